@@ -1,0 +1,19 @@
+<?php
+
+use App\Exceptions\Refusals;
+use App\Http\Middleware\ContentSecurityPolicy;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php')
+    ->withCommands([__DIR__.'/../app/Console/Commands'])
+    ->withMiddleware(function (Middleware $middleware) {
+        // The application is same-origin; the CORS package is not installed (see compat/README.md).
+        $middleware->remove(HandleCors::class);
+        $middleware->web(append: [ContentSecurityPolicy::class]);
+    })
+    ->withExceptions(new Refusals)
+    ->create();

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Advice;
+
+use JsonSerializable;
+
+/** A warning before the scissors: what is wrong, under which sentence it stands, which ties it touches, what can be done. */
+final readonly class Advice implements JsonSerializable
+{
+    /**
+     * @param  string  $about  the address of the sentence that causes it
+     * @param  list<int>  $ties
+     * @param  list<Remedy>  $remedies
+     */
+    public function __construct(
+        public string $rule,
+        public string $about,
+        public string $mesh,
+        public string $title,
+        public string $sentence,
+        public array $ties,
+        public array $remedies,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return [
+            'rule' => $this->rule,
+            'about' => $this->about,
+            'mesh' => $this->mesh,
+            'title' => $this->title,
+            'sentence' => $this->sentence,
+            'ties' => $this->ties,
+            'remedies' => $this->remedies,
+        ];
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Advice;
+
+use JsonSerializable;
+
+/** An edit together with the difference it makes, found by computing the edited plan. */
+final readonly class Remedy implements JsonSerializable
+{
+    /** @param  array<string, string>  $fill what to write in which blanks, by address */
+    public function __construct(public string $label, public string $effect, public array $fill)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return ['label' => $this->label, 'effect' => $this->effect, 'fill' => $this->fill];
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Blank;
+
+use Davrin\Core\Measure\NotReadable;
+use Davrin\Core\Measure\Units;
+
+/** @implements Blank<int> */
+final readonly class CountBlank implements Blank
+{
+    public function __construct(
+        private string $key,
+        private string $label,
+        private int $default,
+        private int $least,
+        private int $most,
+    ) {
+    }
+
+    public function key(): string
+    {
+        return $this->key;
+    }
+
+    public function label(): string
+    {
+        return $this->label;
+    }
+
+    public function default(): int
+    {
+        return $this->default;
+    }
+
+    public function read(mixed $raw, ?Units $bare): int
+    {
+        $text = is_int($raw) || is_string($raw) ? trim((string) $raw) : throw OutOfBounds::kind($this->label, 'a whole number');
+        if (preg_match('/^-?\d{1,9}$/', $text) !== 1) {
+            throw NotReadable::count($text);
+        }
+        $count = (int) $text;
+        if ($count < $this->least || $count > $this->most) {
+            throw OutOfBounds::between($this->label, (string) $this->least, (string) $this->most, (string) $count);
+        }
+
+        return $count;
+    }
+
+    public function write(mixed $value): int
+    {
+        return $value;
+    }
+
+    public function show(mixed $value, Units $units): string
+    {
+        return (string) $value;
+    }
+
+    public function options(): array
+    {
+        return [];
+    }
+
+    public function schema(): array
+    {
+        return Schema::described($this->label, ['type' => 'integer', 'minimum' => $this->least, 'maximum' => $this->most], $this->default);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Blank;
+
+use Davrin\Core\Measure\Percent;
+use Davrin\Core\Measure\Units;
+
+/** @implements Blank<Percent> */
+final readonly class PercentBlank implements Blank
+{
+    public function __construct(private string $key, private string $label, private Percent $default, private Percent $most)
+    {
+    }
+
+    public function key(): string
+    {
+        return $this->key;
+    }
+
+    public function label(): string
+    {
+        return $this->label;
+    }
+
+    public function default(): Percent
+    {
+        return $this->default;
+    }
+
+    public function read(mixed $raw, ?Units $bare): Percent
+    {
+        $percent = Percent::read(is_string($raw) ? $raw : throw OutOfBounds::kind($this->label, 'a percentage written as text, like "2 %"'));
+        if ($percent->hundredths < 0 || $percent->hundredths > $this->most->hundredths) {
+            throw OutOfBounds::between($this->label, '0 %', $this->most->shown(), $percent->shown());
+        }
+
+        return $percent;
+    }
+
+    public function write(mixed $value): string
+    {
+        return $value->shown();
+    }
+
+    public function show(mixed $value, Units $units): string
+    {
+        return $value->shown();
+    }
+
+    public function options(): array
+    {
+        return [];
+    }
+
+    public function schema(): array
+    {
+        return Schema::described($this->label, ['type' => 'string', 'pattern' => '^\\d+(\\.\\d{1,2})? ?%$'], $this->default->shown());
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Blank;
+
+use Davrin\Core\Measure\Units;
+
+/**
+ * How many rolls there are to work with: a number, or null for as many as the plan needs.
+ *
+ * @implements Blank<?int>
+ */
+final readonly class RollsBlank implements Blank
+{
+    private const AS_NEEDED = 'as needed';
+
+    private CountBlank $count;
+
+    public function __construct(private string $key, private string $label, private ?int $default, private int $most)
+    {
+        $this->count = new CountBlank($key, $label, 1, 1, $most);
+    }
+
+    public function key(): string
+    {
+        return $this->key;
+    }
+
+    public function label(): string
+    {
+        return $this->label;
+    }
+
+    public function default(): ?int
+    {
+        return $this->default;
+    }
+
+    public function read(mixed $raw, ?Units $bare): ?int
+    {
+        $text = is_string($raw) ? mb_strtolower(trim($raw)) : $raw;
+        if (in_array($text, ['', self::AS_NEEDED, 'as many as needed', 'any'], true)) {
+            return null;
+        }
+
+        return $this->count->read(is_string($text) ? (string) preg_replace('/\s*rolls?$/', '', $text) : $text, $bare);
+    }
+
+    public function write(mixed $value): string|int
+    {
+        return $value ?? self::AS_NEEDED;
+    }
+
+    public function show(mixed $value, Units $units): string
+    {
+        return match ($value) {
+            null => 'as many as needed',
+            1 => '1 roll',
+            default => "$value rolls",
+        };
+    }
+
+    public function options(): array
+    {
+        return [];
+    }
+
+    public function schema(): array
+    {
+        return Schema::described($this->label, ['anyOf' => [['const' => self::AS_NEEDED], ['type' => 'integer', 'minimum' => 1, 'maximum' => $this->most]]], $this->write($this->default));
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Cost;
+
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Money;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\Stems;
+use Davrin\Core\Result\Figure;
+use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\Words;
+use JsonSerializable;
+
+/**
+ * What a plan costs, both ways makers count it (docs/craft-figures.md): by the length used, ends too short to keep
+ * included and stems by the piece; and by what is opened, whole rolls and whole packs.
+ */
+final readonly class Cost implements JsonSerializable
+{
+    /**
+     * @param  non-empty-list<CostLine>  $lines
+     * @param  Money  $total  the one of the two that the plan counts by
+     */
+    private function __construct(public array $lines, public Figure $byLength, public Figure $opened, public Money $total)
+    {
+    }
+
+    /** @param  list<MeshResult>  $meshes */
+    public static function of(Plan $plan, array $meshes, int $stems, int $packs): self
+    {
+        $lines = array_values(array_filter(array_map(fn (MeshResult $mesh): ?CostLine => self::meshLine($mesh, $plan), $meshes)));
+        $lines[] = new CostLine('the form', BigRational::of($plan->formPrice()->cents), $plan->formPrice()->shown(), $plan->formPrice(), $plan->formPrice()->shown());
+        if ($stems > 0) {
+            $lines[] = self::stemsLine($plan->stems, $stems, $packs);
+        }
+
+        $exact = BigRational::zero();
+        $whole = Money::cents(0);
+        foreach ($lines as $line) {
+            $exact = $exact->plus($line->byLength);
+            $whole = $whole->plus($line->opened);
+        }
+        $shown = Money::rounded($exact);
+
+        return new self(
+            $lines,
+            new Figure('by length used', $shown->canonical(), $shown->shown(), [
+                ...array_map(fn (CostLine $line): string => $line->what.': '.$line->byLengthBecause, $lines),
+                sprintf('together %s, shown %s', self::exact($exact), $shown->shown()),
+            ]),
+            new Figure('by what is opened', $whole->canonical(), $whole->shown(), [
+                ...array_map(fn (CostLine $line): string => $line->what.': '.$line->openedBecause, $lines),
+                'together '.$whole->shown(),
+            ]),
+            $plan->settings->costsByLength() ? $shown : $whole,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return ['byLength' => $this->byLength, 'opened' => $this->opened, 'lines' => $this->lines];
+    }
+
+    private static function meshLine(MeshResult $result, Plan $plan): ?CostLine
+    {
+        $rolls = count($result->plan->rolls);
+        if ($rolls === 0) {
+            return null;
+        }
+        [$mesh, $units] = [$result->mesh, $plan->units()];
+        $waste = $result->plan->waste($plan->settings->keepFrom());
+        $paid = $result->plan->used()->plus($waste);
+        $byLength = BigRational::nd($paid->units, $mesh->nominal()->units)->multipliedBy($mesh->price()->cents);
+
+        return new CostLine(
+            $mesh->name(),
+            $byLength,
+            sprintf('%s x %s / %s%s = %s', $mesh->price()->shown(), $units->exact($paid), $units->exact($mesh->nominal()), self::wasteWords($waste, $units), self::exact($byLength)),
+            $mesh->price()->times($rolls),
+            sprintf('%s x %s = %s', Words::count($rolls, 'roll'), $mesh->price()->shown(), $mesh->price()->times($rolls)->shown()),
+        );
+    }
+
+    private static function wasteWords(Length $waste, Units $units): string
+    {
+        return $waste->isZero() ? '' : sprintf(' (with %s too short to keep)', $units->exact($waste));
+    }
+
+    private static function stemsLine(Stems $bought, int $stems, int $packs): CostLine
+    {
+        $byPiece = BigRational::nd($stems, $bought->pack())->multipliedBy($bought->price()->cents);
+
+        return new CostLine(
+            'stems',
+            $byPiece,
+            sprintf('%s x %d / %d = %s', $bought->price()->shown(), $stems, $bought->pack(), self::exact($byPiece)),
+            $bought->price()->times($packs),
+            sprintf('%s x %s = %s', Words::count($packs, 'pack'), $bought->price()->shown(), $bought->price()->times($packs)->shown()),
+        );
+    }
+
+    /** Cents as dollars with as many decimals as it takes, four at the most. */
+    private static function exact(BigRational $cents): string
+    {
+        $text = (string) $cents->dividedBy(100)->toScale(4, RoundingMode::HALF_UP);
+
+        return '$'.(preg_replace('/(\.\d\d\d*?)0+$/', '$1', $text) ?? $text);
+    }
+}

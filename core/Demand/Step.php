@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Demand;
+
+use Davrin\Core\Measure\Length;
+
+/** One poof of a run: the mesh from the tie it begins at to the tie it ends at, and what it took to get to the first. */
+final readonly class Step
+{
+    public function __construct(
+        public Element $element,
+        public int $from,
+        public int $to,
+        public Length $drop,
+        public Length $pitch,
+    ) {
+    }
+
+    public function length(): Length
+    {
+        return $this->drop->plus($this->pitch);
+    }
+}

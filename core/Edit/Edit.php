@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Edit;
+
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Refused;
+
+/** A small named change to a plan. It gives another plan, or is refused and leaves the plan as it was. */
+interface Edit
+{
+    /** @throws Refused */
+    public function apply(Plan $plan, PlanReader $reader): Plan;
+
+    /** What it did, for the history: "the length of a piece: 19 in, now 18 1/2 in". */
+    public function words(Plan $before, Plan $after): string;
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Edit;
+
+use Davrin\Core\Plan\Fault;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Refused;
+
+/** Writes in one blank or several at once. A blank that gets back what it shows is left as it is. */
+final readonly class FillBlanks implements Edit
+{
+    /** The blanks that choose a kind, and with it which other blanks there are. */
+    private const KINDS = ['kind', 'layout', 'technique'];
+
+    /** @param  array<string, mixed>  $typed what was typed, by address: "layers.l1.length" */
+    public function __construct(private array $typed)
+    {
+    }
+
+    /** @return array{string, string} the address of the slip and the key of the blank */
+    public static function split(string $address): array
+    {
+        $dot = strrpos($address, '.');
+
+        return $dot === false ? throw Fault::noBlank($address) : [substr($address, 0, $dot), substr($address, $dot + 1)];
+    }
+
+    public function apply(Plan $plan, PlanReader $reader): Plan
+    {
+        $document = $plan->write();
+        $carrying = [];
+        $changed = [];
+        foreach ($this->typed as $address => $raw) {
+            [$slipAddress, $key] = self::split($address);
+            $slip = $plan->slips()[$slipAddress] ?? throw Fault::noBlank($address);
+            if ($slip->has($key) && $raw === $slip->show($key, $plan->units())) {
+                continue;
+            }
+            try {
+                $written = $slip->with($key, $raw, $plan->units())->write()[$key];
+            } catch (Refused $refused) {
+                throw new BlankRefused($address, $refused);
+            }
+            if ($written === $slip->write()[$key]) {
+                continue;
+            }
+            $changed[] = $address;
+            self::put($document, $slipAddress, $key, $written);
+            array_push($carrying, ...(in_array($key, self::KINDS, true) ? $this->carriedBy($slipAddress, $plan) : []));
+        }
+        try {
+            return $reader->read($document, $carrying);
+        } catch (Fault $fault) {
+            throw $changed === [] ? $fault : new BlankRefused($changed[0], $fault);
+        }
+    }
+
+    public function words(Plan $before, Plan $after): string
+    {
+        $said = [];
+        foreach ($after->slips() as $address => $slip) {
+            $old = $before->slips()[$address] ?? null;
+            foreach ($slip->write() as $key => $value) {
+                if ($old !== null && $old->has($key) && $old->write()[$key] !== $value) {
+                    $said[] = sprintf('%s: %s, now %s', rtrim($slip->blanks[$key]->label(), ','), $old->show($key, $after->units()), $slip->show($key, $after->units()));
+                }
+            }
+        }
+
+        return $said === [] ? 'no change' : implode('; ', $said);
+    }
+
+    /**
+     * A change of form may leave ties and layers without their place, a change of layout the layers.
+     *
+     * @return list<string>
+     */
+    private function carriedBy(string $slip, Plan $plan): array
+    {
+        $addresses = array_values(array_filter(array_keys($plan->slips()), fn (string $address): bool => str_starts_with($address, 'layers.')));
+
+        return match (true) {
+            $slip === 'form' => ['form', "ties.$plan->tiesId", ...$addresses],
+            str_starts_with($slip, 'ties.') => [$slip, ...$addresses],
+            default => [$slip],
+        };
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  string|int|list<string>  $written
+     */
+    private static function put(array &$document, string $slip, string $key, string|int|array $written): void
+    {
+        if ($slip === 'plan') {
+            $document[$key] = $written;
+
+            return;
+        }
+        [$part, $id] = [...explode('.', $slip), null];
+        if ($id === null) {
+            $document[$part] = [...(array) $document[$part], $key => $written];
+
+            return;
+        }
+        $document[$part] = array_map(fn (mixed $item): mixed => is_array($item) && $item['id'] === $id ? [...$item, $key => $written] : $item, (array) $document[$part]);
+    }
+}

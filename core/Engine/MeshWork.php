@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Engine;
+
+use Davrin\Core\Demand\Cut;
+use Davrin\Core\Demand\Run;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Plan\Layer;
+use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\Figure;
+use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\Verdict;
+use Davrin\Core\Result\Words;
+use Davrin\Core\Roll\RollPlan;
+use Davrin\Core\Roll\RollPlanner;
+use Davrin\Core\Roll\RollUse;
+
+/**
+ * What one mesh has to give and whether it does (docs/craft-figures.md, lengths of a roll): shown at nominal length,
+ * judged at safe length too.
+ */
+final readonly class MeshWork
+{
+    public function __construct(private RollPlanner $planner)
+    {
+    }
+
+    public function of(Plan $plan, Mesh $mesh): MeshResult
+    {
+        $layers = $plan->layersOf($mesh);
+        $runs = array_merge(...array_map(fn (Layer $layer): array => $layer->work->runs, $layers));
+        $cuts = array_merge(...array_map(fn (Layer $layer): array => $layer->work->cuts, $layers));
+
+        $nominal = $this->planner->plan($runs, $cuts, $mesh->nominal(), $mesh->rolls());
+        $there = $mesh->rolls() ?? count($nominal->rolls);
+        $safe = $this->planner->plan($runs, $cuts, $mesh->safe(), $there);
+        $spare = $mesh->nominal()->times($there - count($nominal->rolls));
+        $short = $nominal->unmet !== [];
+        $verdict = new Verdict(
+            $short,
+            ! $short && $safe->unmet !== [],
+            ! $short && $nominal->rolls !== [] && $nominal->left()->plus($spare)->isZero(),
+        );
+
+        return new MeshResult(
+            $mesh,
+            $verdict,
+            $nominal,
+            $safe,
+            $this->safeRolls($runs, $cuts, $mesh),
+            $this->used($nominal, $plan->units()),
+            $this->rolls($nominal, $mesh, $plan->units()),
+            $this->left($nominal, $mesh, $plan->units()),
+            $this->slack($nominal, $mesh, $plan->units()),
+        );
+    }
+
+    /**
+     * @param  list<Run>  $runs
+     * @param  list<Cut>  $cuts
+     */
+    private function safeRolls(array $runs, array $cuts, Mesh $mesh): ?int
+    {
+        $plan = $this->planner->plan($runs, $cuts, $mesh->safe(), null);
+
+        return $plan->unmet === [] ? count($plan->rolls) : null;
+    }
+
+    private function used(RollPlan $plan, Units $units): Figure
+    {
+        $because = array_map(fn (RollUse $roll): string => sprintf('roll %d: %s', $roll->number, $units->exact($roll->used())), $plan->rolls);
+
+        return new Figure('used', LengthText::canonical($plan->used()), $units->needed($plan->used()), [
+            ...($because === [] ? ['no layer uses it'] : $because),
+            ...(count($because) > 1 ? ['together '.$units->exact($plan->used())] : []),
+        ]);
+    }
+
+    private function rolls(RollPlan $plan, Mesh $mesh, Units $units): Figure
+    {
+        $count = count($plan->rolls);
+        $there = $mesh->rolls() === null ? 'as many as needed' : Words::count($mesh->rolls(), 'roll').' there';
+
+        return new Figure('rolls', $count, Words::count($count, 'roll'), [
+            sprintf('%s on rolls of %s, %s', $units->exact($plan->used()), $units->exact($mesh->nominal()), $there),
+        ]);
+    }
+
+    private function left(RollPlan $plan, Mesh $mesh, Units $units): Figure
+    {
+        $because = array_map(fn (RollUse $roll): string => sprintf(
+            'roll %d: %s - %s = %s', $roll->number, $units->exact($roll->length), $units->exact($roll->used()), $units->exact($roll->left()),
+        ), $plan->rolls);
+        $unopened = ($mesh->rolls() ?? 0) - count($plan->rolls);
+
+        return new Figure('left', LengthText::canonical($plan->left()), $units->available($plan->left()), [
+            ...($because === [] ? ['no roll is opened'] : $because),
+            ...($unopened > 0 ? [Words::count($unopened, 'roll').' not opened'] : []),
+        ]);
+    }
+
+    /** The least that any opened roll has over what it gives, once it is as short as it may be; below zero it is at risk. */
+    private function slack(RollPlan $plan, Mesh $mesh, Units $units): Figure
+    {
+        $used = array_map(fn (RollUse $roll): int => $roll->used()->units, $plan->rolls);
+        $most = Length::ofUnits($used === [] ? 0 : max($used));
+        $slack = $mesh->safe()->minus($most);
+
+        return new Figure('slack', LengthText::canonical($slack), $units->available($slack), [
+            $this->safeWords($mesh, $units),
+            sprintf('%s safe - %s on the fullest roll = %s', $units->exact($mesh->safe()), $units->exact($most), $units->exact($slack)),
+        ]);
+    }
+
+    private function safeWords(Mesh $mesh, Units $units): string
+    {
+        $trim = $mesh->slip->length('trim');
+        $off = [
+            ...($mesh->isMeasured() ? [] : [$mesh->allowance()->shown().' allowance']),
+            ...($trim->isZero() ? [] : [$units->exact($trim).' trim']),
+        ];
+
+        return $off === []
+            ? sprintf('a roll holds %s, %s', $units->exact($mesh->nominal()), $mesh->isMeasured() ? 'measured' : 'by its label')
+            : sprintf('%s less %s is safe up to %s', $units->exact($mesh->nominal()), Words::list($off), $units->exact($mesh->safe()));
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Engine;
+
+use Davrin\Core\Cost\Cost;
+use Davrin\Core\Demand\Element;
+use Davrin\Core\Plan\Layer;
+use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\ElementResult;
+use Davrin\Core\Result\Figure;
+use Davrin\Core\Result\LayerResult;
+use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\Result;
+use Davrin\Core\Result\TieResult;
+use Davrin\Core\Result\Verdict;
+use Davrin\Core\Result\Words;
+use Davrin\Core\Ties\Tie;
+
+/** Works a plan out, without advice: what remedies compare. */
+final readonly class PlanWork
+{
+    public function __construct(private MeshWork $meshWork)
+    {
+    }
+
+    public function of(Plan $plan): Result
+    {
+        $meshes = array_map(fn (Mesh $mesh): MeshResult => $this->meshWork->of($plan, $mesh), $plan->meshes);
+        $stems = StemCount::of($plan);
+        $cost = Cost::of($plan, $meshes, $stems->stems, $stems->packs);
+        $rollOf = array_merge(...array_map(fn (MeshResult $mesh): array => $mesh->plan->rollOf(), $meshes));
+        $layers = array_map(fn (Layer $layer): LayerResult => $this->layer($plan, $layer, $rollOf), $plan->layers);
+        $verdicts = array_map(fn (MeshResult $mesh): Verdict => $mesh->verdict, $meshes);
+
+        return new Result(
+            $plan->name(),
+            new Verdict(
+                in_array(true, array_column($verdicts, 'short'), true),
+                in_array(true, array_column($verdicts, 'atRisk'), true),
+                in_array(true, array_column($verdicts, 'everyInch'), true),
+            ),
+            Tallies::of($plan, $layers, $meshes, $stems, $cost),
+            $plan->form,
+            $plan->form->describe($plan->units()),
+            $this->ties($plan),
+            $layers,
+            $meshes,
+            $cost,
+            [],
+        );
+    }
+
+    /** @param  array<string, int>  $rollOf */
+    private function layer(Plan $plan, Layer $layer, array $rollOf): LayerResult
+    {
+        $elements = $layer->work->elements;
+        [$one, $many] = $layer->technique->noun();
+        $ties = count(array_merge(...$layer->rows));
+
+        return new LayerResult(
+            $layer->id,
+            $layer->technique->key(),
+            $layer->mesh->id,
+            new Figure($many, count($elements), Words::count(count($elements), $one, $many), [sprintf('%s, one %s each', Words::count($ties, 'tie'), $one)]),
+            LayerTake::of($plan, $layer),
+            array_map(fn (Element $element): ElementResult => new ElementResult($element, $rollOf[$element->id] ?? null), $elements),
+            $layer->technique->reach($layer->slip, $layer->mesh->width()),
+            $layer->technique->span($layer->slip),
+        );
+    }
+
+    /** @return list<TieResult> */
+    private function ties(Plan $plan): array
+    {
+        $carries = [];
+        foreach ($plan->layers as $layer) {
+            foreach ($layer->work->elements as $element) {
+                $carries[$element->ties[0]][] = sprintf('%s %d of %s', $layer->technique->noun()[0], $element->number, $layer->mesh->name());
+            }
+        }
+
+        return array_map(fn (Tie $tie): TieResult => new TieResult($tie, $tie->where($plan->form, $plan->units()), $carries[$tie->number] ?? []), $plan->ties->all());
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Measure;
+
+/** The setting by which lengths are shown: inches to the eighth, or centimetres to the half. */
+enum Units: string
+{
+    case Inches = 'inches';
+    case Metric = 'centimetres';
+
+    public function available(Length $length): string
+    {
+        return $this->rounded($length, Rounding::Available);
+    }
+
+    public function needed(Length $length): string
+    {
+        return $this->rounded($length, Rounding::Needed);
+    }
+
+    public function place(Length $length): string
+    {
+        return $this->rounded($length, Rounding::Place);
+    }
+
+    /** The smallest step a length is shown and suggested in. */
+    public function step(): Length
+    {
+        return $this === self::Inches ? Length::inches(0, 1, 8) : Length::millimetres(5);
+    }
+
+    public function rounded(Length $length, Rounding $rounding): string
+    {
+        $step = $this->step()->units;
+        $shown = Length::ofUnits($rounding->steps($length->units, $step) * $step);
+
+        return $this === self::Inches ? LengthText::mixedInches($shown, 8) : self::centimetres($shown);
+    }
+
+    /** As it is, unrounded as far as a tape or a reader can follow: what a blank holds and a derivation multiplies. */
+    public function exact(Length $length): string
+    {
+        if ($this === self::Metric) {
+            return self::centimetres($length);
+        }
+
+        return match (true) {
+            ($length->units * 32) % Length::PER_INCH === 0 => LengthText::mixedInches($length, 32),
+            $length->units % Length::PER_MILLIMETRE === 0 => self::centimetres($length),
+            default => LengthText::decimal($length->units, Length::PER_INCH, 2).' in',
+        };
+    }
+
+    /** A roll is spoken of in yards or feet, or in metres. Rounds down: it is what is available. */
+    public function roll(Length $length): string
+    {
+        if ($this === self::Metric) {
+            return LengthText::decimal(Rounding::Available->steps($length->units, Length::millimetres(5)->units) * 5, 1000, 3).' m';
+        }
+        $inches = intdiv($length->units, Length::PER_INCH);
+
+        return match (true) {
+            ! $length->equals(Length::inches($inches)) || $inches < 36 => $this->available($length),
+            $inches % 36 === 0 => intdiv($inches, 36).' yd',
+            $inches % 12 === 0 => intdiv($inches, 12).' ft',
+            default => sprintf('%d ft %d in', intdiv($inches, 12), $inches % 12),
+        };
+    }
+
+    /** An estimate: whole inches or centimetres with "about". */
+    public function about(float $inches): string
+    {
+        return $this === self::Inches
+            ? sprintf('about %d in', round($inches))
+            : sprintf('about %d cm', round($inches * 2.54));
+    }
+
+    private static function centimetres(Length $length): string
+    {
+        return LengthText::decimal($length->units, 10 * Length::PER_MILLIMETRE, 3).' cm';
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Plan;
+
+use Davrin\Core\Blank\Blank;
+use Davrin\Core\Blank\ChoiceBlank;
+use Davrin\Core\Blank\ColourBlank;
+use Davrin\Core\Blank\LengthBlank;
+use Davrin\Core\Blank\MoneyBlank;
+use Davrin\Core\Blank\PercentBlank;
+use Davrin\Core\Blank\RollsBlank;
+use Davrin\Core\Blank\Slip;
+use Davrin\Core\Blank\TextBlank;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Money;
+use Davrin\Core\Measure\Percent;
+
+/** A mesh as it is sold: colour, width, and its rolls with their length, price and how far the label can be trusted. */
+final readonly class Mesh
+{
+    public const HATCHES = ['slant' => 'slanted lines', 'dots' => 'dots', 'cross' => 'crossed lines', 'waves' => 'waves', 'bars' => 'upright lines', 'dashes' => 'dashes'];
+
+    public function __construct(public string $id, public Slip $slip)
+    {
+    }
+
+    /** @return list<Blank<covariant mixed>> */
+    public static function blanks(): array
+    {
+        return [
+            new TextBlank('name', 'the name of the mesh', 'Sage mesh', 40),
+            new ColourBlank('colour', 'the colour', '#7f9a76'),
+            new ChoiceBlank('hatch', 'the hatch', 'slant', self::HATCHES),
+            LengthBlank::of('width', 'the width of the mesh', Length::inches(10), Length::inches(0, 1, 2), Length::inches(72)),
+            LengthBlank::ofRoll('roll', 'the length of a roll', Length::yards(10), Length::inches(6), Length::yards(200)),
+            new ChoiceBlank('label', 'how the roll was measured', 'label', ['label' => 'by the label', 'measured' => 'measured']),
+            new PercentBlank('allowance', 'the allowance for short rolls', Percent::of(1), Percent::of(25)),
+            LengthBlank::of('trim', 'the trim for a clean end', Length::zero(), Length::zero(), Length::inches(6)),
+            new MoneyBlank('price', 'the price of a roll', Money::cents(650), Money::cents(99_999)),
+            new RollsBlank('rolls', 'the number of rolls', null, 99),
+        ];
+    }
+
+    public function name(): string
+    {
+        return $this->slip->text('name');
+    }
+
+    public function width(): Length
+    {
+        return $this->slip->length('width');
+    }
+
+    /** What the label says, or what was measured. */
+    public function nominal(): Length
+    {
+        return $this->slip->length('roll');
+    }
+
+    /** What can be relied on: measured, or the label less the allowance; less the trim for a clean end. */
+    public function safe(): Length
+    {
+        return $this->allowance()->off($this->nominal())->minus($this->slip->length('trim'));
+    }
+
+    /** A measured roll has no allowance. */
+    public function allowance(): Percent
+    {
+        return $this->isMeasured() ? Percent::of(0) : $this->slip->percent('allowance');
+    }
+
+    public function isMeasured(): bool
+    {
+        return $this->slip->text('label') === 'measured';
+    }
+
+    public function price(): Money
+    {
+        return $this->slip->money('price');
+    }
+
+    /** How many rolls there are to work with; null for as many as the plan needs. */
+    public function rolls(): ?int
+    {
+        return $this->slip->countIfAny('rolls');
+    }
+}

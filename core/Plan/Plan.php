@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Plan;
+
+use Davrin\Core\Blank\Slip;
+use Davrin\Core\Form\Form;
+use Davrin\Core\Form\FormKind;
+use Davrin\Core\Measure\Money;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Ties\TieLayout;
+use Davrin\Core\Ties\Ties;
+
+/**
+ * One design, whole and valid: everything else is computed from it. Made by the PlanReader, changed by an Edit, which
+ * gives another plan.
+ */
+final readonly class Plan
+{
+    public const FORMAT = 'davrin-plan';
+
+    public const VERSION = 1;
+
+    /**
+     * @param  non-empty-list<Mesh>  $meshes
+     * @param  list<Layer>  $layers  in build order
+     */
+    public function __construct(
+        public Slip $heading,
+        public FormKind $formKind,
+        public Slip $formSlip,
+        public Form $form,
+        public string $tiesId,
+        public TieLayout $layout,
+        public Slip $tiesSlip,
+        public Ties $ties,
+        public array $meshes,
+        public array $layers,
+        public Stems $stems,
+        public Settings $settings,
+    ) {
+    }
+
+    public function name(): string
+    {
+        return $this->heading->text('name');
+    }
+
+    public function units(): Units
+    {
+        return $this->settings->units();
+    }
+
+    public function formPrice(): Money
+    {
+        return $this->formSlip->money('price');
+    }
+
+    /** @return list<Layer> */
+    public function layersOf(Mesh $mesh): array
+    {
+        return array_values(array_filter($this->layers, fn (Layer $layer): bool => $layer->mesh->id === $mesh->id));
+    }
+
+    /**
+     * Every slip of the plan by its address: "plan", "form", "ties.t1", "meshes.m1", "layers.l1", "stems", "settings".
+     *
+     * @return array<string, Slip>
+     */
+    public function slips(): array
+    {
+        $slips = ['plan' => $this->heading, 'form' => $this->formSlip, "ties.$this->tiesId" => $this->tiesSlip];
+        foreach ($this->meshes as $mesh) {
+            $slips["meshes.$mesh->id"] = $mesh->slip;
+        }
+        foreach ($this->layers as $layer) {
+            $slips["layers.$layer->id"] = $layer->slip;
+        }
+
+        return [...$slips, 'stems' => $this->stems->slip, 'settings' => $this->settings->slip];
+    }
+
+    /** @return array<string, mixed> the plan document, keys in their canonical order */
+    public function write(): array
+    {
+        return [
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            ...$this->heading->write(),
+            'form' => $this->formSlip->write(),
+            'ties' => [['id' => $this->tiesId, ...$this->tiesSlip->write()]],
+            'meshes' => array_map(fn (Mesh $mesh): array => ['id' => $mesh->id, ...$mesh->slip->write()], $this->meshes),
+            'layers' => array_map(fn (Layer $layer): array => ['id' => $layer->id, ...$layer->slip->write()], $this->layers),
+            'stems' => $this->stems->slip->write(),
+            'settings' => $this->settings->slip->write(),
+        ];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Plan;
+
+use Davrin\Core\Blank\Blank;
+use Davrin\Core\Blank\ChoiceBlank;
+use Davrin\Core\Blank\LengthBlank;
+use Davrin\Core\Blank\Slip;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Units;
+
+/** How a plan is shown and counted; it goes with the plan, so that a later change of habit does not rewrite it. */
+final readonly class Settings
+{
+    public function __construct(public Slip $slip)
+    {
+    }
+
+    /** @return list<Blank<covariant mixed>> */
+    public static function blanks(): array
+    {
+        return [
+            new ChoiceBlank('units', 'the units', Units::Inches->value, [Units::Inches->value => 'inches', Units::Metric->value => 'centimetres']),
+            new ChoiceBlank('cost', 'how cost is counted', 'length', ['length' => 'by length used', 'opened' => 'by what is opened']),
+            LengthBlank::of('keepFrom', 'the shortest end worth keeping', Length::inches(6), Length::zero(), Length::yards(2)),
+        ];
+    }
+
+    public function units(): Units
+    {
+        return Units::from($this->slip->text('units'));
+    }
+
+    public function costsByLength(): bool
+    {
+        return $this->slip->text('cost') === 'length';
+    }
+
+    /** Ends shorter than this are waste and are paid for by the plan that leaves them. */
+    public function keepFrom(): Length
+    {
+        return $this->slip->length('keepFrom');
+    }
+}

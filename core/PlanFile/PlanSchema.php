@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\PlanFile;
+
+use Davrin\Core\Blank\Blank;
+use Davrin\Core\Craft;
+use Davrin\Core\Form\FormKind;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Technique\Technique;
+use Davrin\Core\Ties\TieLayout;
+
+/** The JSON Schema (draft 2020-12) of a plan file, drawn from the blanks themselves so that the two cannot differ. */
+final readonly class PlanSchema
+{
+    private const ID = ['description' => 'Names it within this file.', 'type' => 'string', 'pattern' => '^[a-z][a-z0-9-]{0,23}$'];
+
+    private const LENGTH = [
+        'description' => 'A length with its unit, such as "18 1/2 in", "10 yd" or "47 cm". Kept to 1/32 in or to 1 mm.',
+        'type' => 'string', 'minLength' => 1, 'maxLength' => 40,
+    ];
+
+    public function __construct(private Craft $craft)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function document(): array
+    {
+        $reader = new PlanReader($this->craft);
+        $plan = $reader->read(['meshes' => [[]], 'layers' => [[]]]);
+
+        return [
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            '$id' => 'urn:davrin:plan:'.Plan::VERSION,
+            'title' => 'Davrin plan, version '.Plan::VERSION,
+            'description' => 'One wreath design with the materials, prices, allowances and settings it is worked with. A key that is left out takes its default.',
+            '$defs' => ['length' => self::LENGTH],
+            ...self::object([
+                'format' => ['const' => Plan::FORMAT],
+                'version' => ['const' => Plan::VERSION],
+                'name' => $plan->heading->blanks['name']->schema(),
+                'form' => $this->kinds('kind', array_map(fn (FormKind $kind): array => $reader->formBlanks($kind), $this->craft->forms), 'ring', []),
+                'ties' => ['description' => 'The layout of the ties; one in this version.', 'type' => 'array', 'minItems' => 1, 'maxItems' => 1,
+                    'items' => $this->kinds('layout', array_map(fn (TieLayout $layout): array => $reader->tiesBlanks($layout, $plan->form), $this->craft->layouts), 'inner-mid-two-outer', ['id' => self::ID])],
+                'meshes' => ['type' => 'array', 'minItems' => 1, 'maxItems' => 12,
+                    'items' => self::object(['id' => self::ID, ...self::blanks(array_values($plan->meshes[0]->slip->blanks))], [])],
+                'layers' => ['description' => 'In build order.', 'type' => 'array', 'maxItems' => 12,
+                    'items' => $this->kinds('technique', array_map(fn (Technique $technique): array => $reader->layerBlanks($technique, ['m1' => $plan->meshes[0]], $plan->ties), $this->craft->techniques), 'ruffle', ['id' => self::ID])],
+                'stems' => self::object(self::blanks(array_values($plan->stems->slip->blanks)), []),
+                'settings' => self::object(self::blanks(array_values($plan->settings->slip->blanks)), []),
+            ], ['format', 'version', 'meshes']),
+        ];
+    }
+
+    /** As it is published: indented, with a newline at its end. */
+    public function text(): string
+    {
+        return json_encode($this->document(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+    }
+
+    /**
+     * An object whose further keys depend on the kind that one of its keys names.
+     *
+     * @param  array<string, list<Blank<covariant mixed>>>  $kinds
+     * @param  array<string, mixed>  $always
+     * @return array<string, mixed>
+     */
+    private function kinds(string $key, array $kinds, string $default, array $always): array
+    {
+        $rules = [];
+        foreach ($kinds as $kind => $blanks) {
+            $rules[] = [
+                'if' => ['properties' => [$key => ['const' => $kind]], ...($kind === $default ? [] : ['required' => [$key]])],
+                'then' => self::object([...$always, ...self::blanks($blanks)], []),
+            ];
+        }
+
+        return ['type' => 'object', 'properties' => [$key => ['enum' => array_keys($kinds), 'default' => $default]], 'allOf' => $rules];
+    }
+
+    /**
+     * @param  list<Blank<covariant mixed>>  $blanks
+     * @return array<string, array<string, mixed>>
+     */
+    private static function blanks(array $blanks): array
+    {
+        $schemas = [];
+        foreach ($blanks as $blank) {
+            $schemas[$blank->key()] = $blank->schema();
+        }
+
+        return $schemas;
+    }
+
+    /**
+     * @param  array<string, mixed>  $properties
+     * @param  list<string>  $required
+     * @return array<string, mixed>
+     */
+    private static function object(array $properties, array $required): array
+    {
+        return ['type' => 'object', ...($required === [] ? [] : ['required' => $required]), 'properties' => $properties, 'additionalProperties' => false];
+    }
+}

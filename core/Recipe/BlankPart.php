@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Recipe;
+
+/** A blank where it stands in its sentence. */
+final readonly class BlankPart
+{
+    /**
+     * @param  string  $address  of the blank: "layers.l1.length"
+     * @param  string  $shown  what it shows, and takes back unchanged
+     * @param  string  $value  as a plan file holds it: the chosen key where there are options
+     * @param  array<string, string>  $options  words by key; empty where it is typed
+     */
+    public function __construct(
+        public string $address,
+        public string $label,
+        public string $shown,
+        public string $value,
+        public array $options,
+    ) {
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Result;
+
+use JsonSerializable;
+
+/** A computed figure with its reason: the steps it was made of, in words. */
+final readonly class Figure implements JsonSerializable
+{
+    /**
+     * @param  int|string  $value  exact, as a plan file would hold it
+     * @param  string  $shown  rounded and in the plan's units
+     * @param  non-empty-list<string>  $because
+     */
+    public function __construct(
+        public string $label,
+        public int|string $value,
+        public string $shown,
+        public array $because,
+        public bool $estimate = false,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return [
+            'label' => $this->label,
+            'value' => $this->value,
+            'shown' => $this->shown,
+            'because' => $this->because,
+            'estimate' => $this->estimate,
+        ];
+    }
+}

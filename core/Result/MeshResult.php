@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Result;
+
+use Davrin\Core\Demand\Element;
+use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Roll\RollChange;
+use Davrin\Core\Roll\RollPlan;
+use Davrin\Core\Roll\RollUse;
+use Davrin\Core\Roll\Segment;
+use JsonSerializable;
+
+/** One mesh: its rolls cut by cut as they are nominally, and whether they would do if they came as short as they may. */
+final readonly class MeshResult implements JsonSerializable
+{
+    /**
+     * @param  RollPlan  $plan  at nominal length
+     * @param  RollPlan  $safePlan  the same demand on the same number of rolls at their safe length
+     * @param  ?int  $safeRolls  how many rolls of safe length it takes; null where no number does
+     */
+    public function __construct(
+        public Mesh $mesh,
+        public Verdict $verdict,
+        public RollPlan $plan,
+        public RollPlan $safePlan,
+        public ?int $safeRolls,
+        public Figure $used,
+        public Figure $rolls,
+        public Figure $left,
+        public Figure $slack,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return [
+            'id' => $this->mesh->id,
+            'name' => $this->mesh->name(),
+            'verdict' => $this->verdict,
+            'used' => $this->used,
+            'rolls' => $this->rolls,
+            'left' => $this->left,
+            'slack' => $this->slack,
+            'safeRolls' => $this->safeRolls,
+            'cuts' => array_map(self::roll(...), $this->plan->rolls),
+            'changes' => array_map(fn (RollChange $change): array => [
+                'layer' => $change->layer, 'tie' => $change->tie, 'after' => $change->after->id, 'fromRoll' => $change->fromRoll, 'toRoll' => $change->toRoll,
+            ], $this->plan->changes),
+            'unmet' => array_map(fn (Element $element): string => $element->id, $this->plan->unmet),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function roll(RollUse $roll): array
+    {
+        return [
+            'roll' => $roll->number,
+            'length' => LengthText::canonical($roll->length),
+            'used' => LengthText::canonical($roll->used()),
+            'left' => LengthText::canonical($roll->left()),
+            'segments' => array_map(fn (Segment $segment): array => [
+                'kind' => $segment->kind->value,
+                'from' => LengthText::canonical($segment->from),
+                'length' => LengthText::canonical($segment->length),
+                'layer' => $segment->layer,
+                'tie' => $segment->tie,
+                'element' => $segment->element?->id,
+            ], $roll->segments),
+        ];
+    }
+}

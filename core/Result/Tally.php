@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Result;
+
+use JsonSerializable;
+
+/** The figures a maker asks for first. */
+final readonly class Tally implements JsonSerializable
+{
+    public function __construct(
+        public Figure $ties,
+        public Figure $elements,
+        public Figure $rolls,
+        public Figure $left,
+        public Figure $stems,
+        public Figure $packs,
+        public Figure $across,
+        public Figure $opening,
+        public Figure $minutes,
+        public Figure $cost,
+    ) {
+    }
+
+    /** @return array<string, Figure> */
+    public function jsonSerialize(): array
+    {
+        return [
+            'ties' => $this->ties,
+            'elements' => $this->elements,
+            'rolls' => $this->rolls,
+            'left' => $this->left,
+            'stems' => $this->stems,
+            'packs' => $this->packs,
+            'across' => $this->across,
+            'opening' => $this->opening,
+            'minutes' => $this->minutes,
+            'cost' => $this->cost,
+        ];
+    }
+}

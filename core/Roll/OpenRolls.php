@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Roll;
+
+use Davrin\Core\Demand\Element;
+use Davrin\Core\Measure\Length;
+
+/** The rolls of one mesh while they are being planned. Rolls are numbered from 1 in the order they are opened. */
+final class OpenRolls
+{
+    /** @var array<int, list<Segment>> */
+    private array $segments = [];
+
+    /** @var array<int, Length> */
+    private array $left = [];
+
+    public function __construct(private readonly Length $length, private readonly ?int $limit)
+    {
+    }
+
+    /** The first roll that holds this much more, opening another where one is to be had; null where none is. */
+    public function firstWithRoom(Length $needed, ?int $after = null): ?int
+    {
+        foreach ($this->left as $number => $left) {
+            if ($number > ($after ?? 0) && ! $needed->isMoreThan($left)) {
+                return $number;
+            }
+        }
+        $opened = count($this->left);
+        if ($needed->isMoreThan($this->length) || ($this->limit !== null && $opened >= $this->limit)) {
+            return null;
+        }
+        $this->segments[$opened + 1] = [];
+        $this->left[$opened + 1] = $this->length;
+
+        return $opened + 1;
+    }
+
+    public function put(int $roll, SegmentKind $kind, Length $length, string $layer, int $tie, ?Element $element): void
+    {
+        $this->segments[$roll][] = new Segment($kind, $this->length->minus($this->left[$roll]), $length, $layer, $tie, $element);
+        $this->left[$roll] = $this->left[$roll]->minus($length);
+    }
+
+    public function left(int $roll): Length
+    {
+        return $this->left[$roll];
+    }
+
+    /** @return list<RollUse> */
+    public function all(): array
+    {
+        return array_map(fn (int $number): RollUse => new RollUse($number, $this->length, $this->segments[$number]), array_keys($this->segments));
+    }
+}

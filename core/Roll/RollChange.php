@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Roll;
+
+use Davrin\Core\Demand\Element;
+
+/** Where a run goes from one roll to the next: both ends are tied at this tie. */
+final readonly class RollChange
+{
+    public function __construct(
+        public string $layer,
+        public int $tie,
+        public Element $after,
+        public int $fromRoll,
+        public int $toRoll,
+    ) {
+    }
+}

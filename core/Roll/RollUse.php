@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Roll;
+
+use Davrin\Core\Measure\Length;
+
+/** One roll, from its free end, and what is left on it. */
+final readonly class RollUse
+{
+    /** @param  list<Segment>  $segments in the order they come off the roll */
+    public function __construct(public int $number, public Length $length, public array $segments)
+    {
+    }
+
+    public function used(): Length
+    {
+        return Length::sum(array_map(fn (Segment $segment): Length => $segment->length, $this->segments));
+    }
+
+    public function left(): Length
+    {
+        return $this->length->minus($this->used());
+    }
+}

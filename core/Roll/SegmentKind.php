@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Roll;
+
+enum SegmentKind: string
+{
+    case Piece = 'piece';
+    case StartTail = 'start tail';
+    case Poof = 'poof';
+    case EndTail = 'end tail';
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Ties;
+
+use Davrin\Core\Blank\Blank;
+use Davrin\Core\Blank\Slip;
+use Davrin\Core\Form\Form;
+use Davrin\Core\Plan\Fault;
+
+/** A pattern of ties on a form. */
+interface TieLayout
+{
+    public function key(): string;
+
+    /** As a choice: "1 inner mid, 2 outer". */
+    public function name(): string;
+
+    /** The recipe sentence; {key} stands for a blank, {=key} for a computed word. */
+    public function sentence(): string;
+
+    /** @return array<string, string> the computed words of the sentence */
+    public function words(Form $form): array;
+
+    /** @return list<Blank<covariant mixed>> */
+    public function blanks(Form $form): array;
+
+    /**
+     * Rows from the inside out.
+     *
+     * @return non-empty-list<Row>
+     *
+     * @throws Fault with a pointer below the layout's parameters, where the form has no room for it
+     */
+    public function rows(Form $form, Slip $slip): array;
+}
