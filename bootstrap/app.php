@@ -3,7 +3,6 @@
 use App\Exceptions\Refusals;
 use App\Http\Middleware\ContentSecurityPolicy;
 use Illuminate\Foundation\Application;
-use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 

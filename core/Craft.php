@@ -21,9 +21,7 @@ final readonly class Craft
      * @param  array<string, TieLayout>  $layouts
      * @param  array<string, Technique>  $techniques
      */
-    private function __construct(public array $forms, public array $layouts, public array $techniques)
-    {
-    }
+    private function __construct(public array $forms, public array $layouts, public array $techniques) {}
 
     public static function standard(): self
     {

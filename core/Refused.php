@@ -7,6 +7,4 @@ namespace Davrin\Core;
 use RuntimeException;
 
 /** Something a maker or a file said cannot be taken. The message says what, and how to mend it; it is shown as it stands. */
-abstract class Refused extends RuntimeException
-{
-}
+abstract class Refused extends RuntimeException {}

@@ -2,11 +2,23 @@
 
 namespace App\Providers;
 
+use Davrin\Core\Craft;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\PlanFile\PlanFile;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->singleton(Craft::class, fn () => Craft::standard());
+        $this->app->singleton(Engine::class, fn ($app) => Engine::standard($app->make(Craft::class)));
+        $this->app->singleton(PlanReader::class);
+        $this->app->singleton(PlanFile::class, fn ($app) => new PlanFile($app->make(Craft::class)));
+    }
+
     public function boot(): void
     {
         Model::shouldBeStrict();

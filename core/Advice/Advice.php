@@ -22,8 +22,7 @@ final readonly class Advice implements JsonSerializable
         public string $sentence,
         public array $ties,
         public array $remedies,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

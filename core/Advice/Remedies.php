@@ -26,9 +26,7 @@ final readonly class Remedies
     /** A piece shorter than this part of what the maker wanted is another wreath, not a remedy (docs/decisions.md). */
     private const LEAST_PART = [2, 3];
 
-    public function __construct(private PlanWork $planWork, private MeshWork $meshWork, private PlanReader $reader)
-    {
-    }
+    public function __construct(private PlanWork $planWork, private MeshWork $meshWork, private PlanReader $reader) {}
 
     /** @return list<Remedy> */
     public function forMesh(Plan $plan, Result $before, MeshResult $mesh): array

@@ -10,9 +10,7 @@ use JsonSerializable;
 final readonly class Remedy implements JsonSerializable
 {
     /** @param  array<string, string>  $fill what to write in which blanks, by address */
-    public function __construct(public string $label, public string $effect, public array $fill)
-    {
-    }
+    public function __construct(public string $label, public string $effect, public array $fill) {}
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

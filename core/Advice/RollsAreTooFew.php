@@ -13,9 +13,7 @@ use Davrin\Core\Result\Words;
 /** A mesh is short: some elements come out of no roll. */
 final readonly class RollsAreTooFew implements Rule
 {
-    public function __construct(private Remedies $remedies)
-    {
-    }
+    public function __construct(private Remedies $remedies) {}
 
     public function look(Plan $plan, Result $result): array
     {

@@ -13,9 +13,7 @@ use Davrin\Core\Result\Words;
 /** A mesh is enough on paper only: every inch is used, or it would not do if the rolls came as short as they may. */
 final readonly class RollsAreUsedUp implements Rule
 {
-    public function __construct(private Remedies $remedies)
-    {
-    }
+    public function __construct(private Remedies $remedies) {}
 
     public function look(Plan $plan, Result $result): array
     {

@@ -16,8 +16,7 @@ final readonly class ChoiceBlank implements Blank
         private string $default,
         private array $options,
         private bool $ofPlan = false,
-    ) {
-    }
+    ) {}
 
     /**
      * What can be chosen depends on the rest of the plan, so the schema cannot list it.

@@ -9,9 +9,7 @@ use Davrin\Core\Measure\Units;
 /** @implements Blank<string> */
 final readonly class ColourBlank implements Blank
 {
-    public function __construct(private string $key, private string $label, private string $default)
-    {
-    }
+    public function __construct(private string $key, private string $label, private string $default) {}
 
     public function key(): string
     {

@@ -16,8 +16,7 @@ final readonly class CountBlank implements Blank
         private int $default,
         private int $least,
         private int $most,
-    ) {
-    }
+    ) {}
 
     public function key(): string
     {

@@ -18,8 +18,7 @@ final readonly class LengthBlank implements Blank
         private Length $least,
         private Length $most,
         private bool $ofRoll,
-    ) {
-    }
+    ) {}
 
     public static function of(string $key, string $label, Length $default, Length $least, Length $most): self
     {

@@ -22,8 +22,7 @@ final readonly class LengthsBlank implements Blank
         private array $default,
         private int $fewest,
         private int $most,
-    ) {
-    }
+    ) {}
 
     public function key(): string
     {

@@ -10,9 +10,7 @@ use Davrin\Core\Measure\Units;
 /** @implements Blank<Money> */
 final readonly class MoneyBlank implements Blank
 {
-    public function __construct(private string $key, private string $label, private Money $default, private Money $most)
-    {
-    }
+    public function __construct(private string $key, private string $label, private Money $default, private Money $most) {}
 
     public function key(): string
     {

@@ -10,9 +10,7 @@ use Davrin\Core\Measure\Units;
 /** @implements Blank<Percent> */
 final readonly class PercentBlank implements Blank
 {
-    public function __construct(private string $key, private string $label, private Percent $default, private Percent $most)
-    {
-    }
+    public function __construct(private string $key, private string $label, private Percent $default, private Percent $most) {}
 
     public function key(): string
     {

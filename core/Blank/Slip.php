@@ -19,9 +19,7 @@ final readonly class Slip
      * @param  array<string, Blank<covariant mixed>>  $blanks
      * @param  array<string, mixed>  $values
      */
-    private function __construct(public array $blanks, private array $values)
-    {
-    }
+    private function __construct(public array $blanks, private array $values) {}
 
     /**
      * What a plan file says. A key that is not there takes its default.

@@ -14,8 +14,7 @@ final readonly class TextBlank implements Blank
         private string $label,
         private string $default,
         private int $longest,
-    ) {
-    }
+    ) {}
 
     public function key(): string
     {

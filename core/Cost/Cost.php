@@ -26,9 +26,7 @@ final readonly class Cost implements JsonSerializable
      * @param  non-empty-list<CostLine>  $lines
      * @param  Money  $total  the one of the two that the plan counts by
      */
-    private function __construct(public array $lines, public Figure $byLength, public Figure $opened, public Money $total)
-    {
-    }
+    private function __construct(public array $lines, public Figure $byLength, public Figure $opened, public Money $total) {}
 
     /** @param  list<MeshResult>  $meshes */
     public static function of(Plan $plan, array $meshes, int $stems, int $packs): self

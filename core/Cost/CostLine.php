@@ -17,8 +17,7 @@ final readonly class CostLine implements JsonSerializable
         public string $byLengthBecause,
         public Money $opened,
         public string $openedBecause,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, string> */
     public function jsonSerialize(): array

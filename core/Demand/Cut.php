@@ -9,7 +9,5 @@ use Davrin\Core\Measure\Length;
 /** One piece to be cut for one element. */
 final readonly class Cut
 {
-    public function __construct(public Element $element, public Length $length)
-    {
-    }
+    public function __construct(public Element $element, public Length $length) {}
 }

@@ -13,6 +13,5 @@ final readonly class Element
         public string $layer,
         public int $number,
         public array $ties,
-    ) {
-    }
+    ) {}
 }

@@ -15,8 +15,7 @@ final readonly class Run
         public Length $startTail,
         public array $steps,
         public Length $endTail,
-    ) {
-    }
+    ) {}
 
     public function tails(): Length
     {

@@ -15,8 +15,7 @@ final readonly class Step
         public int $to,
         public Length $drop,
         public Length $pitch,
-    ) {
-    }
+    ) {}
 
     public function length(): Length
     {

@@ -12,9 +12,7 @@ final readonly class Work
      * @param  list<Cut>  $cuts
      * @param  list<Run>  $runs
      */
-    private function __construct(public array $elements, public array $cuts, public array $runs)
-    {
-    }
+    private function __construct(public array $elements, public array $cuts, public array $runs) {}
 
     /** @param  non-empty-list<Cut>  $cuts */
     public static function ofCuts(array $cuts): self

@@ -17,9 +17,7 @@ final readonly class ChangeList implements Edit
 
     private const MOST_MESHES = 12;
 
-    private function __construct(private string $what, private ?string $id = null, private int $by = 0)
-    {
-    }
+    private function __construct(private string $what, private ?string $id = null, private int $by = 0) {}
 
     public static function addLayer(): self
     {

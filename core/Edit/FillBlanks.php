@@ -16,9 +16,7 @@ final readonly class FillBlanks implements Edit
     private const KINDS = ['kind', 'layout', 'technique'];
 
     /** @param  array<string, mixed>  $typed what was typed, by address: "layers.l1.length" */
-    public function __construct(private array $typed)
-    {
-    }
+    public function __construct(private array $typed) {}
 
     /** @return array{string, string} the address of the slip and the key of the blank */
     public static function split(string $address): array

@@ -18,9 +18,7 @@ use Davrin\Core\Roll\RollPlanner;
 final readonly class Engine
 {
     /** @param  list<Rule>  $rules */
-    private function __construct(private PlanWork $planWork, private array $rules)
-    {
-    }
+    private function __construct(private PlanWork $planWork, private array $rules) {}
 
     public static function standard(Craft $craft): self
     {

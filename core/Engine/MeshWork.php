@@ -26,9 +26,7 @@ use Davrin\Core\Roll\RollUse;
  */
 final readonly class MeshWork
 {
-    public function __construct(private RollPlanner $planner)
-    {
-    }
+    public function __construct(private RollPlanner $planner) {}
 
     public function of(Plan $plan, Mesh $mesh): MeshResult
     {

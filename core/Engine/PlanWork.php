@@ -22,9 +22,7 @@ use Davrin\Core\Ties\Tie;
 /** Works a plan out, without advice: what remedies compare. */
 final readonly class PlanWork
 {
-    public function __construct(private MeshWork $meshWork)
-    {
-    }
+    public function __construct(private MeshWork $meshWork) {}
 
     public function of(Plan $plan): Result
     {

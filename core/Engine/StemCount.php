@@ -12,9 +12,7 @@ use Davrin\Core\Ties\StemKind;
 /** Stems and packs: halves and thirds are pooled, rounded up to whole stems, then to packs. */
 final readonly class StemCount
 {
-    private function __construct(public int $stems, public int $packs, public Figure $stemsFigure, public Figure $packsFigure)
-    {
-    }
+    private function __construct(public int $stems, public int $packs, public Figure $stemsFigure, public Figure $packsFigure) {}
 
     public static function of(Plan $plan): self
     {

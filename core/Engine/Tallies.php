@@ -60,7 +60,8 @@ final class Tallies
     private static function elements(array $layers): Figure
     {
         $count = array_sum(array_map(fn (LayerResult $layer): int => count($layer->elements), $layers));
-        $label = count($layers) === 1 ? $layers[0]->count->label : 'pieces and poofs';
+        $labels = array_values(array_unique(array_map(fn (LayerResult $layer): string => $layer->count->label, $layers)));
+        $label = count($labels) === 1 ? $labels[0] : 'pieces and poofs';
 
         return new Figure($label, $count, (string) $count, $layers === []
             ? ['no layer of mesh yet']

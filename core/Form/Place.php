@@ -7,9 +7,7 @@ namespace Davrin\Core\Form;
 /** A point of the form in inches from its middle, and which way is outward there, in degrees clockwise from 12 o'clock. */
 final readonly class Place
 {
-    public function __construct(public float $x, public float $y, public float $outward)
-    {
-    }
+    public function __construct(public float $x, public float $y, public float $outward) {}
 
     /** $radius inches from the middle at $angle degrees clockwise from 12 o'clock. */
     public static function polar(float $radius, float $angle): self

@@ -7,9 +7,7 @@ namespace Davrin\Core\Form;
 /** Two neighbouring wires that a stem goes round, counted from the outside in. */
 final readonly class WirePair
 {
-    private function __construct(public int $outer, public int $inner)
-    {
-    }
+    private function __construct(public int $outer, public int $inner) {}
 
     public static function startingAt(int $outer): self
     {

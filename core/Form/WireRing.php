@@ -12,9 +12,7 @@ use Davrin\Core\Plan\Fault;
 final readonly class WireRing implements Form
 {
     /** @param  list<Length>  $diameters from the outside in */
-    private function __construct(public array $diameters, public int $crossbars)
-    {
-    }
+    private function __construct(public array $diameters, public int $crossbars) {}
 
     /**
      * @param  list<Length>  $diameters

@@ -14,9 +14,7 @@ final readonly class Length
 
     public const PER_MILLIMETRE = 160;
 
-    private function __construct(public int $units)
-    {
-    }
+    private function __construct(public int $units) {}
 
     public static function zero(): self
     {

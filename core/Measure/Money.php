@@ -12,9 +12,7 @@ final readonly class Money
 {
     private const MOST = 9_999_999;
 
-    private function __construct(public int $cents)
-    {
-    }
+    private function __construct(public int $cents) {}
 
     public static function cents(int $cents): self
     {

@@ -7,9 +7,7 @@ namespace Davrin\Core\Measure;
 /** A percentage in hundredths of a percent. */
 final readonly class Percent
 {
-    private function __construct(public int $hundredths)
-    {
-    }
+    private function __construct(public int $hundredths) {}
 
     public static function of(int $percent): self
     {

@@ -24,8 +24,7 @@ final readonly class Layer
         public Slip $slip,
         public array $rows,
         public Work $work,
-    ) {
-    }
+    ) {}
 
     /** @throws Fault with a pointer below the layer */
     public static function of(string $id, Technique $technique, Mesh $mesh, Slip $slip, Ties $ties): self

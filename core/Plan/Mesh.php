@@ -22,9 +22,7 @@ final readonly class Mesh
 {
     public const HATCHES = ['slant' => 'slanted lines', 'dots' => 'dots', 'cross' => 'crossed lines', 'waves' => 'waves', 'bars' => 'upright lines', 'dashes' => 'dashes'];
 
-    public function __construct(public string $id, public Slip $slip)
-    {
-    }
+    public function __construct(public string $id, public Slip $slip) {}
 
     /** @return list<Blank<covariant mixed>> */
     public static function blanks(): array

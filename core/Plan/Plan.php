@@ -39,8 +39,7 @@ final readonly class Plan
         public array $layers,
         public Stems $stems,
         public Settings $settings,
-    ) {
-    }
+    ) {}
 
     public function name(): string
     {

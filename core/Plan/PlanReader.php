@@ -21,9 +21,7 @@ use Davrin\Core\Ties\Ties;
 /** Makes a plan of a plan document whose outline the schema has checked. */
 final readonly class PlanReader
 {
-    public function __construct(private Craft $craft)
-    {
-    }
+    public function __construct(private Craft $craft) {}
 
     /**
      * @param  array<string, mixed>  $document

@@ -14,9 +14,7 @@ use Davrin\Core\Measure\Units;
 /** How a plan is shown and counted; it goes with the plan, so that a later change of habit does not rewrite it. */
 final readonly class Settings
 {
-    public function __construct(public Slip $slip)
-    {
-    }
+    public function __construct(public Slip $slip) {}
 
     /** @return list<Blank<covariant mixed>> */
     public static function blanks(): array

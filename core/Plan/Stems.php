@@ -13,9 +13,7 @@ use Davrin\Core\Measure\Money;
 /** Chenille stems as they are bought. */
 final readonly class Stems
 {
-    public function __construct(public Slip $slip)
-    {
-    }
+    public function __construct(public Slip $slip) {}
 
     /** @return list<Blank<covariant mixed>> */
     public static function blanks(): array

@@ -9,6 +9,7 @@ use Davrin\Core\Plan\Fault;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use JsonException;
+use stdClass;
 
 /** Reads a plan from the bytes of a file and writes it in the one canonical way (docs/plan-format.md). */
 final readonly class PlanFile
@@ -34,7 +35,17 @@ final readonly class PlanFile
         $document = $this->current($this->document($bytes));
         $this->check->check($document);
 
-        return $this->reader->read($document);
+        return $this->reader->read(self::arrays($document));
+    }
+
+    /**
+     * A plan that was written here: of any version so far, but not held against the schema again.
+     *
+     * @throws Fault
+     */
+    public function reopen(string $bytes): Plan
+    {
+        return $this->reader->read(self::arrays($this->current($this->document($bytes))));
     }
 
     /** Indented by four, keys in their canonical order, a newline at the end. */
@@ -43,41 +54,29 @@ final readonly class PlanFile
         return json_encode($plan->write(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
     }
 
-    /** @return array<string, mixed> */
-    private function document(string $bytes): array
+    private function document(string $bytes): stdClass
     {
         if (strlen($bytes) > self::MOST_BYTES) {
             throw Fault::at('', sprintf('The file has %s bytes, and a plan has at most %s. It is not a plan file.', number_format(strlen($bytes)), number_format(self::MOST_BYTES)));
         }
         $bytes = str_starts_with($bytes, "\u{FEFF}") ? substr($bytes, 3) : $bytes;
         try {
-            $document = json_decode($bytes, true, self::DEEPEST, JSON_THROW_ON_ERROR);
+            $document = json_decode($bytes, false, self::DEEPEST, JSON_THROW_ON_ERROR);
         } catch (JsonException $exception) {
             throw Fault::at('', $exception->getCode() === JSON_ERROR_DEPTH
                 ? sprintf('The file is nested more than %d deep, which no plan is. It is not a plan file.', self::DEEPEST)
                 : sprintf('The file is not JSON (%s). Choose a plan file that was saved from here.', lcfirst($exception->getMessage())));
         }
-        if (! is_array($document) || ($document !== [] && array_is_list($document))) {
-            throw Fault::at('', 'The file holds no plan: a plan file is one JSON object.');
-        }
-        $keyed = [];
-        foreach ($document as $key => $value) {
-            $keyed[(string) $key] = $value;
-        }
 
-        return $keyed;
+        return $document instanceof stdClass ? $document : throw Fault::at('', 'The file holds no plan: a plan file is one JSON object.');
     }
 
-    /**
-     * @param  array<string, mixed>  $document
-     * @return array<string, mixed>
-     */
-    private function current(array $document): array
+    private function current(stdClass $document): stdClass
     {
-        if (($document['format'] ?? null) !== Plan::FORMAT) {
+        if (($document->format ?? null) !== Plan::FORMAT) {
             throw Fault::at('/format', sprintf('This is not a plan file: its "format" must be "%s".', Plan::FORMAT));
         }
-        $version = $document['version'] ?? null;
+        $version = $document->version ?? null;
         if (! is_int($version) || $version < 1) {
             throw Fault::at('/version', sprintf('"version" must be a whole number from 1 to %d.', Plan::VERSION));
         }
@@ -85,11 +84,19 @@ final readonly class PlanFile
             throw Fault::at('/version', sprintf('This plan is of version %d, and this Davrin reads up to version %d. Update Davrin to open it.', $version, Plan::VERSION));
         }
         foreach ($this->upgrades as $upgrade) {
-            if ($upgrade->from() === $document['version']) {
-                $document = [...$upgrade->upgrade($document), 'version' => $upgrade->from() + 1];
+            if ($upgrade->from() === $document->version) {
+                $document = $upgrade->upgrade($document);
+                $document->version = $upgrade->from() + 1;
             }
         }
 
         return $document;
+    }
+
+    /** @return array<string, mixed> */
+    private static function arrays(stdClass $document): array
+    {
+        /** @var array<string, mixed> */
+        return json_decode(json_encode($document, JSON_THROW_ON_ERROR), true, 512, JSON_THROW_ON_ERROR);
     }
 }

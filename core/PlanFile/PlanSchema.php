@@ -22,9 +22,7 @@ final readonly class PlanSchema
         'type' => 'string', 'minLength' => 1, 'maxLength' => 40,
     ];
 
-    public function __construct(private Craft $craft)
-    {
-    }
+    public function __construct(private Craft $craft) {}
 
     /** @return array<string, mixed> */
     public function document(): array

@@ -6,24 +6,18 @@ namespace Davrin\Core\PlanFile;
 
 use Davrin\Core\Plan\Fault;
 use Opis\JsonSchema\Errors\ValidationError;
-use Opis\JsonSchema\Helper;
 use Opis\JsonSchema\Validator;
+use stdClass;
 
 /** Holds a document against the schema and says the first fault in a sentence, with its JSON pointer. */
 final readonly class SchemaCheck
 {
-    public function __construct(private PlanSchema $schema)
-    {
-    }
+    public function __construct(private PlanSchema $schema) {}
 
-    /**
-     * @param  array<string, mixed>  $document
-     *
-     * @throws Fault
-     */
-    public function check(array $document): void
+    /** @throws Fault */
+    public function check(stdClass $document): void
     {
-        $error = (new Validator)->validate(Helper::toJSON($document), json_encode($this->schema->document(), JSON_THROW_ON_ERROR))->error();
+        $error = (new Validator)->validate($document, json_encode($this->schema->document(), JSON_THROW_ON_ERROR))->error();
         if ($error !== null) {
             throw $this->fault($this->deepest($error));
         }

@@ -19,6 +19,5 @@ final readonly class BlankPart
         public string $shown,
         public string $value,
         public array $options,
-    ) {
-    }
+    ) {}
 }

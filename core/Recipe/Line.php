@@ -19,8 +19,7 @@ final readonly class Line
         public array $parts,
         public array $figures,
         public ?string $mesh = null,
-    ) {
-    }
+    ) {}
 
     /** The sentence without its blanks being blanks. */
     public function text(): string

@@ -17,6 +17,8 @@ final readonly class Recipe
     /**
      * @param  list<Line>  $layers
      * @param  array<string, Line>  $meshes  by mesh id
+     * @param  array<string, Line>  $uses  how each mesh is used, by mesh id
+     * @param  array<string, BlankPart>  $colours  by mesh id: shown, not said
      */
     private function __construct(
         public Line $name,
@@ -24,10 +26,11 @@ final readonly class Recipe
         public Line $ties,
         public array $layers,
         public array $meshes,
+        public array $uses,
+        public array $colours,
         public Line $stems,
         public Line $settings,
-    ) {
-    }
+    ) {}
 
     public static function of(Plan $plan, Result $result): self
     {
@@ -39,10 +42,11 @@ final readonly class Recipe
             $layers[] = self::line("layers.$layer->id", $layer->technique->sentence(count($layer->rows)), $layer->slip, $units, ['count' => $worked->count->shown], [$worked->takes], $layer->mesh->id);
         }
         $meshes = [];
+        [$uses, $colours] = [[], []];
         foreach ($plan->meshes as $index => $mesh) {
-            $sentence = '{name} is {width} wide, on rolls of {roll}, {label}'
-                .($mesh->isMeasured() ? '' : ', which may come {allowance} short')
-                .', at {price} each, less {trim} for a clean end. Use {rolls}.';
+            $sentence = '{name}, {width} wide, on rolls of {roll} {label}'.($mesh->isMeasured() ? '' : ', up to {allowance} short').', at {price}.';
+            $uses[$mesh->id] = self::line("meshes.$mesh->id", 'Use {rolls}, {trim} trimmed off each, hatched with {hatch}.', $mesh->slip, $units, [], []);
+            $colours[$mesh->id] = self::blank("meshes.$mesh->id", 'colour', $mesh->slip, $units);
             $worked = $result->meshes[$index];
             $meshes[$mesh->id] = self::line("meshes.$mesh->id", $sentence, $mesh->slip, $units, [], [$worked->rolls, $worked->used, $worked->left], $mesh->id);
         }
@@ -53,6 +57,8 @@ final readonly class Recipe
             self::line("ties.$plan->tiesId", $plan->layout->sentence(), $plan->tiesSlip, $units, $plan->layout->words($plan->form), [$result->tally->ties]),
             $layers,
             $meshes,
+            $uses,
+            $colours,
             self::line('stems', 'Stems come {pack} in a pack, at {price} a pack.', $plan->stems->slip, $units, [], [$result->tally->stems, $result->tally->packs]),
             self::line('settings', 'Show lengths in {units}. Count the cost {cost}; an end under {keepFrom} is not worth keeping.', $plan->settings->slip, $units, [], []),
         );

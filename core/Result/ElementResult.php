@@ -10,9 +10,7 @@ use JsonSerializable;
 /** An element and the roll it comes from; no roll where the mesh does not reach. */
 final readonly class ElementResult implements JsonSerializable
 {
-    public function __construct(public Element $element, public ?int $roll)
-    {
-    }
+    public function __construct(public Element $element, public ?int $roll) {}
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

@@ -20,7 +20,12 @@ final readonly class Figure implements JsonSerializable
         public string $shown,
         public array $because,
         public bool $estimate = false,
-    ) {
+    ) {}
+
+    /** The figure in a sentence: a bare number says what it counts. */
+    public function said(): string
+    {
+        return is_numeric($this->shown) ? "$this->shown $this->label" : $this->shown;
     }
 
     /** @return array<string, mixed> */

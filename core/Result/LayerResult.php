@@ -23,8 +23,7 @@ final readonly class LayerResult implements JsonSerializable
         public array $elements,
         public float $reach,
         public float $span,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

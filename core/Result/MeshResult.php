@@ -31,8 +31,7 @@ final readonly class MeshResult implements JsonSerializable
         public Figure $rolls,
         public Figure $left,
         public Figure $slack,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

@@ -33,8 +33,7 @@ final readonly class Result implements JsonSerializable
         public array $meshes,
         public Cost $cost,
         public array $advice,
-    ) {
-    }
+    ) {}
 
     /** @param  list<Advice>  $advice */
     public function advised(array $advice): self

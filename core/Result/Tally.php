@@ -20,8 +20,7 @@ final readonly class Tally implements JsonSerializable
         public Figure $opening,
         public Figure $minutes,
         public Figure $cost,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, Figure> */
     public function jsonSerialize(): array

@@ -12,9 +12,7 @@ use JsonSerializable;
 final readonly class TieResult implements JsonSerializable
 {
     /** @param  list<string>  $carries in words, in build order */
-    public function __construct(public Tie $tie, public string $where, public array $carries)
-    {
-    }
+    public function __construct(public Tie $tie, public string $where, public array $carries) {}
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

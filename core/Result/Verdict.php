@@ -9,9 +9,7 @@ use JsonSerializable;
 /** Whether a mesh is enough. Short stands alone; a plan that fits may use every inch, be at risk, or both. */
 final readonly class Verdict implements JsonSerializable
 {
-    public function __construct(public bool $short, public bool $atRisk, public bool $everyInch)
-    {
-    }
+    public function __construct(public bool $short, public bool $atRisk, public bool $everyInch) {}
 
     /** It fits, even should the rolls come as short as they may, and something is left. */
     public function isGood(): bool

@@ -16,9 +16,7 @@ final class OpenRolls
     /** @var array<int, Length> */
     private array $left = [];
 
-    public function __construct(private readonly Length $length, private readonly ?int $limit)
-    {
-    }
+    public function __construct(private readonly Length $length, private readonly ?int $limit) {}
 
     /** The first roll that holds this much more, opening another where one is to be had; null where none is. */
     public function firstWithRoom(Length $needed, ?int $after = null): ?int

@@ -15,6 +15,5 @@ final readonly class RollChange
         public Element $after,
         public int $fromRoll,
         public int $toRoll,
-    ) {
-    }
+    ) {}
 }

@@ -15,9 +15,7 @@ final readonly class RollPlan
      * @param  list<RollChange>  $changes
      * @param  list<Element>  $unmet
      */
-    public function __construct(public array $rolls, public array $changes, public array $unmet)
-    {
-    }
+    public function __construct(public array $rolls, public array $changes, public array $unmet) {}
 
     public function used(): Length
     {

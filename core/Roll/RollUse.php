@@ -10,9 +10,7 @@ use Davrin\Core\Measure\Length;
 final readonly class RollUse
 {
     /** @param  list<Segment>  $segments in the order they come off the roll */
-    public function __construct(public int $number, public Length $length, public array $segments)
-    {
-    }
+    public function __construct(public int $number, public Length $length, public array $segments) {}
 
     public function used(): Length
     {

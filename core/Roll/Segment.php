@@ -23,6 +23,5 @@ final readonly class Segment
         public string $layer,
         public int $tie,
         public ?Element $element,
-    ) {
-    }
+    ) {}
 }

@@ -15,7 +15,7 @@ use Davrin\Core\Measure\Length;
 final class Ruffle implements Technique
 {
     /** Of a wing's half length, what is left along the ring once it is gathered and pulled open (a guess). */
-    private const LIES_FLAT = 0.45;
+    private const LIES_FLAT = 0.32;
 
     public function key(): string
     {

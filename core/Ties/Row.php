@@ -11,9 +11,7 @@ use Davrin\Core\Form\WirePair;
 final readonly class Row
 {
     /** @param  list<array{section: int, along: float}>  $spots in the order of the count */
-    private function __construct(public WirePair $pair, public array $spots)
-    {
-    }
+    private function __construct(public WirePair $pair, public array $spots) {}
 
     /**
      * The same spots in every section.

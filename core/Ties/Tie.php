@@ -21,8 +21,7 @@ final readonly class Tie
         public float $along,
         public float $sectionLength,
         public Place $place,
-    ) {
-    }
+    ) {}
 
     /** Where it is, in words: "two outer wires, section 2, 1 1/2 in before the crossbar". */
     public function where(Form $form, Units $units): string

@@ -13,9 +13,7 @@ final readonly class Ties
     public const MOST = 400;
 
     /** @param  non-empty-list<non-empty-list<Tie>>  $rows */
-    private function __construct(public array $rows, public StemKind $stem)
-    {
-    }
+    private function __construct(public array $rows, public StemKind $stem) {}
 
     /**
      * @param  non-empty-list<Row>  $rows

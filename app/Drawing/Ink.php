@@ -1,0 +1,45 @@
+<?php
+
+namespace App\Drawing;
+
+use Davrin\Core\Plan\Mesh;
+
+/** The colours a mesh is drawn in: its own, a darker line for hatch and edge, a lighter one for pleats, and ink that reads on it. */
+final readonly class Ink
+{
+    private function __construct(public string $id, public string $fill, public string $dark, public string $light, public string $text, public string $hatch) {}
+
+    /** @param  string  $id names its hatch in the page */
+    public static function of(Mesh $mesh, string $id): self
+    {
+        $colour = $mesh->slip->text('colour');
+        $isDark = self::luminance($colour) < 0.22;
+
+        return new self($id, $colour, self::mix($colour, '#101a18', 0.42), self::mix($colour, '#ffffff', 0.45), $isDark ? '#ffffff' : '#14201d', $mesh->slip->text('hatch'));
+    }
+
+    private static function mix(string $colour, string $with, float $part): string
+    {
+        $mixed = array_map(fn (int $a, int $b): int => (int) round($a + ($b - $a) * $part), self::parts($colour), self::parts($with));
+
+        return vsprintf('#%02x%02x%02x', $mixed);
+    }
+
+    /** Relative luminance (WCAG 2.2), 0 for black and 1 for white. */
+    private static function luminance(string $colour): float
+    {
+        [$r, $g, $b] = array_map(function (int $part): float {
+            $share = $part / 255;
+
+            return $share <= 0.04045 ? $share / 12.92 : (($share + 0.055) / 1.055) ** 2.4;
+        }, self::parts($colour));
+
+        return 0.2126 * $r + 0.7152 * $g + 0.0722 * $b;
+    }
+
+    /** @return array{int, int, int} */
+    private static function parts(string $colour): array
+    {
+        return [(int) hexdec(substr($colour, 1, 2)), (int) hexdec(substr($colour, 3, 2)), (int) hexdec(substr($colour, 5, 2))];
+    }
+}

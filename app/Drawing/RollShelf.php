@@ -1,0 +1,41 @@
+<?php
+
+namespace App\Drawing;
+
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\Result;
+
+/** All rolls of a plan to one scale, equal ones folded into one strip. */
+final readonly class RollShelf
+{
+    /** How many drawing units the longest roll is wide; its coil and what is said beside it come after. */
+    public const WIDTH = 560;
+
+    /** @var array<string, list<RollStrip>> strips by mesh id */
+    public array $strips;
+
+    public function __construct(Plan $plan, Result $result)
+    {
+        $longest = max([1, ...array_map(fn ($mesh): int => $mesh->nominal()->units, $plan->meshes)]);
+        $widest = max([1, ...array_map(fn ($mesh): int => $mesh->width()->units, $plan->meshes)]);
+        $strips = [];
+        foreach ($result->meshes as $mesh) {
+            $strips[$mesh->mesh->id] = self::fold($plan, $mesh, self::WIDTH / $longest, $mesh->mesh->width()->units / $widest);
+        }
+        $this->strips = $strips;
+    }
+
+    /** @return list<RollStrip> */
+    private static function fold(Plan $plan, MeshResult $mesh, float $perUnit, float $breadth): array
+    {
+        $folded = [];
+        foreach ($mesh->plan->rolls as $roll) {
+            $strip = RollStrip::of($plan, $mesh, $roll, $perUnit, $breadth);
+            $last = array_key_last($folded);
+            $last !== null && $folded[$last]->looksLike($strip) ? $folded[$last] = $folded[$last]->and($strip) : $folded[] = $strip;
+        }
+
+        return $folded;
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+namespace App\Drawing;
+
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Roll\RollChange;
+use Davrin\Core\Roll\RollUse;
+use Davrin\Core\Roll\Segment;
+use Davrin\Core\Roll\SegmentKind;
+
+/** One roll, unrolled as far as it is used: its cuts to scale, the rest still on its core. */
+final readonly class RollStrip
+{
+    /**
+     * @param  non-empty-list<int>  $numbers  of the rolls that look like this
+     * @param  list<array{x: float, width: float, kind: string, layer: string, tie: int, element: ?string, words: string}>  $cuts
+     * @param  float  $end  where the rest begins
+     * @param  float  $height  by the width of the mesh
+     * @param  float  $coil  radius of what is still on the core; 0 where nothing is
+     */
+    private function __construct(
+        public array $numbers,
+        public array $cuts,
+        public float $end,
+        public float $height,
+        public float $coil,
+        public string $left,
+        public string $used,
+        public ?RollChange $change,
+    ) {}
+
+    public static function of(Plan $plan, MeshResult $mesh, RollUse $roll, float $perUnit, float $breadth): self
+    {
+        $units = $plan->units();
+        $change = array_values(array_filter($mesh->plan->changes, fn (RollChange $change): bool => $change->fromRoll === $roll->number))[0] ?? null;
+
+        return new self(
+            [$roll->number],
+            array_map(fn (Segment $segment): array => [
+                'x' => round($segment->from->units * $perUnit, 2),
+                'width' => round($segment->length->units * $perUnit, 2),
+                'kind' => $segment->kind->value,
+                'layer' => $segment->layer,
+                'tie' => $segment->tie,
+                'element' => $segment->element?->id,
+                'words' => sprintf('%s, %s, tie %d', $segment->kind->value, $units->needed($segment->length), $segment->tie),
+            ], array_values(array_filter($roll->segments, fn (Segment $segment): bool => ! $segment->length->isZero()))),
+            round($roll->used()->units * $perUnit, 2),
+            round(14 + 12 * $breadth, 1),
+            // What is wound on a core grows with the square of its radius.
+            $roll->left()->isZero() ? 0.0 : round(5 + 8 * sqrt($roll->left()->units / max(1, $roll->length->units)), 1),
+            $units->available($roll->left()),
+            $units->needed($roll->used()),
+            $change,
+        );
+    }
+
+    /** Whether it can be folded together: pieces of the same lengths and the same rest, on another roll. */
+    public function looksLike(self $other): bool
+    {
+        $lengths = fn (self $strip): array => array_map(fn (array $cut): array => [$cut['width'], $cut['kind'], $cut['layer']], $strip->cuts);
+
+        return $lengths($this) === $lengths($other) && $this->isOfPieces() && $other->isOfPieces();
+    }
+
+    public function and(self $other): self
+    {
+        return new self([...$this->numbers, ...$other->numbers], $this->cuts, $this->end, $this->height, $this->coil, $this->left, $this->used, $this->change);
+    }
+
+    public function name(): string
+    {
+        return count($this->numbers) === 1 ? 'roll '.$this->numbers[0] : sprintf('rolls %d to %d', min($this->numbers), max($this->numbers));
+    }
+
+    /** The spiral of the mesh on the core, in drawing units round its middle. */
+    public function spiral(): string
+    {
+        $points = [];
+        for ($turn = 0.0; 3.2 + 1.7 * $turn < $this->coil; $turn += 0.125) {
+            $radius = 3.2 + 1.7 * $turn;
+            $points[] = [$radius * cos(2 * M_PI * $turn) / Path::SCALE, $radius * sin(2 * M_PI * $turn) / Path::SCALE];
+        }
+
+        return count($points) < 2 ? '' : Path::line($points);
+    }
+
+    private function isOfPieces(): bool
+    {
+        return array_filter($this->cuts, fn (array $cut): bool => $cut['kind'] !== SegmentKind::Piece->value) === [];
+    }
+}

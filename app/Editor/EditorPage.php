@@ -1,0 +1,38 @@
+<?php
+
+namespace App\Editor;
+
+use App\Drawing\FormDrawing;
+use App\Drawing\RollShelf;
+use App\Models\SavedPlan;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Recipe\Recipe;
+use Illuminate\Contracts\Support\Responsable;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** The plan editor as a response: the whole page, or for a live request only what changes in it. */
+final readonly class EditorPage implements Responsable
+{
+    public function __construct(private SavedPlan $saved, private View $view, private ?Problem $problem = null) {}
+
+    /** @param  Request  $request */
+    public function toResponse($request): Response
+    {
+        $plan = $this->saved->plan();
+        $result = app(Engine::class)->work($plan);
+
+        return response()->view($request->hasHeader('HX-Request') ? 'plans.editor' : 'plans.show', [
+            'saved' => $this->saved,
+            'plan' => $plan,
+            'result' => $result,
+            'recipe' => Recipe::of($plan, $result),
+            'drawing' => new FormDrawing($plan, $result, $this->view->side),
+            'shelf' => new RollShelf($plan, $result),
+            'view' => $this->view,
+            'problem' => $this->problem,
+            'undo' => $this->saved->previous() === null ? null : $this->saved->revision,
+            'redo' => $this->saved->following(),
+        ], $this->problem->status ?? 200)->header('Vary', 'HX-Request');
+    }
+}

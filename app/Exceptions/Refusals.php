@@ -1,0 +1,66 @@
+<?php
+
+namespace App\Exceptions;
+
+use App\Editor\EditorPage;
+use App\Editor\Problem;
+use App\Editor\View;
+use App\Models\SavedPlan;
+use Davrin\Core\Refused;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+/**
+ * What a maker sees when something cannot be done: in the editor the plan as it is, with what was typed still in its
+ * blanks and a sentence beside it; elsewhere the page they came from, with the sentence.
+ */
+final class Refusals
+{
+    private const PAGE_EXPIRED = 'This page was open so long that it had to be renewed. What you wrote is still in its blank but not saved: press Enter in it to save it.';
+
+    private const LOCKED = 'The plan could not be written just now, because something else is writing to the same disk file. The plan is as it was, and what you wrote is still in its blank: press Enter in it to try again.';
+
+    public function __invoke(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([Refused::class, StalePlan::class]);
+        $exceptions->render(fn (Refused $why, Request $request) => $this->answer($request, $why->getMessage(), 422, $why));
+        $exceptions->render(fn (StalePlan $why, Request $request) => $this->answer($request, $why->getMessage(), 409));
+        $exceptions->render(fn (ValidationException $why, Request $request) => $this->answer($request, $why->getMessage(), 422));
+        $exceptions->render(fn (QueryException $why, Request $request) => $this->isLocked($why) ? $this->answer($request, self::LOCKED, 503) : null);
+        $exceptions->render(fn (HttpException $why, Request $request) => $why->getStatusCode() === 419 ? $this->answer($request, self::PAGE_EXPIRED, 419) : null);
+    }
+
+    private function answer(Request $request, string $sentence, int $status, ?Refused $why = null): Response
+    {
+        $plan = $request->routeIs('plans.edit', 'plans.undo', 'plans.redo') ? $this->plan($request) : null;
+        if ($plan === null) {
+            return $this->back($sentence);
+        }
+        $typed = (array) $request->input('set', []);
+        $problem = $why === null ? Problem::said($sentence, $status, $typed) : Problem::of($why, $status, $typed);
+
+        return (new EditorPage($plan, View::of($request), $problem))->toResponse($request);
+    }
+
+    private function plan(Request $request): ?SavedPlan
+    {
+        $plan = $request->route('plan');
+
+        return SavedPlan::query()->find($plan instanceof SavedPlan ? $plan->getKey() : $plan);
+    }
+
+    private function back(string $sentence): RedirectResponse
+    {
+        return redirect()->back(fallback: route('plans.index'))->with('refused', $sentence);
+    }
+
+    private function isLocked(QueryException $why): bool
+    {
+        return str_contains($why->getMessage(), 'database is locked') || str_contains($why->getMessage(), 'database table is locked');
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Editor\EditorPage;
+use App\Editor\View;
+use App\Models\SavedPlan;
+use App\Plans\Starter;
+use App\Plans\Wall;
+use Davrin\Core\Edit\FillBlanks;
+use Davrin\Core\Plan\PlanReader;
+use Illuminate\Contracts\View\View as Page;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class PlanController
+{
+    public function index(Wall $wall): Page
+    {
+        return view('plans.index', [
+            'hung' => $wall->hang(SavedPlan::latestFirst()->paginate(12)),
+            'deleted' => SavedPlan::onlyTrashed()->orderByDesc('deleted_at')->limit(12)->get(),
+        ]);
+    }
+
+    public function store(Request $request, PlanReader $reader): RedirectResponse
+    {
+        $starter = Starter::tryFrom((string) $request->string('starter')) ?? Starter::Ruffles;
+        $plan = SavedPlan::start($starter->plan($reader), 'begun');
+
+        return redirect()->route('plans.show', $plan);
+    }
+
+    public function show(Request $request, SavedPlan $plan): EditorPage
+    {
+        return new EditorPage($plan, View::of($request));
+    }
+
+    public function copy(SavedPlan $plan, PlanReader $reader): RedirectResponse
+    {
+        $original = $plan->plan();
+        $name = mb_substr($original->name(), 0, 73).', copy';
+        $copy = SavedPlan::start((new FillBlanks(['plan.name' => $name]))->apply($original, $reader), 'copied from '.$original->name());
+
+        return redirect()->route('plans.show', $copy)->with('said', "This is a copy of \"{$original->name()}\". Change what you like; the first stays as it is.");
+    }
+
+    public function destroy(SavedPlan $plan): RedirectResponse
+    {
+        $plan->delete();
+
+        return redirect()->route('plans.index')->with('deleted', $plan->id);
+    }
+
+    public function restore(SavedPlan $plan): RedirectResponse
+    {
+        $plan->restore();
+
+        return redirect()->route('plans.index')->with('said', "\"$plan->name\" hangs on the wall again.");
+    }
+}

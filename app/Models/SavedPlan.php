@@ -1,0 +1,143 @@
+<?php
+
+namespace App\Models;
+
+use App\Exceptions\StalePlan;
+use Closure;
+use Davrin\Core\Edit\Edit;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\PlanFile\PlanFile;
+use Davrin\Core\Refused;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * A plan on disk: its history of documents, and which of them it stands at. Every change is one transaction.
+ *
+ * @property int $id
+ * @property string $name
+ * @property ?int $revision_id
+ * @property Carbon $updated_at
+ * @property ?Carbon $deleted_at
+ * @property PlanRevision $revision
+ */
+final class SavedPlan extends Model
+{
+    use SoftDeletes;
+
+    protected $table = 'plans';
+
+    protected $guarded = [];
+
+    public static function start(Plan $plan, string $words): self
+    {
+        return DB::transaction(function () use ($plan, $words) {
+            $saved = self::query()->create(['name' => $plan->name()]);
+            $saved->record($plan, $words);
+
+            return $saved;
+        });
+    }
+
+    /** @return BelongsTo<PlanRevision, $this> */
+    public function revision(): BelongsTo
+    {
+        return $this->belongsTo(PlanRevision::class, 'revision_id');
+    }
+
+    /** @return HasMany<PlanRevision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(PlanRevision::class, 'plan_id');
+    }
+
+    public function plan(): Plan
+    {
+        return app(PlanFile::class)->reopen($this->revision->document);
+    }
+
+    /**
+     * @param  int  $seen  the revision that the one who edits has before them
+     *
+     * @throws StalePlan|Refused
+     */
+    public function edit(Edit $edit, int $seen): void
+    {
+        $this->change($seen, function () use ($edit) {
+            $before = $this->plan();
+            $after = $edit->apply($before, app(PlanReader::class));
+            if ($after->write() !== $before->write()) {
+                $this->revisions()->where('id', '>', $this->revision_id)->delete();
+                $this->record($after, $edit->words($before, $after));
+            }
+        });
+    }
+
+    /** @throws StalePlan */
+    public function undo(int $seen): void
+    {
+        $this->change($seen, fn () => $this->moveTo($this->previous()));
+    }
+
+    /** @throws StalePlan */
+    public function redo(int $seen): void
+    {
+        $this->change($seen, fn () => $this->moveTo($this->following()));
+    }
+
+    /** The step before the one it stands at: what undo goes back to. */
+    public function previous(): ?PlanRevision
+    {
+        return $this->step('<', 'desc');
+    }
+
+    /** The step after, where something was undone: what redo goes on to. */
+    public function following(): ?PlanRevision
+    {
+        return $this->step('>', 'asc');
+    }
+
+    /** @return Builder<self> */
+    public static function latestFirst(): Builder
+    {
+        /** @var Builder<self> */
+        return self::query()->with('revision')->orderByDesc('updated_at')->orderByDesc('id');
+    }
+
+    private function step(string $than, string $order): ?PlanRevision
+    {
+        /** @var ?PlanRevision */
+        return $this->revisions()->where('id', $than, $this->revision_id)->orderBy('id', $order)->first();
+    }
+
+    private function change(int $seen, Closure $change): void
+    {
+        DB::transaction(function () use ($seen, $change) {
+            $this->refresh();
+            if ($this->revision_id !== $seen) {
+                throw new StalePlan;
+            }
+            $change();
+        });
+    }
+
+    private function record(Plan $plan, string $words): void
+    {
+        $revision = $this->revisions()->create(['document' => app(PlanFile::class)->write($plan), 'words' => $words]);
+        $this->moveTo($revision, $plan->name());
+    }
+
+    private function moveTo(?PlanRevision $revision, ?string $name = null): void
+    {
+        if ($revision !== null) {
+            $this->setRelation('revision', $revision);
+            $this->update(['revision_id' => $revision->id, 'name' => $name ?? $this->plan()->name()]);
+        }
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+namespace App\Plans;
+
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\PlanReader;
+
+/** What a new plan can begin as. */
+enum Starter: string
+{
+    case Ruffles = 'ruffles';
+    case Poofs = 'poofs';
+    case Bare = 'bare';
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::Ruffles => 'Ruffles on a ring',
+            self::Poofs => 'Poofs round a ring',
+            self::Bare => 'A bare ring',
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Ruffles => '18 ties in two rows, one 19 in piece on each',
+            self::Poofs => '24 ties on the middle wires, one run of narrow mesh',
+            self::Bare => 'the 14 in ring, prepped; you add the mesh',
+        };
+    }
+
+    public function plan(PlanReader $reader): Plan
+    {
+        return $reader->read(match ($this) {
+            self::Ruffles => ['name' => 'New ruffle wreath', 'meshes' => [['name' => 'Sage mesh']], 'layers' => [[]]],
+            self::Poofs => [
+                'name' => 'New poof wreath',
+                'ties' => [['layout' => 'n-a-section', 'perSection' => 4]],
+                'meshes' => [['name' => 'Dusk blue mesh', 'colour' => '#54758f', 'hatch' => 'waves', 'width' => '6 in', 'roll' => '5 yd', 'price' => '2.25']],
+                'layers' => [['technique' => 'poof-run']],
+            ],
+            self::Bare => ['name' => 'New wreath', 'meshes' => [['name' => 'Sage mesh']]],
+        });
+    }
+}

@@ -1,0 +1,5 @@
+<?php
+
+return [
+    'default' => env('CACHE_STORE', 'file'),
+];

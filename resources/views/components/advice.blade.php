@@ -1,0 +1,14 @@
+@props(['advice', 'saved', 'view'])
+<div class="advice">
+    <p><b>{{ $advice->title }}</b> {{ $advice->sentence }}</p>
+    <div class="remedies">
+        @foreach ($advice->remedies as $remedy)
+            <x-edit-form :saved="$saved" :view="$view">
+                @foreach ($remedy->fill as $address => $value)
+                    <input type="hidden" name="set[{{ $address }}]" value="{{ $value }}">
+                @endforeach
+                <button class="remedy">{{ $remedy->label }} <small>{{ $remedy->effect }}</small></button>
+            </x-edit-form>
+        @endforeach
+    </div>
+</div>

@@ -1,0 +1,2 @@
+@props(['layer', 'lit' => null])
+<x-element.pieces :layer="$layer" :lit="$lit" />

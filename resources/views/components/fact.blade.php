@@ -1,0 +1,9 @@
+@props(['figure', 'note' => null, 'more' => []])
+<details class="fact" id="fact-{{ Str::slug($note ?? $figure->label) }}">
+    <summary><b>{{ $figure->shown }}</b><span>{{ $note ?? $figure->label }}</span></summary>
+    <ul class="reason">
+        @foreach ([...$figure->because, ...$more] as $because)
+            <li>{{ $because }}</li>
+        @endforeach
+    </ul>
+</details>

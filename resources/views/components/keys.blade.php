@@ -1,0 +1,17 @@
+<h2 class="text-xl">Keys</h2>
+<dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5">
+    @foreach ([
+        'Tab' => 'to the next blank',
+        'Enter' => 'write the blank; the form and the rolls follow',
+        'Esc' => 'put back what the blank said',
+        'Ctrl Z' => 'undo, as far back as the plan goes',
+        'Ctrl Shift Z' => 'redo',
+        'b' => 'turn the form over',
+        'arrows' => 'from tie to tie, once one has the focus',
+        '?' => 'this list',
+    ] as $key => $does)
+        <dt class="font-slab font-bold">{{ $key }}</dt>
+        <dd>{{ $does }}</dd>
+    @endforeach
+</dl>
+<p class="mt-3 max-w-prose text-soft">A length can be written as 18 1/2, 18.5 in, 1 ft 6 in, 0.5 yd or 47 cm.</p>

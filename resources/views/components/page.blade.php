@@ -1,0 +1,23 @@
+@props(['title', 'here' => ''])
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>{{ $title }} · Davrin</title>
+    <meta name="htmx-config" content='{"allowEval":false,"includeIndicatorStyles":false,"historyCacheSize":0,"refreshOnHistoryMiss":true,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"409|419|422|503","swap":true},{"code":"[45]..","swap":false,"error":true}]}'>
+    <link rel="icon" href="{{ asset('icon.svg') }}" type="image/svg+xml">
+    @vite(['resources/css/app.css', 'resources/js/app.js'])
+</head>
+<body>
+<x-tape :here="$here" />
+<div class="beside-tape">
+    <p id="notice" class="refused fixed right-4 bottom-4 left-28 z-10" role="alert" hidden></p>
+    {{ $slot }}
+</div>
+<dialog id="keys" class="m-auto max-w-xl border-2 border-ink bg-sheet p-6">
+    <x-keys />
+    <button type="button" class="act act-strong mt-4" data-close-keys>Close</button>
+</dialog>
+</body>
+</html>

@@ -1,0 +1,26 @@
+@props(['line', 'number', 'saved', 'view', 'problem' => null, 'advice' => [], 'inks' => [], 'tools' => []])
+@php $lights = str_starts_with($line->address, 'layers.') ? substr($line->address, 7) : $line->address; @endphp
+<section class="line @if ($advice !== []) warns @endif" id="line-{{ strtr($line->address, '.', '-') }}" data-lights="{{ $lights }}">
+    <b class="number">{{ $number }}</b>
+    <x-edit-form :saved="$saved" :view="$view" live="change">
+        <x-sentence :line="$line" :problem="$problem" :inks="$inks" />
+        <noscript><button class="act">Write it</button></noscript>
+        <x-problem :problem="$problem" :slip="$line->address" />
+    </x-edit-form>
+    <div class="figures">
+        @foreach ($line->figures as $figure)
+            <x-figure :figure="$figure" />
+        @endforeach
+        @if ($tools !== [])
+            <x-edit-form :saved="$saved" :view="$view" class="tools">
+                <input type="hidden" name="id" value="{{ $lights }}">
+                @foreach ($tools as $do => $words)
+                    <button class="quiet" name="do" value="{{ $do }}">{{ $words }}</button>
+                @endforeach
+            </x-edit-form>
+        @endif
+    </div>
+    @foreach ($advice as $item)
+        <x-advice :advice="$item" :saved="$saved" :view="$view" />
+    @endforeach
+</section>

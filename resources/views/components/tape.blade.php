@@ -1,0 +1,16 @@
+@props(['here' => ''])
+<nav class="tape" aria-label="Davrin">
+    <svg aria-hidden="true">
+        <defs>
+            <pattern id="ticks" x="0" y="8" width="84" height="64" patternUnits="userSpaceOnUse">
+                @foreach ([26, 9, 9, 9, 15, 9, 9, 9] as $index => $length)
+                    <rect x="{{ 82 - $length }}" y="{{ $index * 8 }}" width="{{ $length }}" height="1.5" fill="#22302c" />
+                @endforeach
+            </pattern>
+        </defs>
+        <rect width="84" height="100%" fill="url(#ticks)" />
+    </svg>
+    <a class="brand" href="{{ route('plans.index') }}">Davrin</a>
+    <a class="top-[72px]" href="{{ route('plans.index') }}" @if ($here === 'plans') aria-current="page" @endif>Plans</a>
+    <a class="bottom-3" href="{{ route('keys') }}" data-keys>? Keys</a>
+</nav>

@@ -1,0 +1,3 @@
+<x-page title="Keys">
+    <main class="p-8"><x-keys /></main>
+</x-page>

@@ -1,0 +1,117 @@
+@php
+    $inks = $drawing->inks;
+    $advice = collect($result->advice)->groupBy('about')->map->all();
+    $tally = $result->tally;
+    $tie = collect($drawing->ties)->firstWhere('number', $view->tie);
+    $look = fn ($other) => route('plans.show', [$saved, ...$other->query()]);
+@endphp
+<main class="editor" id="editor" hx-target="#editor" hx-swap="morph" hx-ext="morph" hx-sync="#editor:queue all">
+    <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$inks" /></defs></svg>
+    <header>
+        <div class="heading">
+            <h1 class="sr-only">{{ $plan->name() }}</h1>
+            <x-edit-form :saved="$saved" :view="$view" live="change">
+                <x-blank :part="$recipe->name->parts[0]" :problem="$problem" class="" />
+                <x-problem :problem="$problem" slip="plan" />
+            </x-edit-form>
+            <div class="saved mt-1 flex gap-2 text-[13px] text-soft">
+                <span>saved {{ $saved->updated_at->format('H:i') }}</span>
+                @foreach (['undo' => $undo, 'redo' => $redo] as $do => $step)
+                    <form method="post" action="{{ route("plans.$do", $saved) }}" hx-post="{{ route("plans.$do", $saved) }}">
+                        <x-edit-fields :saved="$saved" :view="$view" />
+                        <button class="quiet" data-{{ $do }} @disabled($step === null) title="{{ $step === null ? "nothing to $do" : "$do: $step->words" }}">{{ $do }}</button>
+                    </form>
+                @endforeach
+            </div>
+        </div>
+        <div class="facts">
+            <x-fact :figure="$tally->ties" />
+            <x-fact :figure="$tally->elements" />
+            <x-fact :figure="$tally->rolls" :note="$tally->rolls->value === 1 ? 'roll' : 'rolls'" />
+            <x-fact :figure="$tally->left" note="left on the rolls" />
+            <x-fact :figure="$tally->across" :note="'across, opening '.$tally->opening->shown" :more="$tally->opening->because" />
+            <x-fact :figure="$tally->minutes" note="to make" />
+            <x-fact :figure="$tally->cost" :note="$plan->settings->costsByLength() ? 'by length; '.$result->cost->opened->shown.' opened' : 'opened; '.$result->cost->byLength->shown.' by length'" :more="$plan->settings->costsByLength() ? ['By what is opened:', ...$result->cost->opened->because] : ['By length used:', ...$result->cost->byLength->because]" />
+        </div>
+    </header>
+
+    <div class="recipe" id="recipe" role="region" aria-label="Recipe">
+        @if (session('said'))
+            <p class="said">{{ session('said') }}</p>
+        @endif
+        @if ($problem && $problem->address === null)
+            <p class="problem m-3" id="problem" role="alert">{{ $problem->sentence }}</p>
+        @endif
+        <x-recipe-line number="1" :line="$recipe->form" :saved="$saved" :view="$view" :problem="$problem" />
+        <x-recipe-line number="2" :line="$recipe->ties" :saved="$saved" :view="$view" :problem="$problem" />
+        @foreach ($recipe->layers as $index => $line)
+            <x-recipe-line :number="$index + 3" :line="$line" :saved="$saved" :view="$view" :problem="$problem" :advice="$advice[$line->address] ?? []" :inks="$inks"
+                :tools="[...($index > 0 ? ['layer-earlier' => 'earlier'] : []), ...($index < count($recipe->layers) - 1 ? ['layer-later' => 'later'] : []), 'remove-layer' => 'take away']" />
+        @endforeach
+        <section class="line editor-only">
+            <b class="number" aria-hidden="true">+</b>
+            <x-edit-form :saved="$saved" :view="$view">
+                @if ($recipe->layers === [])
+                    <p class="mb-2">The ring is prepped. Put some mesh on it.</p>
+                @endif
+                <button class="quiet text-[15px]" name="do" value="add-layer">{{ $recipe->layers === [] ? 'Add mesh to the ties' : 'Add another layer of mesh' }}</button>
+            </x-edit-form>
+        </section>
+        <x-recipe-line number="$" :line="$recipe->stems" :saved="$saved" :view="$view" :problem="$problem" />
+        <x-recipe-line number="" :line="$recipe->settings" :saved="$saved" :view="$view" :problem="$problem" />
+    </div>
+
+    <div class="stage" id="stage" data-stage role="region" aria-label="Form">
+        <div class="views">
+            <b>seen from</b>
+            @foreach (App\Editor\Side::cases() as $side)
+                <a href="{{ $look($view->seenFrom($side)) }}" hx-get="{{ $look($view->seenFrom($side)) }}" hx-replace-url="true" @if ($side === $view->side) aria-current="true" @else data-turn @endif>{{ $side->value }}</a>
+            @endforeach
+            <b>showing</b>
+            @foreach (['mesh' => true, 'form, ties' => false] as $words => $mesh)
+                <a href="{{ $look($view->withMesh($mesh)) }}" hx-get="{{ $look($view->withMesh($mesh)) }}" hx-replace-url="true" @if ($mesh === $view->mesh) aria-current="true" @endif>{{ $words }}</a>
+            @endforeach
+        </div>
+        @if ($tie)
+            <section class="tie-card" aria-live="polite">
+                <h2>Tie {{ $tie['number'] }}</h2>
+                <p>{{ $tie['where'] }}</p>
+                <ul>
+                    @forelse ($tie['carries'] as $carried)
+                        <li>{{ $carried }}</li>
+                    @empty
+                        <li>bare</li>
+                    @endforelse
+                    @if ($tie['changes'])
+                        <li>here the run changes rolls</li>
+                    @endif
+                </ul>
+            </section>
+        @endif
+        <x-form-drawing :drawing="$drawing" :view="$view" :saved="$saved" :mesh="$view->mesh" />
+        <div class="go">
+            <a class="act" href="{{ route('files.save', $saved) }}" download>Save as a file</a>
+            <form method="post" action="{{ route('plans.copy', $saved) }}">
+                @csrf
+                <button class="act" data-leaves>Copy</button>
+            </form>
+        </div>
+    </div>
+
+    <div class="rolls" id="rolls" role="region" aria-label="Rolls">
+        <h2>
+            Rolls, to scale
+            <span class="flex items-baseline gap-4 text-soft">
+                each piece bears its tie
+                <x-edit-form :saved="$saved" :view="$view" class="editor-only">
+                    <button class="quiet" name="do" value="add-mesh">add a mesh</button>
+                </x-edit-form>
+            </span>
+        </h2>
+        @foreach ($result->meshes as $index => $mesh)
+            @php $id = $mesh->mesh->id; @endphp
+            <x-mesh-rolls :line="$recipe->meshes[$id]" :use="$recipe->uses[$id]" :colour="$recipe->colours[$id]" :mesh="$mesh" :strips="$shelf->strips[$id]" :ink="$inks[$id]" :saved="$saved" :view="$view" :problem="$problem"
+                :warns="! $mesh->verdict->isGood()" :spare="count($plan->meshes) > 1 && $plan->layersOf($mesh->mesh) === []" />
+        @endforeach
+    </div>
+</main>

@@ -1,0 +1,3 @@
+<x-page :title="$plan->name()" here="plans">
+    @include('plans.editor')
+</x-page>
