@@ -7,7 +7,10 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php')
+    ->withRouting(web: [
+        __DIR__.'/../routes/web.php',
+        ...(getenv('DAVRIN_BENCH') === '1' ? [__DIR__.'/../routes/bench.php'] : []),
+    ])
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware) {
         // The application is same-origin; the CORS package is not installed (see compat/README.md).

@@ -15,6 +15,12 @@ use Illuminate\Support\Str;
 /** A plan's form to scale, from one side: wires, crossbars, mesh, numbered ties, finished outline and opening. */
 final readonly class FormDrawing
 {
+    /** Elements of a row that look a little different from each other. */
+    private const VARIANTS = 2;
+
+    /** @var array<int, Place> of each tie as seen from this side, by its number */
+    private array $places;
+
     /** @var array<string, mixed> as Form::jsonSerialize gives it: lengths in inches, angles in degrees */
     public array $form;
 
@@ -33,7 +39,7 @@ final readonly class FormDrawing
     public float $opening;
 
     /** @param  string  $prefix before the names of hatches, where several plans are on one page */
-    public function __construct(Plan $plan, public Result $result, public Side $side, string $prefix = '')
+    public function __construct(Plan $plan, public Result $result, public Side $side, private string $prefix = '')
     {
         $this->form = $result->form->jsonSerialize();
         $this->finished = max([$result->form->reach(), ...array_map(fn ($layer): float => $layer->extent()[1], $plan->layers)]);
@@ -43,7 +49,8 @@ final readonly class FormDrawing
             $inks[$mesh->id] = Ink::of($mesh, $prefix.$mesh->id);
         }
         $this->inks = $inks;
-        $this->layers = $this->layers($inks);
+        $this->places = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $this->seen($tie)], $result->ties), 1, 0);
+        $this->layers = $this->layers();
         $this->ties = $this->ties();
     }
 
@@ -79,17 +86,16 @@ final readonly class FormDrawing
      * Mesh stands up from its tie, so what is nearer the middle lies over what is farther out; on one row what is built
      * later lies over what was there.
      *
-     * @param  array<string, Ink>  $inks
      * @return list<LayerDrawing>
      */
-    private function layers(array $inks): array
+    private function layers(): array
     {
         $rowOf = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $tie->tie->row], $this->result->ties), 1, 0);
         $byRow = [];
         foreach ($this->result->layers as $layer) {
             $rows = collect($layer->elements)->groupBy(fn (ElementResult $element): int => $rowOf[$element->element->ties[0]]);
             foreach ($rows as $row => $elements) {
-                $byRow[$row][] = $this->layer($layer, $inks[$layer->mesh], $elements->all());
+                $byRow[$row][] = $this->layer($layer, $row, array_values($elements->all()));
             }
         }
         krsort($byRow);
@@ -97,18 +103,35 @@ final readonly class FormDrawing
         return array_merge(...$byRow);
     }
 
-    /** @param  list<ElementResult>  $elements */
-    private function layer(LayerResult $layer, Ink $ink, array $elements): LayerDrawing
+    /**
+     * Elements of a row that differ in nothing but where they stand are drawn once and turned into their places.
+     *
+     * @param  list<ElementResult>  $elements
+     */
+    private function layer(LayerResult $layer, int $row, array $elements): LayerDrawing
     {
-        $shape = $this->shape($layer->technique);
-        $places = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $this->seen($tie)], $this->result->ties), 1, 0);
+        $draw = $this->shape($layer->technique);
+        [$shapes, $known, $placed] = [[], [], []];
+        foreach ($elements as $element) {
+            $ties = array_map(fn (int $tie): Place => $this->places[$tie], $element->element->ties);
+            $turn = $ties[0]->outward;
+            $upright = array_map(fn (Place $tie): Place => Place::polar($tie->radius(), $tie->outward - $turn), $ties);
+            $variant = $element->element->number % self::VARIANTS;
+            $key = $variant.implode(array_map(fn (Place $tie): string => sprintf(' %.3f %.3f', $tie->x, $tie->y), $upright));
+            if (! isset($known[$key])) {
+                $known[$key] = count($shapes);
+                $shapes[] = $draw->draw($variant, $upright, $layer->reach, $layer->span);
+            }
+            $placed[] = [
+                'id' => $element->element->id,
+                'tie' => $element->element->ties[0],
+                'missing' => $element->roll === null,
+                'shape' => $known[$key],
+                'turn' => round($turn, 2),
+            ];
+        }
 
-        return new LayerDrawing($layer->id, $layer->technique, $ink, array_map(fn (ElementResult $element): array => [
-            'id' => $element->element->id,
-            'tie' => $element->element->ties[0],
-            'missing' => $element->roll === null,
-            ...$shape->draw($element->element->number, array_map(fn (int $tie): Place => $places[$tie], $element->element->ties), $layer->reach, $layer->span),
-        ], $elements));
+        return new LayerDrawing("$this->prefix$layer->id-$row", $layer->id, $layer->technique, $this->inks[$layer->mesh], $shapes, $placed);
     }
 
     private function seen(TieResult $tie): Place
@@ -132,7 +155,7 @@ final readonly class FormDrawing
         }
 
         return array_map(function (TieResult $tie) use ($changes): array {
-            $place = $this->seen($tie);
+            $place = $this->places[$tie->tie->number];
 
             return [
                 'number' => $tie->tie->number,

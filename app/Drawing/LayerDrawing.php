@@ -2,9 +2,13 @@
 
 namespace App\Drawing;
 
-/** One layer on one row, as it stands on the form. */
+/** One layer on one row, as it stands on the form: a few shapes, each drawn once, and where they stand. */
 final readonly class LayerDrawing
 {
-    /** @param  list<array{id: string, tie: int, missing: bool, edge: string, folds: string, shade: string, shine: string}>  $elements in build order */
-    public function __construct(public string $id, public string $technique, public Ink $ink, public array $elements) {}
+    /**
+     * @param  string  $name  of its shapes in the page: the first is "$name-0"
+     * @param  list<array{edge: string, folds: string, shade: string, shine: string}>  $shapes  SVG path data, as at 12 o'clock
+     * @param  list<array{id: string, tie: int, missing: bool, shape: int, turn: float}>  $elements  in build order; turned in degrees clockwise
+     */
+    public function __construct(public string $name, public string $id, public string $technique, public Ink $ink, public array $shapes, public array $elements) {}
 }

@@ -7,6 +7,8 @@ final class Path
 {
     public const SCALE = 20;
 
+    private const TENTHS = 10 * self::SCALE;
+
     /** @param  list<array{float, float}>  $points in inches */
     public static function closed(array $points): string
     {
@@ -20,26 +22,31 @@ final class Path
     }
 
     /**
-     * A curve through all points (Catmull-Rom, written as cubic Beziers).
+     * A curve through all points (Catmull-Rom, written as relative cubic Beziers in tenths of a unit).
      *
      * @param  list<array{float, float}>  $points  in inches
      */
     public static function smooth(array $points, bool $closed): string
     {
-        $count = count($points);
-        $at = fn (int $index): array => $closed ? $points[($index + $count) % $count] : $points[max(0, min($count - 1, $index))];
-        $path = 'M'.self::number($points[0][0]).' '.self::number($points[0][1]);
-        for ($i = 0; $i < ($closed ? $count : $count - 1); $i++) {
-            [$a, $b, $c, $d] = [$at($i - 1), $at($i), $at($i + 1), $at($i + 2)];
-            $path .= sprintf(
-                'C%s %s %s %s %s %s',
-                self::number($b[0] + ($c[0] - $a[0]) / 6), self::number($b[1] + ($c[1] - $a[1]) / 6),
-                self::number($c[0] - ($d[0] - $b[0]) / 6), self::number($c[1] - ($d[1] - $b[1]) / 6),
-                self::number($c[0]), self::number($c[1]),
-            );
+        $last = count($points) - 1;
+        $segments = $closed ? $last + 1 : $last;
+        $before = $closed ? $points[$last] : $points[0];
+        [$x, $y] = [(int) round($points[0][0] * self::TENTHS), (int) round($points[0][1] * self::TENTHS)];
+        $path = 'M'.$x / 10 .' '.$y / 10 .'c';
+        for ($i = 0; $i < $segments; $i++) {
+            $from = $points[$i];
+            $to = $points[$i === $last ? 0 : $i + 1];
+            $after = $i + 2 <= $last ? $points[$i + 2] : ($closed ? $points[$i + 1 - $last] : $points[$last]);
+            [$endX, $endY] = [(int) round($to[0] * self::TENTHS), (int) round($to[1] * self::TENTHS)];
+            $path .= ((int) round(($from[0] + ($to[0] - $before[0]) / 6) * self::TENTHS) - $x) / 10 .' '
+                .((int) round(($from[1] + ($to[1] - $before[1]) / 6) * self::TENTHS) - $y) / 10 .' '
+                .((int) round(($to[0] - ($after[0] - $from[0]) / 6) * self::TENTHS) - $x) / 10 .' '
+                .((int) round(($to[1] - ($after[1] - $from[1]) / 6) * self::TENTHS) - $y) / 10 .' '
+                .($endX - $x) / 10 .' '.($endY - $y) / 10 .' ';
+            [$before, $x, $y] = [$from, $endX, $endY];
         }
 
-        return $path.($closed ? 'Z' : '');
+        return rtrim($path).($closed ? 'z' : '');
     }
 
     /** Inches as drawing units, to a tenth. */

@@ -2,19 +2,21 @@
 
 namespace App\Editor;
 
+use App\Models\SavedPlan;
 use Illuminate\Http\Request;
 
-/** How the one at the screen looks at a plan: from which side, with which tie lit. Not part of the plan. */
+/** Which plan is looked at, and how: from which side, with which tie lit, with its mesh or without. Not part of the plan. */
 final readonly class View
 {
-    public function __construct(public Side $side = Side::Front, public ?int $tie = null, public bool $mesh = true) {}
+    private function __construct(private string $plan, public Side $side, public ?int $tie, public bool $mesh) {}
 
-    public static function of(Request $request): self
+    public static function of(SavedPlan $plan, Request $request): self
     {
-        $tie = $request->input('tie');
+        [$side, $tie] = [$request->input('side'), $request->input('tie')];
 
         return new self(
-            is_string($side = $request->input('side')) ? Side::tryFrom($side) ?? Side::Front : Side::Front,
+            route('plans.show', $plan),
+            is_string($side) ? Side::tryFrom($side) ?? Side::Front : Side::Front,
             is_numeric($tie) ? (int) $tie : null,
             $request->input('mesh') !== 'off',
         );
@@ -22,21 +24,21 @@ final readonly class View
 
     public function seenFrom(Side $side): self
     {
-        return new self($side, $this->tie, $this->mesh);
+        return new self($this->plan, $side, $this->tie, $this->mesh);
     }
 
     /** Lights a tie, or puts it out where it is lit already. */
     public function litTie(?int $tie): self
     {
-        return new self($this->side, $tie === $this->tie ? null : $tie, $this->mesh);
+        return new self($this->plan, $this->side, $tie === $this->tie ? null : $tie, $this->mesh);
     }
 
     public function withMesh(bool $mesh): self
     {
-        return new self($this->side, $this->tie, $mesh);
+        return new self($this->plan, $this->side, $this->tie, $mesh);
     }
 
-    /** @return array<string, string|int> what differs from the usual, for a link */
+    /** @return array<string, string|int> what differs from the usual */
     public function query(): array
     {
         return [
@@ -44,5 +46,17 @@ final readonly class View
             ...($this->tie === null ? [] : ['tie' => $this->tie]),
             ...($this->mesh ? [] : ['mesh' => 'off']),
         ];
+    }
+
+    /** The editor, looked at this way. */
+    public function url(): string
+    {
+        return rtrim($this->plan.'?'.http_build_query($this->query()), '?');
+    }
+
+    /** Where a change of the plan is sent: "edits", "undo", "redo". */
+    public function to(string $change): string
+    {
+        return "$this->plan/$change";
     }
 }

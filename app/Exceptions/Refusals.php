@@ -44,7 +44,7 @@ final class Refusals
         $typed = (array) $request->input('set', []);
         $problem = $why === null ? Problem::said($sentence, $status, $typed) : Problem::of($why, $status, $typed);
 
-        return (new EditorPage($plan, View::of($request), $problem))->toResponse($request);
+        return (new EditorPage($plan, View::of($plan, $request), $problem))->toResponse($request);
     }
 
     private function plan(Request $request): ?SavedPlan

@@ -35,6 +35,11 @@ final class SavedPlan extends Model
 
     protected $guarded = [];
 
+    /** The plan as it was last opened, and at which revision: a plan is read once. */
+    private ?Plan $opened = null;
+
+    private ?int $openedAt = null;
+
     public static function start(Plan $plan, string $words): self
     {
         return DB::transaction(function () use ($plan, $words) {
@@ -59,7 +64,11 @@ final class SavedPlan extends Model
 
     public function plan(): Plan
     {
-        return app(PlanFile::class)->reopen($this->revision->document);
+        if ($this->opened === null || $this->openedAt !== $this->revision_id) {
+            [$this->opened, $this->openedAt] = [app(PlanFile::class)->reopen($this->revision->document), $this->revision_id];
+        }
+
+        return $this->opened;
     }
 
     /**
@@ -130,14 +139,16 @@ final class SavedPlan extends Model
     private function record(Plan $plan, string $words): void
     {
         $revision = $this->revisions()->create(['document' => app(PlanFile::class)->write($plan), 'words' => $words]);
-        $this->moveTo($revision, $plan->name());
+        [$this->opened, $this->openedAt] = [$plan, $revision->getKey()];
+        $this->moveTo($revision);
     }
 
-    private function moveTo(?PlanRevision $revision, ?string $name = null): void
+    private function moveTo(?PlanRevision $revision): void
     {
         if ($revision !== null) {
             $this->setRelation('revision', $revision);
-            $this->update(['revision_id' => $revision->id, 'name' => $name ?? $this->plan()->name()]);
+            $this->revision_id = $revision->id;
+            $this->update(['name' => $this->plan()->name()]);
         }
     }
 }

@@ -19,5 +19,6 @@ final readonly class BlankPart
         public string $shown,
         public string $value,
         public array $options,
+        public bool $isColour,
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Recipe;
 
+use Davrin\Core\Blank\ColourBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Plan;
@@ -18,7 +19,6 @@ final readonly class Recipe
      * @param  list<Line>  $layers
      * @param  array<string, Line>  $meshes  by mesh id
      * @param  array<string, Line>  $uses  how each mesh is used, by mesh id
-     * @param  array<string, BlankPart>  $colours  by mesh id: shown, not said
      */
     private function __construct(
         public Line $name,
@@ -27,7 +27,6 @@ final readonly class Recipe
         public array $layers,
         public array $meshes,
         public array $uses,
-        public array $colours,
         public Line $stems,
         public Line $settings,
     ) {}
@@ -42,11 +41,10 @@ final readonly class Recipe
             $layers[] = self::line("layers.$layer->id", $layer->technique->sentence(count($layer->rows)), $layer->slip, $units, ['count' => $worked->count->shown], [$worked->takes], $layer->mesh->id);
         }
         $meshes = [];
-        [$uses, $colours] = [[], []];
+        $uses = [];
         foreach ($plan->meshes as $index => $mesh) {
-            $sentence = '{name}, {width} wide, on rolls of {roll} {label}'.($mesh->isMeasured() ? '' : ', up to {allowance} short').', at {price}.';
+            $sentence = '{colour} {name}, {width} wide, on rolls of {roll} {label}'.($mesh->isMeasured() ? '' : ', up to {allowance} short').', at {price}.';
             $uses[$mesh->id] = self::line("meshes.$mesh->id", 'Use {rolls}, {trim} trimmed off each, hatched with {hatch}.', $mesh->slip, $units, [], []);
-            $colours[$mesh->id] = self::blank("meshes.$mesh->id", 'colour', $mesh->slip, $units);
             $worked = $result->meshes[$index];
             $meshes[$mesh->id] = self::line("meshes.$mesh->id", $sentence, $mesh->slip, $units, [], [$worked->rolls, $worked->used, $worked->left], $mesh->id);
         }
@@ -58,7 +56,6 @@ final readonly class Recipe
             $layers,
             $meshes,
             $uses,
-            $colours,
             self::line('stems', 'Stems come {pack} in a pack, at {price} a pack.', $plan->stems->slip, $units, [], [$result->tally->stems, $result->tally->packs]),
             self::line('settings', 'Show lengths in {units}. Count the cost {cost}; an end under {keepFrom} is not worth keeping.', $plan->settings->slip, $units, [], []),
         );
@@ -93,6 +90,7 @@ final readonly class Recipe
             $slip->show($key, $units),
             is_array($written) ? implode(', ', $written) : (string) $written,
             $slip->blanks[$key]->options(),
+            $slip->blanks[$key] instanceof ColourBlank,
         );
     }
 }

@@ -33,7 +33,7 @@ final class PlanController
 
     public function show(Request $request, SavedPlan $plan): EditorPage
     {
-        return new EditorPage($plan, View::of($request));
+        return new EditorPage($plan, View::of($plan, $request));
     }
 
     public function copy(SavedPlan $plan, PlanReader $reader): RedirectResponse

@@ -14,8 +14,8 @@ final class PlanEditController
     public function __invoke(EditRequest $request, SavedPlan $plan): Response|EditorPage
     {
         $plan->edit($request->edit(), $request->seen());
-        $view = View::of($request);
+        $view = View::of($plan, $request);
 
-        return $request->hasHeader('HX-Request') ? new EditorPage($plan, $view) : redirect()->route('plans.show', [$plan, ...$view->query()]);
+        return $request->hasHeader('HX-Request') ? new EditorPage($plan, $view) : redirect($view->url());
     }
 }

@@ -26,8 +26,8 @@ final class PlanHistoryController
 
     private function shown(Request $request, SavedPlan $plan): Response|EditorPage
     {
-        $view = View::of($request);
+        $view = View::of($plan, $request);
 
-        return $request->hasHeader('HX-Request') ? new EditorPage($plan, $view) : redirect()->route('plans.show', [$plan, ...$view->query()]);
+        return $request->hasHeader('HX-Request') ? new EditorPage($plan, $view) : redirect($view->url());
     }
 }

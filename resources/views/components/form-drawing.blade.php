@@ -1,4 +1,4 @@
-@props(['drawing', 'view', 'saved', 'mesh' => true])
+@props(['drawing', 'view'])
 @php
     $scale = App\Drawing\Path::SCALE;
     $frame = $drawing->frame() * $scale;
@@ -6,7 +6,7 @@
 @endphp
 <svg viewBox="{{ -$frame }} {{ -$frame }} {{ 2 * $frame }} {{ 2 * $frame + 26 }}" role="group" aria-label="{{ $drawing->words() }}">
     <x-form-wires :drawing="$drawing" />
-    @if ($mesh)
+    @if ($view->mesh)
         @foreach ($drawing->layers as $layer)
             <x-dynamic-component :component="'element.'.$layer->technique" :layer="$layer" :lit="$view->tie" />
         @endforeach
@@ -32,7 +32,7 @@
         @endforeach
     </g>
     @foreach ($drawing->ties as $tie)
-        <a class="tie @if ($view->tie === $tie['number']) is-lit @endif" href="{{ route('plans.show', [$saved, ...$view->litTie($tie['number'])->query()]) }}" hx-get="{{ route('plans.show', [$saved, ...$view->litTie($tie['number'])->query()]) }}" hx-replace-url="true" id="tie-{{ $tie['number'] }}" data-tie-link tabindex="{{ $tie['number'] === ($view->tie ?? 1) ? 0 : -1 }}" aria-label="Tie {{ $tie['number'] }}, {{ $tie['where'] }}" transform="translate({{ $tie['x'] }} {{ $tie['y'] }})">
+        <a class="tie @if ($view->tie === $tie['number']) is-lit @endif" href="{{ $url = $view->litTie($tie['number'])->url() }}" hx-get="{{ $url }}" hx-replace-url="true" id="tie-{{ $tie['number'] }}" data-tie-link tabindex="{{ $tie['number'] === ($view->tie ?? 1) ? 0 : -1 }}" aria-label="Tie {{ $tie['number'] }}, {{ $tie['where'] }}" transform="translate({{ $tie['x'] }} {{ $tie['y'] }})">
             <circle r="{{ count($drawing->ties) > 60 ? 6.5 : 9.6 }}" />
             @if ($tie['changes'])
                 <circle class="change" r="13" />
@@ -40,7 +40,7 @@
             <text y="4">{{ $tie['number'] }}</text>
         </a>
     @endforeach
-    @if ($mesh)
+    @if ($view->mesh)
         <g class="dimension" aria-hidden="true" transform="translate(0 {{ $frame + 8 }})">
             <line x1="{{ -$outer }}" x2="{{ $outer }}" />
             <line x1="{{ -$outer }}" x2="{{ -$outer }}" y1="-5" y2="5" />

@@ -1,10 +1,7 @@
-@props(['line', 'use', 'mesh', 'strips', 'ink', 'saved', 'view', 'problem' => null, 'warns' => false, 'spare' => false, 'colour'])
+@props(['line', 'use', 'mesh', 'strips', 'ink', 'saved', 'view', 'problem' => null, 'warns' => false, 'spare' => false])
 <section class="mesh @if ($warns) warns @endif" id="rolls-{{ $mesh->mesh->id }}">
     <x-edit-form :saved="$saved" :view="$view" live="change">
-        <div class="flex items-baseline gap-2">
-            <x-blank :part="$colour" :problem="$problem" type="color" class="colour editor-only" />
-            <x-sentence :line="$line" :problem="$problem" />
-        </div>
+        <x-sentence :line="$line" :problem="$problem" />
         <div class="flex flex-wrap items-baseline gap-x-5">
             <x-sentence :line="$use" :problem="$problem" />
             <div class="figures">

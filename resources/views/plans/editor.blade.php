@@ -3,7 +3,6 @@
     $advice = collect($result->advice)->groupBy('about')->map->all();
     $tally = $result->tally;
     $tie = collect($drawing->ties)->firstWhere('number', $view->tie);
-    $look = fn ($other) => route('plans.show', [$saved, ...$other->query()]);
 @endphp
 <main class="editor" id="editor" hx-target="#editor" hx-swap="morph" hx-ext="morph" hx-sync="#editor:queue all">
     <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$inks" /></defs></svg>
@@ -11,16 +10,15 @@
         <div class="heading">
             <h1 class="sr-only">{{ $plan->name() }}</h1>
             <x-edit-form :saved="$saved" :view="$view" live="change">
-                <x-blank :part="$recipe->name->parts[0]" :problem="$problem" class="" />
+                <x-sentence :line="$recipe->name" :problem="$problem" />
                 <x-problem :problem="$problem" slip="plan" />
             </x-edit-form>
             <div class="saved mt-1 flex gap-2 text-[13px] text-soft">
                 <span>saved {{ $saved->updated_at->format('H:i') }}</span>
                 @foreach (['undo' => $undo, 'redo' => $redo] as $do => $step)
-                    <form method="post" action="{{ route("plans.$do", $saved) }}" hx-post="{{ route("plans.$do", $saved) }}">
-                        <x-edit-fields :saved="$saved" :view="$view" />
+                    <x-edit-form :saved="$saved" :view="$view" :to="$do">
                         <button class="quiet" data-{{ $do }} @disabled($step === null) title="{{ $step === null ? "nothing to $do" : "$do: $step->words" }}">{{ $do }}</button>
-                    </form>
+                    </x-edit-form>
                 @endforeach
             </div>
         </div>
@@ -65,11 +63,11 @@
         <div class="views">
             <b>seen from</b>
             @foreach (App\Editor\Side::cases() as $side)
-                <a href="{{ $look($view->seenFrom($side)) }}" hx-get="{{ $look($view->seenFrom($side)) }}" hx-replace-url="true" @if ($side === $view->side) aria-current="true" @else data-turn @endif>{{ $side->value }}</a>
+                <a href="{{ $view->seenFrom($side)->url() }}" hx-get="{{ $view->seenFrom($side)->url() }}" hx-replace-url="true" @if ($side === $view->side) aria-current="true" @else data-turn @endif>{{ $side->value }}</a>
             @endforeach
             <b>showing</b>
             @foreach (['mesh' => true, 'form, ties' => false] as $words => $mesh)
-                <a href="{{ $look($view->withMesh($mesh)) }}" hx-get="{{ $look($view->withMesh($mesh)) }}" hx-replace-url="true" @if ($mesh === $view->mesh) aria-current="true" @endif>{{ $words }}</a>
+                <a href="{{ $view->withMesh($mesh)->url() }}" hx-get="{{ $view->withMesh($mesh)->url() }}" hx-replace-url="true" @if ($mesh === $view->mesh) aria-current="true" @endif>{{ $words }}</a>
             @endforeach
         </div>
         @if ($tie)
@@ -88,7 +86,7 @@
                 </ul>
             </section>
         @endif
-        <x-form-drawing :drawing="$drawing" :view="$view" :saved="$saved" :mesh="$view->mesh" />
+        <x-form-drawing :drawing="$drawing" :view="$view" />
         <div class="go">
             <a class="act" href="{{ route('files.save', $saved) }}" download>Save as a file</a>
             <form method="post" action="{{ route('plans.copy', $saved) }}">
@@ -110,7 +108,7 @@
         </h2>
         @foreach ($result->meshes as $index => $mesh)
             @php $id = $mesh->mesh->id; @endphp
-            <x-mesh-rolls :line="$recipe->meshes[$id]" :use="$recipe->uses[$id]" :colour="$recipe->colours[$id]" :mesh="$mesh" :strips="$shelf->strips[$id]" :ink="$inks[$id]" :saved="$saved" :view="$view" :problem="$problem"
+            <x-mesh-rolls :line="$recipe->meshes[$id]" :use="$recipe->uses[$id]" :mesh="$mesh" :strips="$shelf->strips[$id]" :ink="$inks[$id]" :saved="$saved" :view="$view" :problem="$problem"
                 :warns="! $mesh->verdict->isGood()" :spare="count($plan->meshes) > 1 && $plan->layersOf($mesh->mesh) === []" />
         @endforeach
     </div>
