@@ -38,19 +38,23 @@ final readonly class FormDrawing
 
     public float $opening;
 
-    /** @param  string  $prefix before the names of hatches, where several plans are on one page */
-    public function __construct(Plan $plan, public Result $result, public Side $side, private string $prefix = '')
+    /**
+     * @param  bool  $mesh  with the mesh on it, or the bare form and its ties
+     * @param  string  $prefix  before the names of hatches, where several plans are on one page
+     */
+    public function __construct(Plan $plan, public Result $result, public Side $side, public bool $mesh = true, private string $prefix = '')
     {
+        $layers = $mesh ? $plan->layers : [];
         $this->form = $result->form->jsonSerialize();
-        $this->finished = max([$result->form->reach(), ...array_map(fn ($layer): float => $layer->extent()[1], $plan->layers)]);
-        $this->opening = $plan->layers === [] ? 0.0 : max(0.0, min(array_map(fn ($layer): float => $layer->extent()[0], $plan->layers)));
+        $this->finished = max([$result->form->reach(), ...array_map(fn ($layer): float => $layer->extent()[1], $layers)]);
+        $this->opening = $layers === [] ? 0.0 : max(0.0, min(array_map(fn ($layer): float => $layer->extent()[0], $layers)));
         $inks = [];
         foreach ($plan->meshes as $mesh) {
             $inks[$mesh->id] = Ink::of($mesh, $prefix.$mesh->id);
         }
         $this->inks = $inks;
         $this->places = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $this->seen($tie)], $result->ties), 1, 0);
-        $this->layers = $this->layers();
+        $this->layers = $mesh ? $this->layers() : [];
         $this->ties = $this->ties();
     }
 
@@ -65,7 +69,7 @@ final readonly class FormDrawing
     /** Half the side of the square that holds the picture, in inches, with room for the section numbers. */
     public function frame(): float
     {
-        return max($this->finished, $this->result->form->reach()) + 1.4;
+        return $this->finished + 1.4;
     }
 
     /** An angle as it is seen from this side. */
@@ -123,8 +127,7 @@ final readonly class FormDrawing
                 $shapes[] = $draw->draw($variant, $upright, $layer->reach, $layer->span);
             }
             $placed[] = [
-                'id' => $element->element->id,
-                'tie' => $element->element->ties[0],
+                'ties' => $element->element->ties,
                 'missing' => $element->roll === null,
                 'shape' => $known[$key],
                 'turn' => round($turn, 2),

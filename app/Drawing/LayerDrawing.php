@@ -7,8 +7,8 @@ final readonly class LayerDrawing
 {
     /**
      * @param  string  $name  of its shapes in the page: the first is "$name-0"
-     * @param  list<array{edge: string, folds: string, shade: string, shine: string}>  $shapes  SVG path data, as at 12 o'clock
-     * @param  list<array{id: string, tie: int, missing: bool, shape: int, turn: float}>  $elements  in build order; turned in degrees clockwise
+     * @param  list<Shape>  $shapes
+     * @param  list<array{ties: list<int>, missing: bool, shape: int, turn: float}>  $elements  in build order; turned in degrees clockwise
      */
     public function __construct(public string $name, public string $id, public string $technique, public Ink $ink, public array $shapes, public array $elements) {}
 }

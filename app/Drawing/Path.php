@@ -49,6 +49,18 @@ final class Path
         return rtrim($path).($closed ? 'z' : '');
     }
 
+    /**
+     * A line from one point to another, bent towards a third.
+     *
+     * @param  array{float, float}  $from  in inches
+     * @param  array{float, float}  $towards
+     * @param  array{float, float}  $to
+     */
+    public static function bend(array $from, array $towards, array $to): string
+    {
+        return 'M'.self::number($from[0]).' '.self::number($from[1]).'Q'.self::number($towards[0]).' '.self::number($towards[1]).' '.self::number($to[0]).' '.self::number($to[1]);
+    }
+
     /** Inches as drawing units, to a tenth. */
     public static function number(float $inches): string
     {

@@ -14,7 +14,7 @@ final readonly class RollStrip
 {
     /**
      * @param  non-empty-list<int>  $numbers  of the rolls that look like this
-     * @param  list<array{x: float, width: float, kind: string, layer: string, tie: int, element: ?string, words: string}>  $cuts
+     * @param  list<array{x: float, width: float, kind: string, layer: string, tie: int, ties: list<int>, words: string}>  $cuts
      * @param  float  $end  where the rest begins
      * @param  float  $height  by the width of the mesh
      * @param  float  $coil  radius of what is still on the core; 0 where nothing is
@@ -43,7 +43,7 @@ final readonly class RollStrip
                 'kind' => $segment->kind->value,
                 'layer' => $segment->layer,
                 'tie' => $segment->tie,
-                'element' => $segment->element?->id,
+                'ties' => $segment->element->ties ?? [],
                 'words' => sprintf('%s, %s, tie %d', $segment->kind->value, $units->needed($segment->length), $segment->tie),
             ], array_values(array_filter($roll->segments, fn (Segment $segment): bool => ! $segment->length->isZero()))),
             round($roll->used()->units * $perUnit, 2),

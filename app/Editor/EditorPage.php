@@ -27,7 +27,7 @@ final readonly class EditorPage implements Responsable
             'plan' => $plan,
             'result' => $result,
             'recipe' => Recipe::of($plan, $result),
-            'drawing' => new FormDrawing($plan, $result, $this->view->side),
+            'drawing' => new FormDrawing($plan, $result, $this->view->side, $this->view->mesh),
             'shelf' => new RollShelf($plan, $result),
             'view' => $this->view,
             'problem' => $this->problem,

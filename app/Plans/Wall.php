@@ -23,7 +23,7 @@ final readonly class Wall
             $plan = $saved->plan();
             $result = $this->engine->work($plan);
 
-            return new HungPlan($saved, $result, new FormDrawing($plan, $result, Side::Front, "p$saved->id-"));
+            return new HungPlan($saved, $result, new FormDrawing($plan, $result, Side::Front, prefix: "p$saved->id-"));
         });
     }
 }

@@ -71,12 +71,34 @@ final readonly class MeshWork
 
     private function used(RollPlan $plan, Units $units): Figure
     {
-        $because = array_map(fn (RollUse $roll): string => sprintf('roll %d: %s', $roll->number, $units->exact($roll->used())), $plan->rolls);
+        $because = [];
+        foreach ($plan->rolls as $roll) {
+            $because[] = sprintf('roll %d: %s = %s', $roll->number, self::segmentWords($roll, $units), $units->exact($roll->used()));
+            foreach ($plan->changes as $change) {
+                if ($change->fromRoll === $roll->number) {
+                    $because[] = sprintf('one poof more would need %s of %s: on to roll %d at tie %d', $units->exact($change->wouldNeed), $units->exact($roll->length), $change->toRoll, $change->tie);
+                }
+            }
+        }
 
         return new Figure('used', LengthText::canonical($plan->used()), $units->needed($plan->used()), [
             ...($because === [] ? ['no layer uses it'] : $because),
-            ...(count($because) > 1 ? ['together '.$units->exact($plan->used())] : []),
+            ...(count($plan->rolls) > 1 ? ['together '.$units->exact($plan->used())] : []),
         ]);
+    }
+
+    /** What comes off a roll, equal neighbours drawn together: "2 in + 19 x 9 in + 2 in". */
+    private static function segmentWords(RollUse $roll, Units $units): string
+    {
+        $groups = [];
+        foreach ($roll->segments as $segment) {
+            $last = array_key_last($groups);
+            $last !== null && $groups[$last][1]->equals($segment->length) && $groups[$last][2] === $segment->kind
+                ? $groups[$last][0]++
+                : $groups[] = [1, $segment->length, $segment->kind];
+        }
+
+        return implode(' + ', array_map(fn (array $group): string => ($group[0] > 1 ? "$group[0] x " : '').$units->exact($group[1]), $groups));
     }
 
     private function rolls(RollPlan $plan, Mesh $mesh, Units $units): Figure

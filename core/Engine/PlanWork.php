@@ -76,10 +76,32 @@ final readonly class PlanWork
         $carries = [];
         foreach ($plan->layers as $layer) {
             foreach ($layer->work->elements as $element) {
-                $carries[$element->ties[0]][] = sprintf('%s %d of %s', $layer->technique->noun()[0], $element->number, $layer->mesh->name());
+                foreach (array_unique($element->ties) as $tie) {
+                    $carries[$tie][$layer->id][] = $element;
+                }
             }
         }
 
-        return array_map(fn (Tie $tie): TieResult => new TieResult($tie, $tie->where($plan->form, $plan->units()), $carries[$tie->number] ?? []), $plan->ties->all());
+        return array_map(fn (Tie $tie): TieResult => new TieResult($tie, $tie->where($plan->form, $plan->units()), $this->carried($plan, $carries[$tie->number] ?? [])), $plan->ties->all());
+    }
+
+    /**
+     * "ruffle 7 of Gold mesh", "poofs 19 and 20 of Dusk blue mesh".
+     *
+     * @param  array<string, non-empty-list<Element>>  $elements  by layer
+     * @return list<string>
+     */
+    private function carried(Plan $plan, array $elements): array
+    {
+        $said = [];
+        foreach ($plan->layers as $layer) {
+            $numbers = array_map(fn (Element $element): int => $element->number, $elements[$layer->id] ?? []);
+            if ($numbers !== []) {
+                sort($numbers);
+                $said[] = sprintf('%s %s of %s', $layer->technique->noun()[count($numbers) === 1 ? 0 : 1], Words::list($numbers), $layer->mesh->name());
+            }
+        }
+
+        return $said;
     }
 }

@@ -73,7 +73,7 @@ final class Tallies
     {
         $count = array_sum(array_map(fn (MeshResult $mesh): int => count($mesh->plan->rolls), $meshes));
 
-        return new Figure('rolls', $count, (string) $count, array_map(fn (MeshResult $mesh): string => $mesh->mesh->name().': '.$mesh->rolls->shown, self::some($meshes)));
+        return new Figure($count === 1 ? 'roll' : 'rolls', $count, (string) $count, array_map(fn (MeshResult $mesh): string => $mesh->mesh->name().': '.$mesh->rolls->shown, self::some($meshes)));
     }
 
     /** @param  list<MeshResult>  $meshes */

@@ -6,6 +6,7 @@ namespace Davrin\Core\Form;
 
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\Slip;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Fault;
 
 /** A kind of form: what a maker says of one, and how it is made of that. */
@@ -22,6 +23,10 @@ interface FormKind
     /** @return list<Blank<covariant mixed>> */
     public function blanks(): array;
 
-    /** @throws Fault with a pointer below the form's parameters */
-    public function build(Slip $slip): Form;
+    /**
+     * @param  Units  $units  what a fault speaks in
+     *
+     * @throws Fault with a pointer below the form's parameters
+     */
+    public function build(Slip $slip, Units $units): Form;
 }

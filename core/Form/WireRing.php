@@ -16,20 +16,20 @@ final readonly class WireRing implements Form
 
     /**
      * @param  list<Length>  $diameters
+     * @param  Units  $units  what a fault speaks in
      *
      * @throws Fault where the wires are not in order from the outside in, too close, too small or too large
      */
-    public static function of(array $diameters, int $crossbars): self
+    public static function of(array $diameters, int $crossbars, Units $units = Units::Inches): self
     {
         [$least, $most, $gap] = [Length::inches(1), Length::inches(96), Length::inches(0, 1, 4)];
         foreach ($diameters as $index => $diameter) {
-            $text = Units::Inches->exact($diameter);
+            $text = $units->exact($diameter);
             if ($diameter->isLessThan($least) || $diameter->isMoreThan($most)) {
-                throw Fault::at('/wires', "A wire $text across is not one that a wreath is made on. Write 1 in to 96 in.");
+                throw Fault::at('/wires', sprintf('A wire %s across is not one that a wreath is made on. Write %s to %s.', $text, $units->exact($least), $units->exact($most)));
             }
             if ($index > 0 && $diameter->plus($gap)->isMoreThan($diameters[$index - 1])) {
-                $before = Units::Inches->exact($diameters[$index - 1]);
-                throw Fault::at('/wires', "Wires go from the outside in, each at least 1/4 in smaller across: $text cannot follow $before.");
+                throw Fault::at('/wires', sprintf('Wires go from the outside in, each at least %s smaller across: %s cannot follow %s.', $units->needed($gap), $text, $units->exact($diameters[$index - 1])));
             }
         }
 

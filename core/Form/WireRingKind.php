@@ -8,6 +8,7 @@ use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\LengthsBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Units;
 
 /** The everyday form. The default is the usual 14 in ring: wires 14, 12, 10 and 8 in across, 6 crossbars. */
 final class WireRingKind implements FormKind
@@ -37,8 +38,8 @@ final class WireRingKind implements FormKind
         ];
     }
 
-    public function build(Slip $slip): WireRing
+    public function build(Slip $slip, Units $units): WireRing
     {
-        return WireRing::of($slip->lengths('wires'), $slip->count('crossbars'));
+        return WireRing::of($slip->lengths('wires'), $slip->count('crossbars'), $units);
     }
 }

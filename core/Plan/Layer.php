@@ -26,12 +26,15 @@ final readonly class Layer
         public Work $work,
     ) {}
 
-    /** @throws Fault with a pointer below the layer */
-    public static function of(string $id, Technique $technique, Mesh $mesh, Slip $slip, Ties $ties): self
+    /**
+     * @param  Units  $units  what a fault speaks in
+     *
+     * @throws Fault with a pointer below the layer
+     */
+    public static function of(string $id, Technique $technique, Mesh $mesh, Slip $slip, Ties $ties, Units $units): self
     {
         [$least, $words] = $technique->leastRoll($slip);
         if ($least->isMoreThan($mesh->nominal())) {
-            $units = Units::Inches;
             throw Fault::at('/'.$technique->lengthKey(), sprintf(
                 '%s takes %s, and a roll of %s has %s. Write less, or use longer rolls.',
                 $words, $units->needed($least), $mesh->name(), $units->available($mesh->nominal()),

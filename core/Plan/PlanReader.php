@@ -13,6 +13,7 @@ use Davrin\Core\Craft;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Measure\Money;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Technique\Technique;
 use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\TieLayout;
@@ -33,14 +34,16 @@ final readonly class PlanReader
     public function read(array $document, array $carrying = []): Plan
     {
         $heading = Slip::load([new TextBlank('name', 'the name of the plan', 'New wreath', 80)], array_intersect_key($document, ['name' => 1]), '');
+        $settings = new Settings(Slip::load(Settings::blanks(), self::part($document, 'settings'), '/settings'));
+        $units = $settings->units();
         [$formKind, $formSlip] = $this->form(self::part($document, 'form'), in_array('form', $carrying, true));
-        $form = self::below('/form', fn () => $formKind->build($formSlip));
+        $form = self::below('/form', fn () => $formKind->build($formSlip, $units));
 
         $written = self::list($document, 'ties')[0] ?? [];
         $tiesId = self::id($written, 't1');
         $layout = $this->layout($written);
         $tiesSlip = self::slip($this->tiesBlanks($layout, $form), $written, '/ties/0', in_array("ties.$tiesId", $carrying, true));
-        $ties = self::below('/ties/0', fn () => Ties::on($form, $layout->rows($form, $tiesSlip), StemKind::from($tiesSlip->text('stem'))));
+        $ties = self::below('/ties/0', fn () => Ties::on($form, $layout->rows($form, $tiesSlip, $units), StemKind::from($tiesSlip->text('stem'))));
 
         $meshes = $this->meshes(self::list($document, 'meshes'));
 
@@ -54,9 +57,9 @@ final readonly class PlanReader
             $tiesSlip,
             $ties,
             array_values($meshes),
-            $this->layers(self::list($document, 'layers'), $meshes, $ties, $carrying),
+            $this->layers(self::list($document, 'layers'), $meshes, $ties, $units, $carrying),
             new Stems(Slip::load(Stems::blanks(), self::part($document, 'stems'), '/stems')),
-            new Settings(Slip::load(Settings::blanks(), self::part($document, 'settings'), '/settings')),
+            $settings,
         );
     }
 
@@ -130,7 +133,7 @@ final readonly class PlanReader
      * @param  list<string>  $carrying
      * @return list<Layer>
      */
-    private function layers(array $list, array $meshes, Ties $ties, array $carrying): array
+    private function layers(array $list, array $meshes, Ties $ties, Units $units, array $carrying): array
     {
         $layers = [];
         foreach ($list as $index => $written) {
@@ -141,7 +144,7 @@ final readonly class PlanReader
             if (isset($layers[$id])) {
                 throw Fault::at("$pointer/id", "The id \"$id\" stands twice. Give each layer its own.");
             }
-            $layers[$id] = self::below($pointer, fn () => Layer::of($id, $chosen, $meshes[$slip->text('mesh')], $slip, $ties));
+            $layers[$id] = self::below($pointer, fn () => Layer::of($id, $chosen, $meshes[$slip->text('mesh')], $slip, $ties, $units));
         }
 
         return array_values($layers);

@@ -22,7 +22,7 @@ final readonly class PlanFile
 
     private SchemaCheck $check;
 
-    /** @param  list<Upgrade>  $upgrades one for each older version */
+    /** @param  list<Upgrade>  $upgrades one for each older version, the oldest first */
     public function __construct(Craft $craft, private array $upgrades = [])
     {
         $this->reader = new PlanReader($craft);
@@ -77,8 +77,9 @@ final readonly class PlanFile
             throw Fault::at('/format', sprintf('This is not a plan file: its "format" must be "%s".', Plan::FORMAT));
         }
         $version = $document->version ?? null;
-        if (! is_int($version) || $version < 1) {
-            throw Fault::at('/version', sprintf('"version" must be a whole number from 1 to %d.', Plan::VERSION));
+        $oldest = min([Plan::VERSION, ...array_map(fn (Upgrade $upgrade): int => $upgrade->from(), $this->upgrades)]);
+        if (! is_int($version) || $version < $oldest) {
+            throw Fault::at('/version', sprintf('"version" must be a whole number from %d to %d.', $oldest, Plan::VERSION));
         }
         if ($version > Plan::VERSION) {
             throw Fault::at('/version', sprintf('This plan is of version %d, and this Davrin reads up to version %d. Update Davrin to open it.', $version, Plan::VERSION));

@@ -43,8 +43,8 @@ final readonly class Recipe
         $meshes = [];
         $uses = [];
         foreach ($plan->meshes as $index => $mesh) {
-            $sentence = '{colour} {name}, {width} wide, on rolls of {roll} {label}'.($mesh->isMeasured() ? '' : ', up to {allowance} short').', at {price}.';
-            $uses[$mesh->id] = self::line("meshes.$mesh->id", 'Use {rolls}, {trim} trimmed off each, hatched with {hatch}.', $mesh->slip, $units, [], []);
+            $sentence = '{colour} {name} in {hatch}, {width} wide, on rolls of {roll} {label}'.($mesh->isMeasured() ? '' : ', up to {allowance} short').', at {price}.';
+            $uses[$mesh->id] = self::line("meshes.$mesh->id", 'Use {rolls}, {trim} trimmed off each.', $mesh->slip, $units, [], []);
             $worked = $result->meshes[$index];
             $meshes[$mesh->id] = self::line("meshes.$mesh->id", $sentence, $mesh->slip, $units, [], [$worked->rolls, $worked->used, $worked->left], $mesh->id);
         }

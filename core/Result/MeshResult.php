@@ -48,6 +48,7 @@ final readonly class MeshResult implements JsonSerializable
             'cuts' => array_map(self::roll(...), $this->plan->rolls),
             'changes' => array_map(fn (RollChange $change): array => [
                 'layer' => $change->layer, 'tie' => $change->tie, 'after' => $change->after->id, 'fromRoll' => $change->fromRoll, 'toRoll' => $change->toRoll,
+                'wouldNeed' => LengthText::canonical($change->wouldNeed),
             ], $this->plan->changes),
             'unmet' => array_map(fn (Element $element): string => $element->id, $this->plan->unmet),
         ];

@@ -38,8 +38,13 @@ final class OpenRolls
 
     public function put(int $roll, SegmentKind $kind, Length $length, string $layer, int $tie, ?Element $element): void
     {
-        $this->segments[$roll][] = new Segment($kind, $this->length->minus($this->left[$roll]), $length, $layer, $tie, $element);
+        $this->segments[$roll][] = new Segment($kind, $this->used($roll), $length, $layer, $tie, $element);
         $this->left[$roll] = $this->left[$roll]->minus($length);
+    }
+
+    public function used(int $roll): Length
+    {
+        return $this->length->minus($this->left[$roll]);
     }
 
     public function left(int $roll): Length

@@ -55,7 +55,7 @@ final class RollPlanner
                 break;
             }
             if ($roll !== null && $last !== null) {
-                $changes[] = new RollChange($run->layer, $last->to, $last->element, $roll, $next);
+                $changes[] = new RollChange($run->layer, $last->to, $last->element, $roll, $next, $rolls->used($roll)->plus($steps[0]->length()));
             }
             $roll = $next;
             $rolls->put($roll, SegmentKind::StartTail, $run->startTail, $run->layer, $last->to ?? $steps[0]->from, null);

@@ -42,7 +42,7 @@ final class InnerMidTwoOuter implements TieLayout
         ];
     }
 
-    public function rows(Form $form, Slip $slip): array
+    public function rows(Form $form, Slip $slip, Units $units): array
     {
         if ($form->wires() < 3) {
             throw Fault::at('', 'An inner and an outer row need a form with at least 3 wires. Give the form another wire, or choose "n a section".');
@@ -53,9 +53,9 @@ final class InnerMidTwoOuter implements TieLayout
         if (2 * $fromCrossbar->toInches() >= $section) {
             throw Fault::at('/fromCrossbar', sprintf(
                 'A section is %s long on the outer wires, so two ties %s from its crossbars would meet. Write less than %s.',
-                Units::Inches->available(Length::ofUnits((int) ($section * Length::PER_INCH))),
-                Units::Inches->exact($fromCrossbar),
-                Units::Inches->available(Length::ofUnits((int) ($section * Length::PER_INCH / 2))),
+                $units->available(Length::ofUnits((int) ($section * Length::PER_INCH))),
+                $units->exact($fromCrossbar),
+                $units->available(Length::ofUnits((int) ($section * Length::PER_INCH / 2))),
             ));
         }
 

@@ -9,6 +9,7 @@ use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\WirePair;
+use Davrin\Core\Measure\Units;
 
 /** The same number of ties in every section on one pair of wires: tie i of n stands at (i + 1/2)/n of the section. */
 final class NASection implements TieLayout
@@ -47,7 +48,7 @@ final class NASection implements TieLayout
         ];
     }
 
-    public function rows(Form $form, Slip $slip): array
+    public function rows(Form $form, Slip $slip, Units $units): array
     {
         $pair = WirePair::startingAt((int) $slip->text('pair'));
         $perSection = $slip->count('perSection');

@@ -7,6 +7,7 @@ namespace Davrin\Core\Ties;
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Fault;
 
 /** A pattern of ties on a form. */
@@ -29,9 +30,10 @@ interface TieLayout
     /**
      * Rows from the inside out.
      *
+     * @param  Units  $units  what a fault speaks in
      * @return non-empty-list<Row>
      *
      * @throws Fault with a pointer below the layout's parameters, where the form has no room for it
      */
-    public function rows(Form $form, Slip $slip): array;
+    public function rows(Form $form, Slip $slip, Units $units): array;
 }

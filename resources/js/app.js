@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import { Idiomorph } from 'idiomorph';
 import { keepTyped } from './blanks.js';
+import './clock.js';
 import './keys.js';
 import './light.js';
 

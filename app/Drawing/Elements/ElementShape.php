@@ -2,6 +2,7 @@
 
 namespace App\Drawing\Elements;
 
+use App\Drawing\Shape;
 use Davrin\Core\Form\Place;
 
 /** How a technique's element looks. Found by the technique's key: "poof-run" is drawn by PoofRunShape. */
@@ -12,8 +13,6 @@ interface ElementShape
      * @param  non-empty-list<Place>  $ties  the ties it hangs on, as seen from the side that is drawn
      * @param  float  $reach  inches across the form
      * @param  float  $span  inches along the row to each side
-     * @return array{edge: string, folds: string, shade: string, shine: string} SVG path data: the outline, the lines of its
-     *                                                                      folds, what lies deep and what stands up
      */
-    public function draw(int $seed, array $ties, float $reach, float $span): array;
+    public function draw(int $seed, array $ties, float $reach, float $span): Shape;
 }

@@ -3,6 +3,7 @@
 namespace App\Drawing\Elements;
 
 use App\Drawing\Path;
+use App\Drawing\Shape;
 use Davrin\Core\Form\Place;
 
 /**
@@ -17,7 +18,7 @@ final class PoofRunShape implements ElementShape
     /** The bubble's half outline from one pinch over the crown to the other: along (1 is a tie), out (1 is the reach). */
     private const DOME = [[-1.0, 0.05], [-1.0, 0.36], [-0.93, 0.66], [-0.62, 0.92], [0.0, 1.0], [0.62, 0.92], [0.93, 0.66], [1.0, 0.36], [1.0, 0.05]];
 
-    public function draw(int $seed, array $ties, float $reach, float $span): array
+    public function draw(int $seed, array $ties, float $reach, float $span): Shape
     {
         [$from, $to] = [$ties[0], $ties[1] ?? $ties[0]];
         $half = hypot($to->x - $from->x, $to->y - $from->y) / 2;
@@ -27,12 +28,12 @@ final class PoofRunShape implements ElementShape
             self::DOME,
         );
 
-        return [
-            'edge' => Path::smooth([...$bubble(1.0, 1), ...array_reverse($bubble(1.0, -1))], closed: true),
-            'folds' => $this->gathers($from, $to, $half, $puff, $reach),
-            'shade' => $this->pinch($from, $to, $half, $reach, -1).$this->pinch($from, $to, $half, $reach, 1),
-            'shine' => Path::smooth([...$bubble(0.55, 1), ...array_reverse($bubble(0.55, -1))], closed: true),
-        ];
+        return new Shape(
+            Path::smooth([...$bubble(1.0, 1), ...array_reverse($bubble(1.0, -1))], closed: true),
+            $this->gathers($from, $to, $half, $puff, $reach),
+            $this->pinch($from, $to, $half, $reach, -1).$this->pinch($from, $to, $half, $reach, 1),
+            Path::smooth([...$bubble(0.55, 1), ...array_reverse($bubble(0.55, -1))], closed: true),
+        );
     }
 
     /** Fine gathers fanning out from both ties. */
@@ -41,11 +42,11 @@ final class PoofRunShape implements ElementShape
         $paths = '';
         foreach ([-1, 1] as $end) {
             foreach ([-0.75, -0.45, -0.18, 0.18, 0.45, 0.75] as $out) {
-                $paths .= Path::smooth([
+                $paths .= Path::bend(
                     $this->at($from, $to, $end * $half * 0.98, $out * $reach * 0.06),
-                    $this->at($from, $to, $end * $puff * 0.86, $out * $reach * 0.5),
+                    $this->at($from, $to, $end * $puff * 0.98, $out * $reach * 0.55),
                     $this->at($from, $to, $end * $puff * 0.62, $out * $reach * 0.88),
-                ], closed: false);
+                );
             }
         }
 

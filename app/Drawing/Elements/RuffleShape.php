@@ -3,12 +3,12 @@
 namespace App\Drawing\Elements;
 
 use App\Drawing\Path;
-use Closure;
+use App\Drawing\Shape;
 use Davrin\Core\Form\Place;
 
 /**
- * Two wings pinched at the tie: each opens from the pinch like a fan along the row, its woven edges pointing in and out,
- * its cut end wavy, with pleats running from the pinch.
+ * Two wings pinched at the tie, one the mirror of the other: each opens from the pinch like a fan along the row, its woven
+ * edges pointing in and out, its cut end frilled, with a pleat running from the pinch into every dip of the frill.
  */
 final class RuffleShape implements ElementShape
 {
@@ -18,76 +18,88 @@ final class RuffleShape implements ElementShape
     /** How far along the wing the fan has opened to the mesh's full width. */
     private const OPEN = 0.34;
 
-    private const PLEATS = [-0.85, -0.6, -0.36, -0.12, 0.12, 0.36, 0.6, 0.85];
+    /** Frills to an inch of the mesh's width; each is a crest and a dip. */
+    private const FRILLS = 0.85;
 
-    public function draw(int $seed, array $ties, float $reach, float $span): array
+    private const FRILL_DEPTH = 0.09;
+
+    public function draw(int $seed, array $ties, float $reach, float $span): Shape
     {
         $tie = $ties[0];
-        [$right, $left] = [$this->fan($tie, $seed, $reach, $span, 1), $this->fan($tie, $seed + 7, $reach, $span, -1)];
+        $end = $this->end($seed, $reach);
+        $scaled = fn (float $size): array => array_map(fn (array $point): array => $this->at($tie, $span * $size * $point[0], $reach * $size * $point[1]), $end);
+        $neck = fn (float $size, int $side): array => $this->at($tie, $span * self::OPEN * 0.42 * $size, $side * ($reach * 0.42 + self::PINCH) * $size);
+        $fan = fn (float $size): array => [$this->at($tie, 0.0, self::PINCH), $neck($size, 1), ...$scaled($size), $neck($size, -1), $this->at($tie, 0.0, -self::PINCH)];
 
-        return [
-            'edge' => Path::smooth([...$right(1.0, true), ...$left(1.0, true)], closed: true),
-            'folds' => $this->pleats($tie, $seed, $reach, $span, 1).$this->pleats($tie, $seed + 7, $reach, $span, -1),
-            'shade' => Path::smooth($right(0.46, true), closed: true).Path::smooth($left(0.46, true), closed: true),
-            'shine' => $this->rim($right).$this->rim($left),
-        ];
+        return new Shape(
+            Path::smooth($fan(1.0), closed: true),
+            $this->pleats($tie, $end, $reach, $span),
+            Path::smooth([$this->at($tie, 0.0, self::PINCH), ...$this->arc($tie, $reach * 0.5, $span * 0.5), $this->at($tie, 0.0, -self::PINCH)], closed: true),
+            Path::smooth([...$scaled(0.985), ...array_reverse($this->arc($tie, $reach * 0.84, $span * 0.84))], closed: true),
+            mirrored: true,
+        );
     }
 
     /**
-     * One wing's outline at a size: from the pinch out to one woven edge, round the wavy cut end, back to the other edge.
+     * The frilled cut end from the outer woven edge to the inner, as parts of the span and of the reach.
      *
-     * @return Closure(float, bool): list<array{float, float}>
+     * @return non-empty-list<array{float, float}>
      */
-    private function fan(Place $tie, int $seed, float $reach, float $span, int $way): Closure
+    private function end(int $seed, float $reach): array
     {
-        return function (float $size, bool $withPinch) use ($tie, $seed, $reach, $span, $way): array {
-            $waves = 2 * max(4, (int) round($reach * 1.2));
-            $points = $withPinch ? [$this->at($tie, 0.0, $way * self::PINCH), $this->at($tie, $way * $span * self::OPEN * 0.42 * $size, $way * ($reach * 0.42 + self::PINCH) * $size)] : [];
-            for ($i = 0; $i <= $waves; $i++) {
-                $turn = 1 - 2 * $i / $waves;
-                $wave = 1 + ($i % 2 === 0 ? -0.035 : 0.035) + 0.02 * sin($seed * 2.3 + $i * 1.7);
-                $points[] = $this->at($tie, $way * $span * $size * $wave * $this->along($turn), $way * $reach * $size * $wave * $this->out($turn));
-            }
+        $points = 2 * max(5, (int) round(2 * $reach * self::FRILLS)) + 1;
+        $end = [];
+        for ($i = 0; $i < $points; $i++) {
+            [$along, $out] = $this->rim(1 - 2 * $i / ($points - 1));
+            $size = 1 - ($i % 2 === 0 ? self::FRILL_DEPTH : 0.0) - 0.02 * (1 + sin($seed * 2.3 + $i * 1.7));
+            $end[] = [$size * $along, $size * $out];
+        }
 
-            return $withPinch ? [...$points, $this->at($tie, $way * $span * self::OPEN * 0.42 * $size, -$way * ($reach * 0.42 + self::PINCH) * $size), $this->at($tie, 0.0, -$way * self::PINCH)] : $points;
-        };
+        return $end;
     }
 
-    private function pleats(Place $tie, int $seed, float $reach, float $span, int $way): string
+    /**
+     * From the pinch into the dips.
+     *
+     * @param  non-empty-list<array{float, float}>  $end
+     */
+    private function pleats(Place $tie, array $end, float $reach, float $span): string
     {
         $paths = '';
-        foreach (self::PLEATS as $index => $turn) {
-            $end = 0.88 + 0.07 * sin($seed + $index * 2.1);
-            $paths .= Path::smooth([
-                $this->at($tie, $way * $span * 0.06, $turn * self::PINCH * 0.8),
-                $this->at($tie, $way * $span * 0.48 * $this->along($turn), 0.5 * $reach * $this->out($turn)),
-                $this->at($tie, $way * $span * $end * $this->along($turn), $end * $reach * $this->out($turn)),
-            ], closed: false);
+        for ($i = 2; $i < count($end) - 2; $i += 2) {
+            [$along, $out] = $end[$i];
+            $paths .= Path::bend(
+                $this->at($tie, $span * 0.05, self::PINCH * 0.8 * $out),
+                $this->at($tie, $span * 0.5 * $along, $reach * 0.56 * $out),
+                $this->at($tie, $span * 0.95 * $along, $reach * 0.95 * $out),
+            );
         }
 
         return $paths;
     }
 
     /**
-     * The cut end curls up and catches the light.
+     * A fan's end without frills.
      *
-     * @param  Closure(float, bool): list<array{float, float}>  $fan
+     * @return list<array{float, float}>
      */
-    private function rim(Closure $fan): string
+    private function arc(Place $tie, float $reach, float $span): array
     {
-        return Path::smooth([...$fan(0.97, false), ...array_reverse($fan(0.8, false))], closed: true);
+        return array_map(function (float $turn) use ($tie, $reach, $span): array {
+            [$along, $out] = $this->rim($turn);
+
+            return $this->at($tie, $span * $along, $reach * $out);
+        }, [1.0, 0.66, 0.33, 0.0, -0.33, -0.66, -1.0]);
     }
 
-    /** Along the wing, as a part of its length, where the outline has turned from the outer edge (1) to the inner (-1). */
-    private function along(float $turn): float
+    /**
+     * Where the fan's end has turned from the outer edge (1) to the inner (-1): along the row and out from it.
+     *
+     * @return array{float, float}
+     */
+    private function rim(float $turn): array
     {
-        return self::OPEN + (1 - self::OPEN) * cos($turn * M_PI_2) ** 0.8;
-    }
-
-    /** Out from the row, as a part of the reach. */
-    private function out(float $turn): float
-    {
-        return sin($turn * M_PI_2);
+        return [self::OPEN + (1 - self::OPEN) * cos($turn * M_PI_2) ** 0.8, sin($turn * M_PI_2)];
     }
 
     /**
@@ -97,7 +109,8 @@ final class RuffleShape implements ElementShape
      */
     private function at(Place $tie, float $along, float $out): array
     {
-        $place = Place::polar(max($tie->radius() + $out, 0.25), $tie->outward + rad2deg($along / max($tie->radius(), 1.0)));
+        $radius = $tie->radius();
+        $place = Place::polar(max($radius + $out, 0.25), $tie->outward + rad2deg($along / max($radius, 1.0)));
 
         return [$place->x, $place->y];
     }

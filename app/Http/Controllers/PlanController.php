@@ -49,7 +49,7 @@ final class PlanController
     {
         $plan->delete();
 
-        return redirect()->route('plans.index')->with('deleted', $plan->id);
+        return redirect()->route('plans.index')->with('takenDown', ['id' => $plan->id, 'name' => $plan->name]);
     }
 
     public function restore(SavedPlan $plan): RedirectResponse

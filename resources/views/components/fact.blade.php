@@ -1,5 +1,5 @@
-@props(['figure', 'note' => null, 'more' => []])
-<details class="fact" id="fact-{{ Str::slug($note ?? $figure->label) }}">
+@props(['key', 'figure', 'note' => null, 'more' => []])
+<details class="fact" id="fact-{{ $key }}">
     <summary><b>{{ $figure->shown }}</b><span>{{ $note ?? $figure->label }}</span></summary>
     <ul class="reason">
         @foreach ([...$figure->because, ...$more] as $because)

@@ -6,9 +6,9 @@
 @endphp
 <svg viewBox="{{ -$frame }} {{ -$frame }} {{ 2 * $frame }} {{ 2 * $frame + 26 }}" role="group" aria-label="{{ $drawing->words() }}">
     <x-form-wires :drawing="$drawing" />
-    @if ($view->mesh)
+    @if ($drawing->mesh)
         @foreach ($drawing->layers as $layer)
-            <x-dynamic-component :component="'element.'.$layer->technique" :layer="$layer" :lit="$view->tie" />
+            @include("components.element.$layer->technique", ['lit' => $view->tie])
         @endforeach
         <g aria-hidden="true">
             @foreach ($drawing->form['wires'] as $radius)
@@ -40,7 +40,7 @@
             <text y="4">{{ $tie['number'] }}</text>
         </a>
     @endforeach
-    @if ($view->mesh)
+    @if ($drawing->mesh)
         <g class="dimension" aria-hidden="true" transform="translate(0 {{ $frame + 8 }})">
             <line x1="{{ -$outer }}" x2="{{ $outer }}" />
             <line x1="{{ -$outer }}" x2="{{ -$outer }}" y1="-5" y2="5" />

@@ -13,7 +13,7 @@
             <circle class="peg" cy="{{ -$half - 14 }}" r="7" />
             <x-form-wires :drawing="$drawing" />
             @foreach ($drawing->layers as $layer)
-                <x-dynamic-component :component="'element.'.$layer->technique" :layer="$layer" />
+                @include("components.element.$layer->technique", ['lit' => null])
             @endforeach
             @foreach ($drawing->form['wires'] as $radius)
                 <circle class="wire-through" r="{{ $radius * $scale }}" />
@@ -23,7 +23,15 @@
     <div class="tag">
         <h2><a class="hover:underline" href="{{ route('plans.show', $saved) }}">{{ $result->name }}</a></h2>
         <p class="mt-1 text-[13.5px]">
-            {{ $result->tally->ties->shown }} ties · {{ implode(', ', array_map(fn ($layer) => $layer->count->shown, $result->layers)) ?: 'no mesh yet' }} · {{ $result->tally->rolls->value }} {{ $result->tally->rolls->value === 1 ? 'roll' : 'rolls' }}, {{ $result->tally->left->shown }} left · {{ $result->tally->across->shown }} · <b>{{ $result->tally->cost->shown }}</b>
+            @foreach ([
+                $result->tally->ties->said(),
+                $result->layers === [] ? 'no mesh yet' : $result->tally->elements->said(),
+                $result->tally->rolls->said().', '.$result->tally->left->shown.' left',
+                $result->tally->across->shown.' across',
+            ] as $figure)
+                <span class="whitespace-nowrap">{{ $figure }} ·</span>
+            @endforeach
+            <b>{{ $result->tally->cost->shown }}</b>
         </p>
         @unless ($result->verdict->isGood())
             <p class="verdict @if ($result->verdict->short) short @endif">{{ $result->verdict->words() }}</p>

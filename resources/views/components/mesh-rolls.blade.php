@@ -12,7 +12,9 @@
             </div>
         </div>
         <noscript><button class="act">Write it</button></noscript>
-        <x-problem :problem="$problem" :slip="$line->address" />
+        @if ($problem?->at($line->address))
+            <x-problem :problem="$problem" />
+        @endif
     </x-edit-form>
     @if ($spare)
         <x-edit-form :saved="$saved" :view="$view" class="editor-only">

@@ -5,7 +5,9 @@
     <x-edit-form :saved="$saved" :view="$view" live="change">
         <x-sentence :line="$line" :problem="$problem" :inks="$inks" />
         <noscript><button class="act">Write it</button></noscript>
-        <x-problem :problem="$problem" :slip="$line->address" />
+        @if ($problem?->at($line->address))
+            <x-problem :problem="$problem" />
+        @endif
     </x-edit-form>
     <div class="figures">
         @foreach ($line->figures as $figure)

@@ -11,10 +11,12 @@
             <h1 class="sr-only">{{ $plan->name() }}</h1>
             <x-edit-form :saved="$saved" :view="$view" live="change">
                 <x-sentence :line="$recipe->name" :problem="$problem" />
-                <x-problem :problem="$problem" slip="plan" />
+                @if ($problem?->at('plan'))
+                    <x-problem :problem="$problem" />
+                @endif
             </x-edit-form>
             <div class="saved mt-1 flex gap-2 text-[13px] text-soft">
-                <span>saved {{ $saved->updated_at->format('H:i') }}</span>
+                <span>saved <time datetime="{{ $saved->updated_at->toIso8601String() }}" data-clock>{{ $saved->updated_at->format('H:i') }} UTC</time></span>
                 @foreach (['undo' => $undo, 'redo' => $redo] as $do => $step)
                     <x-edit-form :saved="$saved" :view="$view" :to="$do">
                         <button class="quiet" data-{{ $do }} @disabled($step === null) title="{{ $step === null ? "nothing to $do" : "$do: $step->words" }}">{{ $do }}</button>
@@ -23,20 +25,18 @@
             </div>
         </div>
         <div class="facts">
-            <x-fact :figure="$tally->ties" />
-            <x-fact :figure="$tally->elements" />
-            <x-fact :figure="$tally->rolls" :note="$tally->rolls->value === 1 ? 'roll' : 'rolls'" />
-            <x-fact :figure="$tally->left" note="left on the rolls" />
-            <x-fact :figure="$tally->across" :note="'across, opening '.$tally->opening->shown" :more="$tally->opening->because" />
-            <x-fact :figure="$tally->minutes" note="to make" />
-            <x-fact :figure="$tally->cost" :note="$plan->settings->costsByLength() ? 'by length; '.$result->cost->opened->shown.' opened' : 'opened; '.$result->cost->byLength->shown.' by length'" :more="$plan->settings->costsByLength() ? ['By what is opened:', ...$result->cost->opened->because] : ['By length used:', ...$result->cost->byLength->because]" />
+            <x-fact key="ties" :figure="$tally->ties" />
+            <x-fact key="elements" :figure="$tally->elements" />
+            <x-fact key="rolls" :figure="$tally->rolls" />
+            <x-fact key="left" :figure="$tally->left" note="left on the rolls" />
+            <x-fact key="across" :figure="$tally->across" :note="'across, opening '.$tally->opening->shown" :more="$tally->opening->because" />
+            <x-fact key="minutes" :figure="$tally->minutes" note="to make" />
+            <x-fact key="cost" :figure="$tally->cost" :note="$plan->settings->costsByLength() ? 'by length; '.$result->cost->opened->shown.' opened' : 'opened; '.$result->cost->byLength->shown.' by length'" :more="$plan->settings->costsByLength() ? ['By what is opened:', ...$result->cost->opened->because] : ['By length used:', ...$result->cost->byLength->because]" />
         </div>
     </header>
 
     <div class="recipe" id="recipe" role="region" aria-label="Recipe">
-        @if (session('said'))
-            <p class="said">{{ session('said') }}</p>
-        @endif
+        <x-notices />
         @if ($problem && $problem->address === null)
             <p class="problem m-3" id="problem" role="alert">{{ $problem->sentence }}</p>
         @endif

@@ -17,12 +17,7 @@
                 <noscript><button class="act">Open</button></noscript>
             </form>
         </div>
-        @if (session('said'))
-            <p class="said mt-4">{{ session('said') }}</p>
-        @endif
-        @if (session('refused'))
-            <p class="refused mt-4" role="alert">{{ session('refused') }}</p>
-        @endif
+        <x-notices />
 
         @if ($hung->isEmpty())
             <section class="mt-10 max-w-xl text-[17px]">
@@ -46,7 +41,7 @@
                             {{ $plan->name }}
                             <form method="post" action="{{ route('plans.restore', $plan) }}">
                                 @csrf
-                                <button class="quiet" @if (session('deleted') === $plan->id) autofocus @endif>hang it up again</button>
+                                <button class="quiet">hang it up again</button>
                             </form>
                         </li>
                     @endforeach

@@ -1,2 +1,1 @@
-@props(['layer', 'lit' => null])
-<x-element.pieces :layer="$layer" :lit="$lit" />
+@include('components.element.pieces')

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Davrin\Core\Craft;
+use Davrin\Core\Edit\FillBlanks;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Recipe\BlankPart;
+use Davrin\Core\Recipe\Line;
+use Davrin\Core\Recipe\Recipe;
+
+final class RecipeTest extends PlanCase
+{
+    public function test_a_plan_is_told_in_sentences_in_build_order(): void
+    {
+        $recipe = $this->recipe($this->everyday());
+        $this->assertSame([
+            'On a wire ring, its wires 14, 12, 10, 8 in across, with 6 crossbars, bought at $1.75.',
+            'Prep it inner mid + two outer in each section: one tie at mid section on the two inner wires, two on the two outer wires, 1 1/2 in from the crossbars. Each tie takes a whole stem.',
+            'Cut 18 ruffles of Sage mesh, 19 in long. Gather each as a ruffle, one on every tie.',
+            'Stems come 25 in a pack, at $1.25 a pack.',
+        ], array_map(fn (Line $line): string => $line->text(), [$recipe->form, $recipe->ties, ...$recipe->layers, $recipe->stems]));
+    }
+
+    public function test_a_run_says_its_drop_only_where_it_drops(): void
+    {
+        $this->assertStringNotContainsString('drop', $this->recipe($this->poofs())->layers[0]->text());
+        $this->assertStringContainsString('0 in to drop to the next row', $this->recipe(['layers' => [['technique' => 'poof-run']]])->layers[0]->text());
+    }
+
+    public function test_an_allowance_is_asked_for_only_where_the_label_is_trusted(): void
+    {
+        $this->assertStringContainsString('by the label, up to 1 % short', $this->recipe([])->meshes['m1']->text());
+        $this->assertStringContainsString('on rolls of 10 yd measured, at $6.50', $this->recipe($this->everyday())->meshes['m1']->text());
+    }
+
+    public function test_in_centimetres_every_sentence_is_in_centimetres(): void
+    {
+        $recipe = $this->recipe(['settings' => ['units' => 'centimetres']]);
+        foreach ([$recipe->form, $recipe->ties, ...$recipe->layers, ...array_values($recipe->meshes), ...array_values($recipe->uses), $recipe->settings] as $line) {
+            $this->assertDoesNotMatchRegularExpression('/\d (in|yd|ft)\b/', $line->text());
+        }
+    }
+
+    public function test_every_blank_takes_back_what_it_shows(): void
+    {
+        foreach ([$this->everyday(), $this->poofs(), ['settings' => ['units' => 'centimetres']]] as $document) {
+            $plan = $this->plan($document);
+            $recipe = $this->recipe($document);
+            foreach ([$recipe->name, $recipe->form, $recipe->ties, ...$recipe->layers, ...array_values($recipe->meshes), ...array_values($recipe->uses), $recipe->stems, $recipe->settings] as $line) {
+                foreach (array_filter($line->parts, fn (mixed $part): bool => $part instanceof BlankPart) as $blank) {
+                    $again = (new FillBlanks([$blank->address => $blank->options === [] ? $blank->shown : $blank->value]))->apply($plan, $this->reader());
+                    $this->assertSame($plan->write(), $again->write(), "$blank->address: $blank->shown");
+                }
+            }
+        }
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private function recipe(array $document): Recipe
+    {
+        $plan = $this->plan($document);
+
+        return Recipe::of($plan, Engine::standard(Craft::standard())->work($plan));
+    }
+}
