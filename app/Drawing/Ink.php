@@ -13,9 +13,10 @@ final readonly class Ink
     public static function of(Mesh $mesh, string $id): self
     {
         $colour = $mesh->slip->text('colour');
-        $isDark = self::luminance($colour) < 0.22;
+        // Below this white reads better on it than black; on either side the better one has a contrast of 4.5 and more.
+        $isDark = self::luminance($colour) < 0.179;
 
-        return new self($id, $colour, self::mix($colour, '#101a18', 0.42), self::mix($colour, '#ffffff', 0.45), $isDark ? '#ffffff' : '#14201d', $mesh->slip->text('hatch'));
+        return new self($id, $colour, self::mix($colour, '#101a18', 0.42), self::mix($colour, '#ffffff', 0.45), $isDark ? '#ffffff' : '#000000', $mesh->slip->text('hatch'));
     }
 
     private static function mix(string $colour, string $with, float $part): string

@@ -1,0 +1,150 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Drawing\FormDrawing;
+use App\Drawing\Ink;
+use App\Drawing\LayerDrawing;
+use App\Drawing\Path;
+use App\Drawing\RollShelf;
+use App\Drawing\RollStrip;
+use App\Editor\Side;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\PlanReader;
+use Illuminate\Foundation\Testing\TestCase;
+
+final class DrawingTest extends TestCase
+{
+    public function test_from_the_back_each_tie_stands_where_its_mirror_image_stood(): void
+    {
+        $plan = $this->plan();
+        [$front, $back] = [$this->drawing($plan, Side::Front), $this->drawing($plan, Side::Back)];
+        foreach ([1 => 6, 2 => 5, 3 => 4] as $tie => $mirror) {
+            $this->assertEqualsWithDelta([$front->ties[$mirror - 1]['x'], $front->ties[$mirror - 1]['y']], [$back->ties[$tie - 1]['x'], $back->ties[$tie - 1]['y']], 0.1);
+        }
+    }
+
+    public function test_the_drawing_is_to_scale(): void
+    {
+        $drawing = $this->drawing($this->plan());
+        $this->assertEqualsWithDelta(4.5 * Path::SCALE, hypot($drawing->ties[0]['x'], $drawing->ties[0]['y']), 0.1);
+        $this->assertSame([7.0, 6.0, 5.0, 4.0], $drawing->form['wires']);
+        $this->assertSame([11.5, 0.0], [$drawing->finished, $drawing->opening]);
+    }
+
+    public function test_a_longer_piece_is_drawn_wider_and_a_wider_mesh_farther_out(): void
+    {
+        $extent = fn (array $layer, string $width): array => $this->extent($this->drawing($this->plan(['meshes' => [['width' => $width]], 'layers' => [$layer]]))->layers[0]);
+        [$short, $long, $wide] = [$extent(['on' => 'row 2', 'length' => '12 in'], '10 in'), $extent(['on' => 'row 2', 'length' => '20 in'], '10 in'), $extent(['on' => 'row 2', 'length' => '12 in'], '14 in')];
+        $this->assertGreaterThan($short[0] * 1.3, $long[0]);
+        $this->assertGreaterThan($short[1] + 1.5 * Path::SCALE, $wide[1]);
+    }
+
+    public function test_no_ruffle_stands_out_further_than_the_finished_size(): void
+    {
+        $drawing = $this->drawing($this->plan());
+        foreach ($drawing->layers as $layer) {
+            $this->assertLessThanOrEqual($drawing->finished * Path::SCALE * 1.01, $this->extent($layer)[1]);
+        }
+    }
+
+    public function test_what_no_roll_is_left_for_is_drawn_as_missing(): void
+    {
+        $layers = $this->drawing($this->plan(['meshes' => [['rolls' => 1]], 'layers' => [['length' => '22 in']]]))->layers;
+        $missing = array_merge(...array_map(fn (LayerDrawing $layer): array => array_filter($layer->elements, fn (array $element): bool => $element['missing']), $layers));
+        $this->assertSame([[17], [18]], array_values(array_column($missing, 'ties')));
+    }
+
+    public function test_equal_rolls_fold_into_one_strip(): void
+    {
+        $plan = $this->plan(['meshes' => [['roll' => '57 in', 'label' => 'measured']], 'layers' => [['on' => 'every tie']]]);
+        $strips = $this->shelf($plan)->strips['m1'];
+        $this->assertCount(1, $strips);
+        $this->assertSame(['rolls 1 to 6', [1, 2, 3, 4, 5, 6]], [$strips[0]->name(), $strips[0]->numbers]);
+    }
+
+    public function test_a_roll_is_drawn_to_scale_cut_by_cut_with_the_rest_on_its_core(): void
+    {
+        $plan = $this->plan(['meshes' => [['label' => 'measured']], 'layers' => [['length' => '18 in']]]);
+        [$strip] = $this->shelf($plan)->strips['m1'];
+        $this->assertCount(18, $strip->cuts);
+        $this->assertEqualsWithDelta(RollShelf::WIDTH * 18 / 360, $strip->cuts[0]['width'], 0.01);
+        $this->assertEqualsWithDelta(RollShelf::WIDTH * 324 / 360, $strip->end, 0.01);
+        $this->assertSame(['36 in', '324 in'], [$strip->left, $strip->used]);
+        $this->assertGreaterThan(0, $strip->coil);
+    }
+
+    public function test_narrow_mesh_is_drawn_narrow(): void
+    {
+        $plan = $this->plan(['meshes' => [['width' => '10 in'], ['width' => '5 in']], 'layers' => [['mesh' => 'm1', 'on' => 'row 1'], ['mesh' => 'm2', 'on' => 'row 2']]]);
+        $heights = array_map(fn (array $strips): float => $strips[0]->height, $this->shelf($plan)->strips);
+        $this->assertGreaterThan($heights['m2'], $heights['m1']);
+    }
+
+    public function test_a_run_shows_where_it_changes_rolls(): void
+    {
+        $plan = $this->plan(['ties' => [['layout' => 'n-a-section']], 'meshes' => [['roll' => '5 yd', 'label' => 'measured']], 'layers' => [['technique' => 'poof-run']]]);
+        $this->assertSame([20], array_column(array_filter($this->drawing($plan)->ties, fn (array $tie): bool => $tie['changes']), 'number'));
+        $changes = array_map(fn (RollStrip $strip): ?int => $strip->change?->tie, $this->shelf($plan)->strips['m1']);
+        $this->assertSame([20, null], $changes);
+    }
+
+    public function test_numbers_read_on_any_colour_of_mesh(): void
+    {
+        foreach (['#000000', '#ffffff', '#1d6a6b', '#e0b350', '#7f7f7f', '#d39a2d', '#b3261e', '#00ff00', '#0000ff'] as $colour) {
+            $ink = Ink::of(new Mesh('m', $this->plan(['meshes' => [['colour' => $colour]]])->meshes[0]->slip), 'm');
+            $this->assertGreaterThanOrEqual(4.5, $this->contrast($ink->text, $colour), $colour);
+        }
+    }
+
+    public function test_a_curve_goes_through_its_points(): void
+    {
+        $this->assertSame('M0 0c3.3 0 13.3 -3.3 20 0 6.7 3.3 16.7 16.7 20 20', Path::smooth([[0.0, 0.0], [1.0, 0.0], [2.0, 1.0]], closed: false));
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private function plan(array $document = []): Plan
+    {
+        return app(PlanReader::class)->read($document + ['meshes' => [[]], 'layers' => [[]]]);
+    }
+
+    private function drawing(Plan $plan, Side $side = Side::Front): FormDrawing
+    {
+        return new FormDrawing($plan, app(Engine::class)->work($plan), $side);
+    }
+
+    private function shelf(Plan $plan): RollShelf
+    {
+        return new RollShelf($plan, app(Engine::class)->work($plan));
+    }
+
+    /** @return array{float, float} the farthest to the side, and the farthest from the middle, in drawing units, of a layer's first shape */
+    private function extent(LayerDrawing $layer): array
+    {
+        preg_match('/^M(\S+) (\S+)c(.*)z$/', $layer->shapes[0]->edge, $path);
+        [$x, $y] = [(float) $path[1], (float) $path[2]];
+        $sideways = $out = [];
+        foreach (array_chunk(array_map(floatval(...), explode(' ', $path[3])), 6) as $curve) {
+            [$x, $y] = [$x + $curve[4], $y + $curve[5]];
+            [$sideways[], $out[]] = [abs($x), hypot($x, $y)];
+        }
+
+        return [max($sideways), max($out)];
+    }
+
+    /** WCAG 2.2 contrast ratio. */
+    private function contrast(string $one, string $other): float
+    {
+        $luminance = function (string $colour): float {
+            $parts = array_map(fn (string $hex): float => hexdec($hex) / 255, str_split(substr($colour, 1), 2));
+            [$r, $g, $b] = array_map(fn (float $part): float => $part <= 0.04045 ? $part / 12.92 : (($part + 0.055) / 1.055) ** 2.4, $parts);
+
+            return 0.2126 * $r + 0.7152 * $g + 0.0722 * $b;
+        };
+        $pair = [$luminance($one), $luminance($other)];
+
+        return (max($pair) + 0.05) / (min($pair) + 0.05);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+namespace Tests\Feature;
+
+use Illuminate\Foundation\Testing\TestCase;
+use Symfony\Component\Process\Process;
+
+/** The command as a maker runs it, in a process of its own and without any database. */
+final class PlanComputeTest extends TestCase
+{
+    public function test_it_prints_the_whole_result_in_words(): void
+    {
+        $run = $this->compute(database_path('demo/library-reading-week.json'));
+        $this->assertSame([0, ''], [$run->getExitCode(), $run->getErrorOutput()]);
+        foreach (['ties: 24', 'roll 1: 2 in + 19 x 9 in + 2 in = 175 in', 'on to roll 2 at tie 20', 'by length used: $5.21', 'cost by what is opened: $7.50'] as $line) {
+            $this->assertStringContainsString($line, $run->getOutput());
+        }
+    }
+
+    public function test_it_prints_warnings_with_their_remedies(): void
+    {
+        $output = $this->compute(database_path('demo/garden-club-bee-stall.json'))->getOutput();
+        $this->assertStringContainsString('Every inch is used, and at risk.', $output);
+        $this->assertStringContainsString('Cut 23 1/2 in each: uses 352 1/2 in, leaves 7 1/2 in; $0.11 less', $output);
+    }
+
+    public function test_as_json_it_is_the_tree_the_views_read(): void
+    {
+        $run = $this->compute(database_path('demo/garden-club-bee-stall.json'), '--json');
+        $result = json_decode($run->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $this->assertSame(['davrin-result', 1, 'Garden club bee stall'], [$result['format'], $result['version'], $result['name']]);
+        $this->assertSame(['name', 'verdict', 'tally', 'form', 'ties', 'layers', 'meshes', 'cost', 'advice'], array_slice(array_keys($result), 2));
+        $this->assertSame(['label' => 'ties', 'value' => 15, 'shown' => '15', 'because' => ['5 on the two inner wires + 10 on the two outer wires in 5 sections'], 'estimate' => false], $result['tally']['ties']);
+        $this->assertSame(['layers.l1.length' => '23 1/2 in'], $result['advice'][0]['remedies'][0]['fill']);
+        $this->assertSame(-$result['ties'][0]['front']['x'], $result['ties'][0]['back']['x']);
+    }
+
+    public function test_every_key_of_the_result_is_documented(): void
+    {
+        $documented = (string) file_get_contents(base_path('docs/result-format.md'));
+        $result = json_decode($this->compute(database_path('demo/library-reading-week.json'), '--json')->getOutput(), true);
+        $keys = [];
+        array_walk_recursive($result, function ($value, $key) use (&$keys): void {
+            $keys[] = $key;
+        });
+        foreach (array_unique([...array_keys($result), ...array_filter($keys, is_string(...))]) as $key) {
+            $this->assertStringContainsString("`$key`", $documented);
+        }
+    }
+
+    public function test_a_fault_is_told_with_its_pointer_and_ends_with_1(): void
+    {
+        $file = tempnam(sys_get_temp_dir(), 'plan');
+        file_put_contents($file, '{"format":"davrin-plan","version":1,"meshes":[{}],"layers":[{"length":"0 in"}]}');
+        $run = $this->compute($file, '--json');
+        unlink($file);
+        $this->assertSame([1, ''], [$run->getExitCode(), $run->getOutput()]);
+        $this->assertSame("$file: at \"/layers/0/length\": The length of a piece must be between 2 in and 720 in; 0 in is not.\n", $run->getErrorOutput());
+    }
+
+    public function test_a_file_that_is_not_there_is_told(): void
+    {
+        $run = $this->compute('/nowhere/plan.json');
+        $this->assertSame([1, "/nowhere/plan.json cannot be read. Give the path of a plan file.\n"], [$run->getExitCode(), $run->getErrorOutput()]);
+    }
+
+    public function test_the_schema_is_printed_as_it_is_published(): void
+    {
+        $this->artisan('plan:schema')->assertSuccessful();
+        $run = new Process(['php', 'artisan', 'plan:schema'], base_path());
+        $this->assertStringEqualsFile(base_path('docs/plan.schema.json'), $run->mustRun()->getOutput());
+    }
+
+    private function compute(string ...$arguments): Process
+    {
+        $run = new Process(['php', 'artisan', 'plan:compute', ...$arguments], base_path(), ['DB_DATABASE' => '/nowhere/at/all.sqlite']);
+        $run->run();
+
+        return $run;
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\SavedPlan;
+use Database\Seeders\DemoSeeder;
+use PHPUnit\Framework\Attributes\TestWith;
+
+final class WallTest extends FeatureCase
+{
+    public function test_the_front_door_leads_to_the_wall(): void
+    {
+        $this->get('/')->assertRedirect('/plans');
+    }
+
+    public function test_the_demo_hangs_three_plans_one_of_which_uses_every_inch(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $page = $this->get('/plans')->assertOk();
+        $this->assertSame(['Band door, teal and gold', 'Library reading week', 'Garden club bee stall'], $this->texts($page, '//article//h2'));
+        $this->assertSame(['uses every inch, at risk'], $this->texts($page, "//*[contains(@class,'verdict')]"));
+    }
+
+    public function test_each_plan_hangs_with_its_drawn_form_and_headline_figures(): void
+    {
+        $this->hang();
+        $page = $this->get('/plans');
+        $this->assertSame(['18 ties · 18 ruffles · 2 rolls, 378 in left · about 23 in across · $9.06'], $this->texts($page, "//article//p[contains(@class,'mt-1')]"));
+        $this->assertCount(18, $this->find($page, "//article//svg/g[@class='elements']/use"));
+        $this->assertStringContainsString('18 ties, 6 ruffles, 12 ruffles', $this->find($page, '//article//svg')[0]->getAttribute('aria-label'));
+    }
+
+    public function test_an_empty_wall_says_how_to_begin(): void
+    {
+        $this->get('/plans')->assertOk()->assertSee('Nothing hangs here yet')->assertSee('Ruffles on a ring');
+    }
+
+    #[TestWith(['ruffles', 'New ruffle wreath', 18])]
+    #[TestWith(['poofs', 'New poof wreath', 24])]
+    #[TestWith(['bare', 'New wreath', 0])]
+    #[TestWith(['nonsense', 'New ruffle wreath', 18])]
+    public function test_a_new_plan_begins_from_a_worked_example(string $starter, string $name, int $elements): void
+    {
+        $this->post('/plans', ['starter' => $starter])->assertRedirect('/plans/1');
+        $page = $this->get('/plans/1')->assertOk();
+        $this->assertSame($name, $this->blank($page, 'plan.name')->getAttribute('value'));
+        $this->assertSame((string) $elements, $this->texts($page, "//*[@id='fact-elements']/summary/b")[0]);
+    }
+
+    public function test_a_copy_is_a_plan_of_its_own(): void
+    {
+        $plan = $this->hang();
+        $this->post("/plans/$plan->id/copy")->assertRedirect('/plans/2');
+        $this->get('/plans/2')->assertSee('This is a copy of');
+        $this->edit(SavedPlan::findOrFail(2), ['set' => ['layers.outer.length' => '12 in']]);
+        $this->assertSame('Band door, teal and gold, copy', SavedPlan::findOrFail(2)->name);
+        $this->assertSame('19 in', $plan->fresh()->plan()->layers[1]->slip->write()['length']);
+    }
+
+    public function test_a_copy_of_a_plan_with_the_longest_name_still_has_a_name_of_its_own(): void
+    {
+        $plan = $this->hang();
+        $this->edit($plan, ['set' => ['plan.name' => str_repeat('ü', 80)]]);
+        $this->post("/plans/$plan->id/copy");
+        $this->assertSame(str_repeat('ü', 73).', copy', SavedPlan::findOrFail(2)->name);
+    }
+
+    public function test_a_plan_is_renamed_in_its_heading(): void
+    {
+        $plan = $this->hang();
+        $this->edit($plan, ['set' => ['plan.name' => '  Barn   wedding ']]);
+        $this->assertSame(['Barn wedding'], $this->texts($this->get('/plans'), '//article//h2'));
+    }
+
+    public function test_a_plan_that_is_taken_down_can_be_hung_up_again_with_all_its_history(): void
+    {
+        $plan = $this->hang();
+        $this->edit($plan, ['set' => ['layers.outer.length' => '12 in']]);
+        $page = $this->followingRedirects()->delete("/plans/$plan->id")->assertSee('is taken down');
+        $this->assertSame([], $this->find($page, '//article'));
+        $this->get("/plans/$plan->id")->assertNotFound();
+        $this->followingRedirects()->post("/plans/$plan->id/restore")->assertSee('hangs on the wall again');
+        $this->assertNotNull($plan->fresh()->previous());
+    }
+
+    public function test_long_ago_taken_down_plans_are_still_at_the_foot_of_the_wall(): void
+    {
+        $plan = $this->hang();
+        $plan->delete();
+        $page = $this->get('/plans')->assertSee('Taken down');
+        $this->assertCount(1, $this->find($page, "//form[contains(@action, '/plans/$plan->id/restore')]"));
+    }
+
+    public function test_what_was_changed_last_hangs_first(): void
+    {
+        [$first, $second] = [$this->hang(), $this->hang('library-reading-week')];
+        $this->travel(5)->minutes();
+        $this->edit($first, ['set' => ['layers.outer.length' => '12 in']]);
+        $this->assertSame([$first->name, $second->name], $this->texts($this->get('/plans'), '//article//h2'));
+    }
+
+    public function test_a_long_wall_goes_on_over_pages(): void
+    {
+        foreach (range(1, 13) as $number) {
+            $this->hang();
+        }
+        $page = $this->get('/plans');
+        $this->assertCount(12, $this->find($page, '//article'));
+        $this->assertSame(['Older plans'], $this->texts($page, "//nav[@aria-label='More plans']/a"));
+        $this->assertCount(1, $this->find($this->get('/plans?page=2'), '//article'));
+    }
+
+    public function test_the_keys_have_a_page_of_their_own(): void
+    {
+        $this->get('/keys')->assertOk()->assertSee('undo, as far back as the plan goes');
+    }
+}
