@@ -1,10 +1,16 @@
 import htmx from 'htmx.org';
 
 const isBlank = (node) => node instanceof Element && node.matches('[data-blank]');
+const isTyped = (blank) => blank.matches('input[type=text]');
+const said = (blank) => (blank.tagName === 'SELECT' ? blank.options[blank.selectedIndex].text : blank.value);
 const editor = () => document.getElementById('editor');
 
-/** What was typed and not yet answered must not be overwritten by the answer to something else. */
+/** What was typed and is not saved must not be overwritten by the answer to something else. */
 export const keepTyped = (node) => isBlank(node) && node.dataset.pending !== undefined;
+
+const markUnsaved = (blank) => {
+    blank.dataset.pending = '';
+};
 
 const say = (sentence) => {
     const notice = document.getElementById('notice');
@@ -12,35 +18,37 @@ const say = (sentence) => {
     notice.hidden = sentence === '';
 };
 
-document.addEventListener('input', (event) => {
-    if (isBlank(event.target)) {
-        event.target.dataset.pending = '';
-    }
-});
+const putBack = (blank) => {
+    delete blank.dataset.pending;
+    blank.value = blank.dataset.shown;
+    blank.removeAttribute('aria-invalid');
+    blank.form.querySelector('.problem')?.remove();
+    blank.select();
+};
+
+document.addEventListener('input', (event) => isBlank(event.target) && markUnsaved(event.target));
 
 document.addEventListener('focusin', (event) => {
-    if (isBlank(event.target) && event.target.matches('input[type=text]')) {
+    if (isBlank(event.target) && isTyped(event.target)) {
         event.target.select();
     }
 });
 
 document.addEventListener('keydown', (event) => {
     const blank = event.target;
-    if (!isBlank(blank) || blank.tagName !== 'INPUT') {
+    if (!isBlank(blank) || !isTyped(blank)) {
         return;
     }
     if (event.key === 'Enter') {
         // Enter writes the blank and stays in it; the form itself is only for pages without script.
         event.preventDefault();
-        if (blank.dataset.pending !== undefined || blank.getAttribute('aria-invalid') === 'true') {
+        if (said(blank) !== blank.dataset.shown) {
             htmx.trigger(blank.form, 'change');
         }
         blank.select();
     }
     if (event.key === 'Escape') {
-        delete blank.dataset.pending;
-        blank.value = blank.dataset.shown;
-        blank.select();
+        putBack(blank);
     }
 });
 
@@ -52,7 +60,7 @@ document.addEventListener('submit', (event) => {
 
 // A blank that was already written by Enter does not write again when it is left.
 document.addEventListener('change', (event) => {
-    if (isBlank(event.target) && event.target.dataset.pending === undefined) {
+    if (isBlank(event.target) && isTyped(event.target) && event.target.dataset.pending === undefined) {
         event.stopImmediatePropagation();
     }
 }, true);
@@ -60,6 +68,14 @@ document.addEventListener('change', (event) => {
 document.addEventListener('htmx:beforeSwap', (event) => {
     event.detail.requestConfig.elt.querySelectorAll?.('[data-pending]').forEach((blank) => delete blank.dataset.pending);
     say('');
+});
+
+document.addEventListener('htmx:afterSettle', () => {
+    // What was refused still stands in its blank, and is not saved.
+    document.querySelectorAll('[data-blank]').forEach((blank) => said(blank) !== blank.dataset.shown && markUnsaved(blank));
+    if (isBlank(document.activeElement) && isTyped(document.activeElement) && !keepTyped(document.activeElement)) {
+        document.activeElement.select();
+    }
 });
 
 document.addEventListener('htmx:beforeRequest', () => editor()?.setAttribute('aria-busy', 'true'));

@@ -1,4 +1,3 @@
-<h2 class="text-xl">Keys</h2>
 <dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5">
     @foreach ([
         'Tab' => 'to the next blank',

@@ -16,6 +16,7 @@
     {{ $slot }}
 </div>
 <dialog id="keys" class="m-auto max-w-xl border-2 border-ink bg-sheet p-6">
+    <h2 class="text-xl">Keys</h2>
     <x-keys />
     <button type="button" class="act act-strong mt-4" data-close-keys>Close</button>
 </dialog>

@@ -1,0 +1,172 @@
+<?php
+
+namespace Tests\Browser;
+
+use Closure;
+use Facebook\WebDriver\Chrome\ChromeDriver;
+use Facebook\WebDriver\Chrome\ChromeDriverService;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** Davrin with its demo data, served as it is served, in a real browser. Each test has a database of its own. */
+abstract class BrowserCase extends TestCase
+{
+    private const PATIENCE = 10.0;
+
+    protected ChromeDriver $browser;
+
+    private Process $server;
+
+    private string $folder;
+
+    protected string $url;
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir().'/davrin-'.bin2hex(random_bytes(6));
+        mkdir($this->folder);
+        touch("$this->folder/davrin.sqlite");
+        $environment = ['APP_ENV' => 'production', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'DB_DATABASE' => "$this->folder/davrin.sqlite", 'PHP_CLI_SERVER_WORKERS' => '2'];
+        $root = dirname(__DIR__, 2);
+        (new Process(['php', 'artisan', 'migrate', '--force', '--seed', '--seeder=DemoSeeder', '--quiet'], $root, $environment))->mustRun();
+        $port = self::freePort();
+        $this->url = "http://127.0.0.1:$port";
+        $this->server = new Process(["$root/bin/serve", (string) $port], $root, $environment, timeout: null);
+        $this->server->start();
+        self::waitUntil(fn (): bool => self::answers($port), 'the server');
+        $this->browser = $this->startBrowser();
+    }
+
+    protected function tearDown(): void
+    {
+        $this->browser->quit();
+        $this->server->stop(5, SIGTERM);
+        (new Process(['rm', '-rf', $this->folder]))->run();
+        parent::tearDown();
+    }
+
+    protected function open(string $path): void
+    {
+        $this->browser->get($this->url.$path);
+    }
+
+    protected function element(string $css): WebDriverElement
+    {
+        return $this->browser->findElement(WebDriverBy::cssSelector($css));
+    }
+
+    /** @return list<string> the texts of all elements, as they are seen */
+    protected function texts(string $css): array
+    {
+        return array_map(fn (WebDriverElement $element): string => trim((string) preg_replace('/\s+/', ' ', $element->getText())), $this->browser->findElements(WebDriverBy::cssSelector($css)));
+    }
+
+    protected function blank(string $address): WebDriverElement
+    {
+        return $this->element('#blank-'.strtr($address, '.', '-'));
+    }
+
+    /** Goes to the blank as a maker does, which marks what it says, writes over it and presses Enter. */
+    protected function type(string $address, string $text): void
+    {
+        $blank = $this->blank($address);
+        if (! $this->browser->switchTo()->activeElement()->equals($blank)) {
+            $blank->click();
+        }
+        $blank->sendKeys($text.WebDriverKeys::ENTER);
+    }
+
+    protected function press(string ...$keys): void
+    {
+        $this->browser->getKeyboard()->sendKeys($keys);
+    }
+
+    protected function script(string $script, mixed ...$arguments): mixed
+    {
+        return $this->browser->executeScript($script, $arguments);
+    }
+
+    protected function command(string $name, array $parameters): void
+    {
+        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $name, 'params' => (object) $parameters]);
+    }
+
+    protected function assertSoon(mixed $expected, Closure $seen): void
+    {
+        $last = null;
+        self::waitUntil(function () use ($expected, $seen, &$last): bool {
+            try {
+                $last = $seen();
+            } catch (StaleElementReferenceException) {
+                return false;
+            }
+
+            return $last === $expected;
+        }, function () use ($expected, &$last): string {
+            return 'to see '.json_encode($expected).'; saw '.json_encode($last);
+        });
+        $this->addToAssertionCount(1);
+    }
+
+    /** @return list<string> what the browser complained of, but for answers that are meant to be refusals */
+    protected function complaints(): array
+    {
+        $log = array_map(fn (array $entry): string => $entry['message'], $this->browser->manage()->getLog('browser'));
+
+        return array_values(array_filter($log, fn (string $message): bool => ! str_contains($message, 'the server responded with a status of 4')));
+    }
+
+    private function startBrowser(): ChromeDriver
+    {
+        $options = new ChromeOptions;
+        $options->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--lang=en-US', '--window-size=1280,800', "--user-data-dir=$this->folder/profile",
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', (object) ['browser' => 'WARNING']);
+        $port = self::freePort();
+        $browser = ChromeDriver::start($capabilities, new ChromeDriverService((string) exec('command -v chromedriver'), $port, ["--port=$port"]));
+        $this->browser = $browser;
+        $this->resize(1280, 800);
+
+        return $browser;
+    }
+
+    protected function resize(int $width, int $height): void
+    {
+        $this->command('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+    }
+
+    private static function waitUntil(Closure $done, string|Closure $what): void
+    {
+        for ($end = microtime(true) + self::PATIENCE; ! $done(); usleep(30_000)) {
+            if (microtime(true) > $end) {
+                self::fail('Waited in vain for '.(is_string($what) ? $what : $what()));
+            }
+        }
+    }
+
+    private static function answers(int $port): bool
+    {
+        $socket = @fsockopen('127.0.0.1', $port, $code, $why, 0.2);
+
+        return $socket !== false && fclose($socket);
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+
+        return $port;
+    }
+}
