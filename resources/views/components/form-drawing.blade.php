@@ -45,7 +45,7 @@
             <line x1="{{ -$outer }}" x2="{{ $outer }}" />
             <line x1="{{ -$outer }}" x2="{{ -$outer }}" y1="-5" y2="5" />
             <line x1="{{ $outer }}" x2="{{ $outer }}" y1="-5" y2="5" />
-            <rect x="-72" y="-11" width="144" height="22" fill="#f3ece0" />
+            <rect x="-72" y="-11" width="144" height="22" class="dimension-paper" />
             <text y="5">{{ $drawing->result->tally->across->shown }} across</text>
         </g>
     @endif

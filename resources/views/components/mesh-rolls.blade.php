@@ -8,7 +8,9 @@
                 <span class="text-ink">{{ $mesh->verdict->words() }}</span>
                 <x-figure :figure="$mesh->used">{{ $mesh->used->shown }} used</x-figure>
                 <x-figure :figure="$mesh->left">{{ $mesh->left->shown }} left</x-figure>
-                <x-figure :figure="$mesh->slack">{{ str_starts_with($mesh->slack->shown, '-') ? substr($mesh->slack->shown, 1).' over what is safe' : $mesh->slack->shown.' of slack' }}</x-figure>
+                @unless ($mesh->verdict->short)
+                    <x-figure :figure="$mesh->slack">{{ str_starts_with($mesh->slack->shown, '-') ? substr($mesh->slack->shown, 1).' over what is safe' : $mesh->slack->shown.' of slack' }}</x-figure>
+                @endunless
             </div>
         </div>
         <noscript><button class="act">Write it</button></noscript>
