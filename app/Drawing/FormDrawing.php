@@ -5,6 +5,7 @@ namespace App\Drawing;
 use App\Drawing\Elements\ElementShape;
 use App\Editor\Side;
 use Davrin\Core\Form\Place;
+use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\ElementResult;
 use Davrin\Core\Result\LayerResult;
@@ -48,11 +49,7 @@ final readonly class FormDrawing
         $this->form = $result->form->jsonSerialize();
         $this->finished = max([$result->form->reach(), ...array_map(fn ($layer): float => $layer->extent()[1], $layers)]);
         $this->opening = $layers === [] ? 0.0 : max(0.0, min(array_map(fn ($layer): float => $layer->extent()[0], $layers)));
-        $inks = [];
-        foreach ($plan->meshes as $mesh) {
-            $inks[$mesh->id] = Ink::of($mesh, $prefix.$mesh->id);
-        }
-        $this->inks = $inks;
+        $this->inks = array_combine(array_column($plan->meshes, 'id'), array_map(fn (Mesh $mesh): Ink => Ink::of($mesh, $prefix.$mesh->id), $plan->meshes));
         $this->places = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $this->seen($tie)], $result->ties), 1, 0);
         $this->layers = $mesh ? $this->layers() : [];
         $this->ties = $this->ties();

@@ -34,6 +34,12 @@ final class DrawingTest extends TestCase
         $this->assertSame([11.5, 0.0], [$drawing->finished, $drawing->opening]);
     }
 
+    public function test_the_bare_form_is_drawn_as_large_as_it_can_be(): void
+    {
+        $bare = new FormDrawing($this->plan(), app(Engine::class)->work($this->plan()), Side::Front, mesh: false);
+        $this->assertSame([[], 7.0, 18], [$bare->layers, $bare->finished, count($bare->ties)]);
+    }
+
     public function test_a_longer_piece_is_drawn_wider_and_a_wider_mesh_farther_out(): void
     {
         $extent = fn (array $layer, string $width): array => $this->extent($this->drawing($this->plan(['meshes' => [['width' => $width]], 'layers' => [$layer]]))->layers[0]);
