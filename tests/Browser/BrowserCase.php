@@ -6,6 +6,7 @@ use Closure;
 use Facebook\WebDriver\Chrome\ChromeDriver;
 use Facebook\WebDriver\Chrome\ChromeDriverService;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\WebDriverBy;
@@ -103,7 +104,8 @@ abstract class BrowserCase extends TestCase
         self::waitUntil(function () use ($expected, $seen, &$last): bool {
             try {
                 $last = $seen();
-            } catch (StaleElementReferenceException) {
+            } catch (StaleElementReferenceException|NoSuchElementException) {
+                // The page is on its way to another.
                 return false;
             }
 
