@@ -23,11 +23,14 @@ function field(string $name, string $html): string
 
 $curl = curl_init();
 curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_HTTPHEADER => ['HX-Request: true']]);
-[, $page] = request($curl, "$base/plans/3");
+[, $wall] = request($curl, "$base/plans");
+preg_match('~/plans/\d+(?="[^>]*>Band door)~', $wall, $found) === 1 || throw new RuntimeException('The demo has no band door.');
+$plan = $base.$found[0];
+[, $page] = request($curl, $plan);
 [$empty, $edits] = [[], []];
 for ($i = 0; $i < 110; $i++) {
     $empty[] = request($curl, "$base/empty")[0];
-    [$time, $page, $code] = request($curl, "$base/plans/3/edits", [
+    [$time, $page, $code] = request($curl, "$plan/edits", [
         '_token' => field('_token', $page),
         'revision' => field('revision', $page),
         'set' => ['layers.outer.length' => $i % 2 === 0 ? '18 1/2 in' : '19 in'],

@@ -5,12 +5,32 @@ declare(strict_types=1);
 namespace Davrin\Core;
 
 use Davrin\Core\Form\FormKind;
-use Davrin\Core\Form\WireRingKind;
+use Davrin\Core\Form\Kind\Cross;
+use Davrin\Core\Form\Kind\Hat;
+use Davrin\Core\Form\Kind\Heart;
+use Davrin\Core\Form\Kind\Hook;
+use Davrin\Core\Form\Kind\Outline;
+use Davrin\Core\Form\Kind\PreTiedRing;
+use Davrin\Core\Form\Kind\Rectangle;
+use Davrin\Core\Form\Kind\Star;
+use Davrin\Core\Form\Kind\Stick;
+use Davrin\Core\Form\Kind\Wheel;
+use Davrin\Core\Form\Kind\WireLoop;
+use Davrin\Core\Form\Kind\WireRing;
 use Davrin\Core\Technique\PoofRun;
 use Davrin\Core\Technique\Ruffle;
 use Davrin\Core\Technique\Technique;
-use Davrin\Core\Ties\InnerMidTwoOuter;
-use Davrin\Core\Ties\NASection;
+use Davrin\Core\Ties\Layout\AsItCame;
+use Davrin\Core\Ties\Layout\CornersAndSides;
+use Davrin\Core\Ties\Layout\CrossbarsAndOuterMid;
+use Davrin\Core\Ties\Layout\EverySoFar;
+use Davrin\Core\Ties\Layout\Flat;
+use Davrin\Core\Ties\Layout\Free;
+use Davrin\Core\Ties\Layout\InnerMidTwoOuter;
+use Davrin\Core\Ties\Layout\NASection;
+use Davrin\Core\Ties\Layout\Rows;
+use Davrin\Core\Ties\Layout\StickSites;
+use Davrin\Core\Ties\Layout\Zigzag;
 use Davrin\Core\Ties\TieLayout;
 
 /** Everything the craft knows of one kind, each under its key. The one place where a form, a layout or a technique is registered. */
@@ -26,8 +46,8 @@ final readonly class Craft
     public static function standard(): self
     {
         return new self(
-            self::byKey(new WireRingKind),
-            self::byKey(new InnerMidTwoOuter, new NASection),
+            self::byKey(new WireRing, new PreTiedRing, new Rectangle, new Heart, new Cross, new Star, new Hook, new Hat, new Wheel, new Stick, new WireLoop, new Outline),
+            self::byKey(new InnerMidTwoOuter, new CrossbarsAndOuterMid, new Flat, new NASection, new Zigzag, new CornersAndSides, new EverySoFar, new StickSites, new Rows, new AsItCame, new Free),
             self::byKey(new Ruffle, new PoofRun),
         );
     }

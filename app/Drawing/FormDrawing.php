@@ -4,10 +4,12 @@ namespace App\Drawing;
 
 use App\Drawing\Elements\ElementShape;
 use App\Editor\Side;
+use Davrin\Core\Form\Box;
 use Davrin\Core\Form\Place;
 use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\ElementResult;
+use Davrin\Core\Result\Extent;
 use Davrin\Core\Result\LayerResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\TieResult;
@@ -19,10 +21,19 @@ final readonly class FormDrawing
     /** Elements of a row that look a little different from each other. */
     private const VARIANTS = 2;
 
+    /** Inches kept free round it, on a form of the usual size. */
+    private const MARGIN = 0.6;
+
+    /** How many drawing units a picture in the editor is about high: what is written is as large whatever the form. */
+    private const USUAL_HEIGHT = 460;
+
+    /** Radius of a tie's number, in drawing units. */
+    public const TIE = 9.6;
+
     /** @var array<int, Place> of each tie as seen from this side, by its number */
     private array $places;
 
-    /** @var array<string, mixed> as Form::jsonSerialize gives it: lengths in inches, angles in degrees */
+    /** @var array<string, mixed> as Form::jsonSerialize gives it: lengths in inches, seen from the front */
     public array $form;
 
     /** @var array<string, Ink> by mesh id */
@@ -31,13 +42,10 @@ final readonly class FormDrawing
     /** @var list<LayerDrawing> */
     public array $layers;
 
-    /** @var list<array{number: int, x: float, y: float, changes: bool, bare: bool, where: string, carries: list<string>}> */
+    /** @var list<array{number: int, x: float, y: float, changes: bool, where: string, carries: list<string>}> */
     public array $ties;
 
-    /** Half of the finished size and of the opening, in inches. */
-    public float $finished;
-
-    public float $opening;
+    public Extent $extent;
 
     /**
      * @param  bool  $mesh  with the mesh on it, or the bare form and its ties
@@ -45,12 +53,10 @@ final readonly class FormDrawing
      */
     public function __construct(Plan $plan, public Result $result, public Side $side, public bool $mesh = true, private string $prefix = '')
     {
-        $layers = $mesh ? $plan->layers : [];
         $this->form = $result->form->jsonSerialize();
-        $this->finished = max([$result->form->reach(), ...array_map(fn ($layer): float => $layer->extent()[1], $layers)]);
-        $this->opening = $layers === [] ? 0.0 : max(0.0, min(array_map(fn ($layer): float => $layer->extent()[0], $layers)));
+        $this->extent = $mesh ? $result->extent : Extent::bare($plan);
         $this->inks = array_combine(array_column($plan->meshes, 'id'), array_map(fn (Mesh $mesh): Ink => Ink::of($mesh, $prefix.$mesh->id), $plan->meshes));
-        $this->places = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $this->seen($tie)], $result->ties), 1, 0);
+        $this->places = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $this->seen($tie->tie->place)], $result->ties), 1, 0);
         $this->layers = $mesh ? $this->layers() : [];
         $this->ties = $this->ties();
     }
@@ -63,49 +69,111 @@ final readonly class FormDrawing
         return sprintf('%s Seen from the %s: %s ties%s.', $this->result->formWords, $this->side->value, $this->result->tally->ties->shown, $layers === [] ? '' : ', '.implode(', ', $layers));
     }
 
-    /** Half the side of the square that holds the picture, in inches, with room for the section numbers. */
-    public function frame(): float
+    /** What the picture takes up, in drawing units, as seen from this side: the piece, what is written beside it, and a margin. */
+    public function frame(): Box
     {
-        return $this->finished + 1.4;
+        $box = $this->box();
+        $scaled = array_map(fn (float $inches): float => $inches * Path::SCALE, [$box->left, $box->top, $box->right, $box->bottom]);
+        $drawn = Box::around([[$scaled[0], $scaled[1]], [$scaled[2], $scaled[3]]])->with(array_map(fn (array $section): array => [$section['x'], $section['y']], $this->sections()));
+        $margin = self::MARGIN * Path::SCALE * $this->magnified();
+
+        return Box::around([[$drawn->left - $margin, $drawn->top - $margin], [$drawn->right + $margin, $drawn->bottom + $margin]]);
     }
 
-    /** An angle as it is seen from this side. */
-    public function angle(float $degrees): float
+    /** The finished piece, in inches, as seen from this side. */
+    public function box(): Box
     {
-        return $this->side === Side::Front ? $degrees : -$degrees;
+        $box = $this->extent->box;
+
+        return $this->side === Side::Front ? $box : Box::around([[-$box->right, $box->top], [-$box->left, $box->bottom]]);
     }
 
-    /** @return array{float, float} in drawing units */
-    public function polar(float $inches, float $degrees): array
+    /** How much larger than usual things are written, so that they are read on a large form too, and ties do not lie on each other. */
+    public function magnified(): float
     {
-        $place = Place::polar($inches, $this->angle($degrees));
+        return max(0.5, max($this->box()->high(), $this->box()->wide()) * Path::SCALE / self::USUAL_HEIGHT);
+    }
 
-        return [round($place->x * Path::SCALE, 1), round($place->y * Path::SCALE, 1)];
+    public function tieMagnified(): float
+    {
+        $nearest = INF;
+        foreach ($this->ties as $index => $tie) {
+            // On a form with very many ties only neighbours in the count are compared.
+            foreach (count($this->ties) > 120 ? array_slice($this->ties, $index + 1, 1) : array_slice($this->ties, $index + 1) as $other) {
+                $distance = hypot($tie['x'] - $other['x'], $tie['y'] - $other['y']);
+                $nearest = $distance > 1 ? min($nearest, $distance) : $nearest;
+            }
+        }
+
+        return round(min($this->magnified(), max(0.35, $nearest / 2 / self::TIE)), 3);
     }
 
     /**
-     * Mesh stands up from its tie, so what is nearer the middle lies over what is farther out; on one row what is built
-     * later lies over what was there.
+     * Each section's number, and a mark where it begins, beside the finished piece.
+     *
+     * @return list<array{number: int, x: float, y: float, mark: array{float, float, float, float}}> in drawing units
+     */
+    public function sections(): array
+    {
+        $out = $this->result->form->round()
+            ? $this->extent->box->right - $this->result->form->reach()
+            : max([0.0, ...array_map(fn (LayerResult $layer): float => $this->mesh ? $layer->reach : 0.0, $this->result->layers)]);
+        $more = $this->magnified();
+        $seen = fn (array $at): Place => $this->seen(new Place($at[0], $at[1], $at[2]));
+        $scaled = fn (array $point): array => [round($point[0] * Path::SCALE, 1), round($point[1] * Path::SCALE, 1)];
+
+        return array_map(function (array $section) use ($out, $more, $seen, $scaled): array {
+            // A corner's outward way is long: its number goes on until it is clear of the piece.
+            for ($beyond = $out + 0.75 * $more; $this->holds($seen($section['middle'])->beside(0.0, $beyond), 0.3 * $more); $beyond += 0.25);
+            [$x, $y] = $scaled($seen($section['middle'])->beside(0.0, $beyond));
+
+            return [
+                'number' => $section['number'],
+                'x' => $x,
+                'y' => $y,
+                'mark' => [...$scaled($seen($section['start'])->beside(0.0, $out + 0.1 * $more)), ...$scaled($seen($section['start'])->beside(0.0, $out + 0.55 * $more))],
+            ];
+        }, $this->form['sections']);
+    }
+
+    /**
+     * Whether a point lies within the outline that is drawn round a piece that is not round, or close to it.
+     *
+     * @param  array{float, float}  $point  in inches
+     */
+    private function holds(array $point, float $close): bool
+    {
+        $box = $this->box();
+
+        return $this->mesh && ! $this->result->form->round() && $this->form['closed']
+            && $point[0] > $box->left - $close && $point[0] < $box->right + $close && $point[1] > $box->top - $close && $point[1] < $box->bottom + $close;
+    }
+
+    /**
+     * On a closed form mesh leans inward over what is farther out; on an open one, and on one row, what is built later lies
+     * over what was there.
      *
      * @return list<LayerDrawing>
      */
     private function layers(): array
     {
+        $out = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, round($tie->tie->place->out(), 2)], $this->result->ties), 1, 0);
         $rowOf = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $tie->tie->row], $this->result->ties), 1, 0);
-        $byRow = [];
-        foreach ($this->result->layers as $layer) {
+        $drawn = [];
+        foreach ($this->result->layers as $index => $layer) {
             $rows = collect($layer->elements)->groupBy(fn (ElementResult $element): int => $rowOf[$element->element->ties[0]]);
             foreach ($rows as $row => $elements) {
-                $byRow[$row][] = $this->layer($layer, $row, array_values($elements->all()));
+                $farthest = $elements->max(fn (ElementResult $element): float => $out[$element->element->ties[0]]);
+                $drawn[] = [$this->form['closed'] ? -$farthest : 0.0, $index, $this->layer($layer, $row, array_values($elements->all()))];
             }
         }
-        krsort($byRow);
+        usort($drawn, fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
 
-        return array_merge(...$byRow);
+        return array_column($drawn, 2);
     }
 
     /**
-     * Elements of a row that differ in nothing but where they stand are drawn once and turned into their places.
+     * Elements of a row that differ in nothing but where they stand are drawn once and put into their places.
      *
      * @param  list<ElementResult>  $elements
      */
@@ -115,10 +183,9 @@ final readonly class FormDrawing
         [$shapes, $known, $placed] = [[], [], []];
         foreach ($elements as $element) {
             $ties = array_map(fn (int $tie): Place => $this->places[$tie], $element->element->ties);
-            $turn = $ties[0]->outward;
-            $upright = array_map(fn (Place $tie): Place => Place::polar($tie->radius(), $tie->outward - $turn), $ties);
+            $upright = array_map(fn (Place $tie): Place => $tie->seenFrom($ties[0]), $ties);
             $variant = $element->element->number % self::VARIANTS;
-            $key = $variant.implode(array_map(fn (Place $tie): string => sprintf(' %.3f %.3f', $tie->x, $tie->y), $upright));
+            $key = $variant.implode(array_map(fn (Place $tie): string => sprintf(' %.2f %.2f %.1f %.3f', $tie->x + 0.0, $tie->y + 0.0, $tie->outward, $tie->bend), $upright));
             if (! isset($known[$key])) {
                 $known[$key] = count($shapes);
                 $shapes[] = $draw->draw($variant, $upright, $layer->reach, $layer->span);
@@ -127,16 +194,18 @@ final readonly class FormDrawing
                 'ties' => $element->element->ties,
                 'missing' => $element->roll === null,
                 'shape' => $known[$key],
-                'turn' => round($turn, 2),
+                'x' => round($ties[0]->x * Path::SCALE, 1),
+                'y' => round($ties[0]->y * Path::SCALE, 1),
+                'turn' => round($ties[0]->outward, 2),
             ];
         }
 
         return new LayerDrawing("$this->prefix$layer->id-$row", $layer->id, $layer->technique, $this->inks[$layer->mesh], $shapes, $placed);
     }
 
-    private function seen(TieResult $tie): Place
+    private function seen(Place $place): Place
     {
-        return $this->side === Side::Front ? $tie->tie->place : $tie->tie->place->fromBehind();
+        return $this->side === Side::Front ? $place : $place->fromBehind();
     }
 
     private function shape(string $technique): ElementShape
@@ -144,7 +213,7 @@ final readonly class FormDrawing
         return app(__NAMESPACE__.'\\Elements\\'.Str::studly($technique).'Shape');
     }
 
-    /** @return list<array{number: int, x: float, y: float, changes: bool, bare: bool, where: string, carries: list<string>}> */
+    /** @return list<array{number: int, x: float, y: float, changes: bool, where: string, carries: list<string>}> */
     private function ties(): array
     {
         $changes = [];
@@ -162,7 +231,6 @@ final readonly class FormDrawing
                 'x' => round($place->x * Path::SCALE, 1),
                 'y' => round($place->y * Path::SCALE, 1),
                 'changes' => isset($changes[$tie->tie->number]),
-                'bare' => $tie->carries === [],
                 'where' => $tie->where,
                 'carries' => $tie->carries,
             ];

@@ -2,7 +2,7 @@
 
 namespace App\Drawing;
 
-/** How an element looks, drawn at 12 o'clock, as SVG path data. */
+/** How an element looks, as SVG path data: its first tie in the middle, outward up. */
 final readonly class Shape
 {
     /**

@@ -14,7 +14,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** The plan editor as a response: the whole page, or for a live request only what changes in it. */
 final readonly class EditorPage implements Responsable
 {
-    public function __construct(private SavedPlan $saved, private View $view, private ?Problem $problem = null) {}
+    /** @param  list<string>  $lost what of the plan did not fit any more after the last edit */
+    public function __construct(private SavedPlan $saved, private View $view, private ?Problem $problem = null, private array $lost = []) {}
 
     /** @param  Request  $request */
     public function toResponse($request): Response
@@ -31,6 +32,7 @@ final readonly class EditorPage implements Responsable
             'shelf' => new RollShelf($plan, $result),
             'view' => $this->view,
             'problem' => $this->problem,
+            'lost' => $this->lost === [] ? (array) $request->session()->get('lost', []) : $this->lost,
             'undo' => $this->saved->previous() === null ? null : $this->saved->revision,
             'redo' => $this->saved->following(),
         ], $this->problem->status ?? 200)->header('Vary', 'HX-Request');

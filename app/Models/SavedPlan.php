@@ -73,19 +73,24 @@ final class SavedPlan extends Model
 
     /**
      * @param  int  $seen  the revision that the one who edits has before them
+     * @return list<string> what of the plan did not fit any more, in words
      *
      * @throws StalePlan|Refused
      */
-    public function edit(Edit $edit, int $seen): void
+    public function edit(Edit $edit, int $seen): array
     {
-        $this->change($seen, function () use ($edit) {
+        $lost = [];
+        $this->change($seen, function () use ($edit, &$lost) {
             $before = $this->plan();
             $after = $edit->apply($before, app(PlanReader::class));
             if ($after->write() !== $before->write()) {
                 $this->revisions()->where('id', '>', $this->revision_id)->delete();
                 $this->record($after, $edit->words($before, $after));
+                $lost = $edit->lost($before, $after);
             }
         });
+
+        return $lost;
     }
 
     /** @throws StalePlan */

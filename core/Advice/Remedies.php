@@ -16,6 +16,7 @@ use Davrin\Core\Refused;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\Words;
+use Davrin\Core\Ties\TieGroup;
 
 /**
  * Finds what can be done about a mesh that is not enough. Each remedy is an edit whose outcome is computed before it is
@@ -61,12 +62,16 @@ final readonly class Remedies
     /** @return array{string, array<string, string>}|null */
     private function fewerASection(Plan $plan, MeshResult $mesh): ?array
     {
-        if (! $plan->tiesSlip->has('perSection')) {
+        $group = array_values(array_filter(
+            array_map(fn (Layer $layer): TieGroup => $layer->group, $plan->layersOf($mesh->mesh)),
+            fn (TieGroup $group): bool => $group->slip->has('perSection'),
+        ))[0] ?? null;
+        if ($group === null) {
             return null;
         }
-        $now = $plan->tiesSlip->count('perSection');
+        $now = $group->slip->count('perSection');
         $least = intdiv($now * self::LEAST_PART[0] + self::LEAST_PART[1] - 1, self::LEAST_PART[1]);
-        $fill = fn (int $count): array => ["ties.$plan->tiesId.perSection" => (string) $count];
+        $fill = fn (int $count): array => ["ties.$group->id.perSection" => (string) $count];
         $best = $this->most($least, $now - 1, fn (int $count): bool => $this->isEnough($plan, $mesh->mesh->id, $fill($count)));
 
         return $best === null ? null : [Words::count($best, 'tie').' a section', $fill($best)];

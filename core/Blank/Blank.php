@@ -35,7 +35,7 @@ interface Blank
      * As a plan file holds it.
      *
      * @param  T  $value
-     * @return string|int|list<string>
+     * @return string|int|list<string>|list<int>
      */
     public function write(mixed $value): string|int|array;
 

@@ -15,6 +15,8 @@ use Davrin\Core\Measure\Units;
  */
 final readonly class LengthsBlank implements Blank
 {
+    private const NONE = 'none';
+
     /** @param  list<Length>  $default */
     public function __construct(
         private string $key,
@@ -41,6 +43,9 @@ final readonly class LengthsBlank implements Blank
 
     public function read(mixed $raw, ?Units $bare): array
     {
+        if ($this->fewest === 0 && is_string($raw) && in_array(mb_strtolower(trim($raw)), ['', self::NONE], true)) {
+            return [];
+        }
         $parts = match (true) {
             is_array($raw) => array_values($raw),
             is_string($raw) => self::split($raw),
@@ -71,6 +76,9 @@ final readonly class LengthsBlank implements Blank
 
     public function show(mixed $value, Units $units): string
     {
+        if ($value === []) {
+            return self::NONE;
+        }
         $shown = array_map($units->exact(...), $value);
         $ends = array_unique(array_map(fn (string $text): string => substr($text, -3), $shown));
         if (count($ends) > 1) {

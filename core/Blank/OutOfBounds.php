@@ -39,4 +39,35 @@ final class OutOfBounds extends Refused
     {
         return new self(sprintf('%s: write %d to %d lengths with commas between them; %d is not.', ucfirst($label), $fewest, $most, $given));
     }
+
+    public static function countsOf(string $label, int $fewest, int $most, int $given): self
+    {
+        return new self(sprintf('%s: write %d to %d whole numbers with commas between them; %d is not.', ucfirst($label), $fewest, $most, $given));
+    }
+
+    public static function welds(string $given): self
+    {
+        return new self(sprintf('"%s" says nothing of a weld. Write its crossbar and how much too far clockwise it sits, like "3: 1/2 in", or "3: out" where it sticks out.', mb_substr($given, 0, 40)));
+    }
+
+    public static function sections(string $label): self
+    {
+        return new self(sprintf('%s: write "every section", or their numbers like "1, 2, 5" or "1 to 4".', ucfirst($label)));
+    }
+
+    public static function points(string $label, int $fewest, int $most): self
+    {
+        return new self(sprintf('%s: write %d to %d points like "0 0, 36 0, 36 10", across and down, or open the form from an SVG file.', ucfirst($label), $fewest, $most));
+    }
+
+    public static function spots(string $label, int $most): self
+    {
+        return new self(sprintf('%s: write what each goes round and how far from where the count begins, like "1-2: 3 1/2 in; 3: 20 in; crossbar 2: 1 in". One at least, %d at most.', ucfirst($label), $most));
+    }
+
+    /** @param  list<string>  $seats */
+    public static function noSeat(string $given, array $seats): self
+    {
+        return new self(sprintf('"%s" is not on this form. Ties can go round %s, and round a crossbar where there is one.', $given, implode(', ', $seats)));
+    }
 }

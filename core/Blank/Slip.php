@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Blank;
 
+use Davrin\Core\Form\Weld;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Percent;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Fault;
 use Davrin\Core\Refused;
+use Davrin\Core\Ties\Spot;
 use LogicException;
 
 /** Some blanks with what is written in them. Every blank has a value; keys keep the order of the blanks. */
@@ -63,6 +65,12 @@ final readonly class Slip
         return new self($this->blanks, [...$this->values, $key => $blank->read($raw, $bare)]);
     }
 
+    /** The same with one blank as it is when nothing is written there. */
+    public function withDefault(string $key): self
+    {
+        return new self($this->blanks, [...$this->values, $key => $this->blanks[$key]->default()]);
+    }
+
     /**
      * Another kind's blanks with what an older slip wrote, where the new blank of the same key takes it.
      *
@@ -75,7 +83,10 @@ final readonly class Slip
         foreach ($blanks as $blank) {
             $key = $blank->key();
             try {
-                $taken += array_key_exists($key, $written) ? [$key => self::writeOf($blank, $blank->read($written[$key], null))] : [];
+                if (array_key_exists($key, $written)) {
+                    $value = $blank instanceof KeepsWhatFits ? $blank->keep($written[$key]) : $blank->read($written[$key], null);
+                    $taken[$key] = self::writeOf($blank, $value);
+                }
             } catch (Refused) {
                 // The default stands: the old value means something else here.
             }
@@ -95,7 +106,7 @@ final readonly class Slip
         return $this->blanks[$key]->show($this->values[$key], $units);
     }
 
-    /** @return array<string, string|int|list<string>> as a plan file holds it */
+    /** @return array<string, string|int|list<string>|list<int>> as a plan file holds it */
     public function write(): array
     {
         $written = [];
@@ -122,6 +133,56 @@ final readonly class Slip
         }
 
         return $lengths;
+    }
+
+    /** @return list<int> */
+    public function counts(string $key): array
+    {
+        return $this->countsIfAny($key) ?? throw self::notA('list of counts', $key);
+    }
+
+    /** @return ?list<int> */
+    public function countsIfAny(string $key): ?array
+    {
+        $counts = [];
+        foreach (is_array($this->values[$key]) ? $this->values[$key] : [] as $value) {
+            $counts[] = is_int($value) ? $value : throw self::notA('list of counts', $key);
+        }
+
+        return $this->values[$key] === null ? null : $counts;
+    }
+
+    /** @return list<array{float, float}> */
+    public function points(string $key): array
+    {
+        $points = [];
+        foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA('list of points', $key) as $value) {
+            $points[] = is_array($value) && is_float($value[0] ?? null) && is_float($value[1] ?? null) ? [$value[0], $value[1]] : throw self::notA('list of points', $key);
+        }
+
+        return $points;
+    }
+
+    /** @return list<Spot> */
+    public function spots(string $key): array
+    {
+        $spots = [];
+        foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA('list of places', $key) as $value) {
+            $spots[] = $value instanceof Spot ? $value : throw self::notA('list of places', $key);
+        }
+
+        return $spots;
+    }
+
+    /** @return list<Weld> */
+    public function welds(string $key): array
+    {
+        $welds = [];
+        foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA('list of welds', $key) as $value) {
+            $welds[] = $value instanceof Weld ? $value : throw self::notA('list of welds', $key);
+        }
+
+        return $welds;
     }
 
     public function count(string $key): int
@@ -160,7 +221,7 @@ final readonly class Slip
     /**
      * @param  Blank<covariant mixed>  $blank
      * @param  mixed  $value  read by this very blank
-     * @return string|int|list<string>
+     * @return string|int|list<string>|list<int>
      */
     private static function writeOf(Blank $blank, mixed $value): string|int|array
     {

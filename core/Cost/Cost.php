@@ -6,11 +6,12 @@ namespace Davrin\Core\Cost;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Davrin\Core\Engine\TieStuff;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Plan\Packs;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Plan\Stems;
 use Davrin\Core\Result\Figure;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Words;
@@ -18,7 +19,7 @@ use JsonSerializable;
 
 /**
  * What a plan costs, both ways makers count it (docs/craft-figures.md): by the length used, ends too short to keep
- * included and stems by the piece; and by what is opened, whole rolls and whole packs.
+ * included and stems and zip ties by the piece; and by what is opened, whole rolls and whole packs.
  */
 final readonly class Cost implements JsonSerializable
 {
@@ -29,13 +30,12 @@ final readonly class Cost implements JsonSerializable
     private function __construct(public array $lines, public Figure $byLength, public Figure $opened, public Money $total) {}
 
     /** @param  list<MeshResult>  $meshes */
-    public static function of(Plan $plan, array $meshes, int $stems, int $packs): self
+    public static function of(Plan $plan, array $meshes, TieStuff $stuff): self
     {
         $lines = array_values(array_filter(array_map(fn (MeshResult $mesh): ?CostLine => self::meshLine($mesh, $plan), $meshes)));
         $lines[] = new CostLine('the form', BigRational::of($plan->formPrice()->cents), $plan->formPrice()->shown(), $plan->formPrice(), $plan->formPrice()->shown());
-        if ($stems > 0) {
-            $lines[] = self::stemsLine($plan->stems, $stems, $packs);
-        }
+        array_push($lines, ...($stuff->stems > 0 ? [self::packsLine('stems', $plan->stems, $stuff->stems, $stuff->stemPacks)] : []));
+        array_push($lines, ...($stuff->zipTies > 0 ? [self::packsLine('zip ties', $plan->zipTies, $stuff->zipTies, $stuff->zipTiePacks)] : []));
 
         $exact = BigRational::zero();
         $whole = Money::cents(0);
@@ -90,14 +90,14 @@ final readonly class Cost implements JsonSerializable
         return $waste->isZero() ? '' : sprintf(' (with %s too short to keep)', $units->exact($waste));
     }
 
-    private static function stemsLine(Stems $bought, int $stems, int $packs): CostLine
+    private static function packsLine(string $what, Packs $bought, int $pieces, int $packs): CostLine
     {
-        $byPiece = BigRational::nd($stems, $bought->pack())->multipliedBy($bought->price()->cents);
+        $byPiece = BigRational::nd($pieces, $bought->pack())->multipliedBy($bought->price()->cents);
 
         return new CostLine(
-            'stems',
+            $what,
             $byPiece,
-            sprintf('%s x %d / %d = %s', $bought->price()->shown(), $stems, $bought->pack(), self::exact($byPiece)),
+            sprintf('%s x %d / %d = %s', $bought->price()->shown(), $pieces, $bought->pack(), self::exact($byPiece)),
             $bought->price()->times($packs),
             sprintf('%s x %s = %s', Words::count($packs, 'pack'), $bought->price()->shown(), $bought->price()->times($packs)->shown()),
         );

@@ -9,13 +9,16 @@ use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Ties\TieGroup;
 
-/** Adds, takes away or moves a layer or a mesh. */
+/** Adds, takes away or moves a layer, a mesh or a layout of ties. */
 final readonly class ChangeList implements Edit
 {
     private const MOST_LAYERS = 12;
 
     private const MOST_MESHES = 12;
+
+    private const MOST_LAYOUTS = 6;
 
     private function __construct(private string $what, private ?string $id = null, private int $by = 0) {}
 
@@ -45,9 +48,25 @@ final readonly class ChangeList implements Edit
         return new self('remove mesh', $id);
     }
 
+    /** Another layout of ties on the same form. */
+    public static function addTies(): self
+    {
+        return new self('add ties');
+    }
+
+    public static function removeTies(string $id): self
+    {
+        return new self('remove ties', $id);
+    }
+
     public function apply(Plan $plan, PlanReader $reader): Plan
     {
         $document = $plan->write();
+        if ($this->what === 'add ties' || $this->what === 'remove ties') {
+            $ties = array_values((array) $document['ties']);
+
+            return $reader->read([...$document, 'ties' => $this->what === 'add ties' ? $this->withTies($plan, $ties) : $this->withoutTies($ties, $plan)]);
+        }
         [$layers, $meshes] = [(array) $document['layers'], (array) $document['meshes']];
         [$layers, $meshes] = match ($this->what) {
             'add layer' => [$this->withLayer($plan, array_values($layers)), $meshes],
@@ -60,6 +79,11 @@ final readonly class ChangeList implements Edit
         return $reader->read([...$document, 'layers' => $layers, 'meshes' => $meshes]);
     }
 
+    public function lost(Plan $before, Plan $after): array
+    {
+        return [];
+    }
+
     public function words(Plan $before, Plan $after): string
     {
         $layer = array_column($before->layers, null, 'id')[$this->id ?? ''] ?? null;
@@ -70,6 +94,8 @@ final readonly class ChangeList implements Edit
             'remove layer' => sprintf('the %s of %s taken away', $layer?->technique->noun()[1], $layer?->mesh->name()),
             'move layer' => sprintf('the %s of %s made %s', $layer?->technique->noun()[1], $layer?->mesh->name(), $this->by < 0 ? 'earlier' : 'later'),
             'add mesh' => 'a mesh added',
+            'add ties' => 'another layout of ties',
+            'remove ties' => 'a layout of ties taken away',
             default => sprintf('%s taken away', $mesh?->name()),
         };
     }
@@ -106,6 +132,36 @@ final readonly class ChangeList implements Edit
             'colour' => ['#c9a66b', '#8c5a6e', '#4f7c94', '#b9703f', '#6f6a94', '#a3a05a'][count($meshes) % 6],
             'hatch' => $hatches[count($meshes) % count($hatches)],
         ]];
+    }
+
+    /**
+     * @param  list<mixed>  $ties
+     * @return list<mixed>
+     */
+    private function withTies(Plan $plan, array $ties): array
+    {
+        if (count($ties) >= self::MOST_LAYOUTS) {
+            throw Fault::at('/ties', sprintf('A form holds up to %d layouts of ties here. Take one away first.', self::MOST_LAYOUTS));
+        }
+
+        return [...$ties, ['id' => self::freeId('t', array_column($plan->ties->groups, 'id')), 'layout' => 'n-a-section', 'stem' => 'half']];
+    }
+
+    /**
+     * @param  list<mixed>  $ties
+     * @return list<mixed>
+     */
+    private function withoutTies(array $ties, Plan $plan): array
+    {
+        $this->find($plan->ties->groups);
+        if (in_array($this->id, array_map(fn (Layer $layer): string => $layer->group->id, $plan->layers), true)) {
+            throw Fault::at('/ties', 'A layer stands on these ties. Put it on others first, or take it away.');
+        }
+        if (count($ties) === 1) {
+            throw Fault::at('/ties', 'A plan needs at least one layout of ties.');
+        }
+
+        return array_values(array_filter($ties, fn (mixed $item): bool => ! is_array($item) || $item['id'] !== $this->id));
     }
 
     /**
@@ -151,7 +207,7 @@ final readonly class ChangeList implements Edit
         return array_values(array_filter($meshes, fn (mixed $item): bool => ! is_array($item) || $item['id'] !== $this->id));
     }
 
-    /** @param  list<Layer>|list<Mesh>  $items */
+    /** @param  list<Layer>|list<Mesh>|list<TieGroup>  $items */
     private function find(array $items): int
     {
         $at = array_search($this->id, array_column($items, 'id'), true);

@@ -14,6 +14,13 @@ interface Edit
     /** @throws Refused */
     public function apply(Plan $plan, PlanReader $reader): Plan;
 
+    /**
+     * What of the plan did not fit any more after it and was left out or set back, in words.
+     *
+     * @return list<string>
+     */
+    public function lost(Plan $before, Plan $after): array;
+
     /** What it did, for the history: "the length of a piece: 19 in, now 18 1/2 in". */
     public function words(Plan $before, Plan $after): string;
 }

@@ -8,12 +8,13 @@ use Davrin\Core\Plan\Fault;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Refused;
+use Davrin\Core\Ties\TieGroup;
 
 /** Writes in one blank or several at once. A blank that gets back what it shows is left as it is. */
 final readonly class FillBlanks implements Edit
 {
     /** The blanks that choose a kind, and with it which other blanks there are. */
-    private const KINDS = ['kind', 'layout', 'technique'];
+    private const KINDS = ['kind', 'layout', 'technique', 'ties'];
 
     /** @param  array<string, mixed>  $typed what was typed, by address: "layers.l1.length" */
     public function __construct(private array $typed) {}
@@ -72,6 +73,29 @@ final readonly class FillBlanks implements Edit
     }
 
     /**
+     * What did not fit any more once a kind was changed, in words: "the place of the layer was every outer tie, is every tie".
+     *
+     * @return list<string>
+     */
+    public function lost(Plan $before, Plan $after): array
+    {
+        $lost = [];
+        foreach ($before->slips() as $address => $old) {
+            $new = $after->slips()[$address] ?? null;
+            // A changed form says for itself what it is now; what stood on it does not.
+            foreach ($new === null || $address === 'form' ? [] : array_keys($old->write()) as $key) {
+                if (array_key_exists("$address.$key", $this->typed) || ($new->has($key) && $new->write()[$key] === $old->write()[$key])) {
+                    continue;
+                }
+                $was = sprintf('%s was %s', rtrim($old->blanks[$key]->label(), ','), $old->show($key, $before->units()));
+                $lost[] = $new->has($key) ? sprintf('%s, is %s', $was, $new->show($key, $after->units())) : $was;
+            }
+        }
+
+        return $lost;
+    }
+
+    /**
      * A change of form may leave ties and layers without their place, a change of layout the layers.
      *
      * @return list<string>
@@ -81,7 +105,7 @@ final readonly class FillBlanks implements Edit
         $addresses = array_values(array_filter(array_keys($plan->slips()), fn (string $address): bool => str_starts_with($address, 'layers.')));
 
         return match (true) {
-            $slip === 'form' => ['form', "ties.$plan->tiesId", ...$addresses],
+            $slip === 'form' => ['form', ...array_map(fn (TieGroup $group): string => "ties.$group->id", $plan->ties->groups), ...$addresses],
             str_starts_with($slip, 'ties.') => [$slip, ...$addresses],
             default => [$slip],
         };
@@ -89,7 +113,7 @@ final readonly class FillBlanks implements Edit
 
     /**
      * @param  array<string, mixed>  $document
-     * @param  string|int|list<string>  $written
+     * @param  string|int|list<string>|list<int>  $written
      */
     private static function put(array &$document, string $slip, string $key, string|int|array $written): void
     {

@@ -10,6 +10,7 @@ use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\ElementResult;
+use Davrin\Core\Result\Extent;
 use Davrin\Core\Result\Figure;
 use Davrin\Core\Result\LayerResult;
 use Davrin\Core\Result\MeshResult;
@@ -27,8 +28,9 @@ final readonly class PlanWork
     public function of(Plan $plan): Result
     {
         $meshes = array_map(fn (Mesh $mesh): MeshResult => $this->meshWork->of($plan, $mesh), $plan->meshes);
-        $stems = StemCount::of($plan);
-        $cost = Cost::of($plan, $meshes, $stems->stems, $stems->packs);
+        $extent = Extent::of($plan);
+        $stems = TieStuff::of($plan);
+        $cost = Cost::of($plan, $meshes, $stems);
         $rollOf = array_merge(...array_map(fn (MeshResult $mesh): array => $mesh->plan->rollOf(), $meshes));
         $layers = array_map(fn (Layer $layer): LayerResult => $this->layer($plan, $layer, $rollOf), $plan->layers);
         $verdicts = array_map(fn (MeshResult $mesh): Verdict => $mesh->verdict, $meshes);
@@ -40,9 +42,10 @@ final readonly class PlanWork
                 in_array(true, array_column($verdicts, 'atRisk'), true),
                 in_array(true, array_column($verdicts, 'everyInch'), true),
             ),
-            Tallies::of($plan, $layers, $meshes, $stems, $cost),
+            Tallies::of($plan, $layers, $meshes, $stems, $cost, $extent),
             $plan->form,
-            $plan->form->describe($plan->units()),
+            $extent,
+            self::formWords($plan),
             $this->ties($plan),
             $layers,
             $meshes,
@@ -56,16 +59,16 @@ final readonly class PlanWork
     {
         $elements = $layer->work->elements;
         [$one, $many] = $layer->technique->noun();
-        $ties = count(array_merge(...$layer->rows));
+        $ties = count($layer->ties());
 
         return new LayerResult(
             $layer->id,
             $layer->technique->key(),
             $layer->mesh->id,
-            new Figure($many, count($elements), Words::count(count($elements), $one, $many), [sprintf('%s, one %s each', Words::count($ties, 'tie'), $one)]),
+            new Figure($many, count($elements), Words::count(count($elements), $one, $many), [sprintf(count($elements) === $ties ? '%s, one %s each' : '%s, one %s from each to the next', Words::count($ties, 'tie'), $one)]),
             LayerTake::of($plan, $layer),
             array_map(fn (Element $element): ElementResult => new ElementResult($element, $rollOf[$element->id] ?? null), $elements),
-            $layer->technique->reach($layer->slip, $layer->mesh->width()),
+            $layer->reach(),
             $layer->technique->span($layer->slip),
         );
     }
@@ -103,5 +106,23 @@ final readonly class PlanWork
         }
 
         return $said;
+    }
+
+    private static function formWords(Plan $plan): string
+    {
+        $way = $plan->formSlip->text('direction');
+
+        return sprintf(
+            '%s. %s count goes %s, seen from the front.',
+            $plan->formKind->describe($plan->formSlip, $plan->units()),
+            match (true) {
+                ! $plan->form->closed() => 'The',
+                $plan->form->sections() === 1 => 'It is one section, and the',
+                $plan->formSlip->count('startAt') > 1 => sprintf('Section 1 begins at place %d of it and the', $plan->formSlip->count('startAt')),
+                $plan->form->round() => 'Section 1 begins at 12 o\'clock and the',
+                default => 'Section 1 begins at the top and the',
+            },
+            $way,
+        );
     }
 }

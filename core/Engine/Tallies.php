@@ -9,11 +9,14 @@ use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\Extent;
 use Davrin\Core\Result\Figure;
 use Davrin\Core\Result\LayerResult;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Tally;
 use Davrin\Core\Result\Words;
+use Davrin\Core\Ties\Tie;
+use Davrin\Core\Ties\TieRow;
 
 /** Draws the headline figures together. */
 final class Tallies
@@ -31,17 +34,18 @@ final class Tallies
      * @param  list<LayerResult>  $layers
      * @param  list<MeshResult>  $meshes
      */
-    public static function of(Plan $plan, array $layers, array $meshes, StemCount $stems, Cost $cost): Tally
+    public static function of(Plan $plan, array $layers, array $meshes, TieStuff $stuff, Cost $cost, Extent $extent): Tally
     {
         return new Tally(
             self::ties($plan),
             self::elements($layers),
             self::rolls($meshes),
             self::left($plan, $meshes),
-            $stems->stemsFigure,
-            $stems->packsFigure,
-            self::across($plan),
-            self::opening($plan),
+            $stuff->stemsFigure,
+            $stuff->packsFigure,
+            $stuff->zipTiesFigure,
+            self::across($plan, $extent),
+            self::opening($plan, $extent),
             self::minutes($plan, $meshes),
             $plan->settings->costsByLength() ? $cost->byLength : $cost->opened,
         );
@@ -49,11 +53,21 @@ final class Tallies
 
     private static function ties(Plan $plan): Figure
     {
-        $rows = array_map(fn (array $row): string => sprintf('%d on the %s', count($row), $row[0]->pair->name($plan->form)), $plan->ties->rows);
+        $because = [];
+        foreach ($plan->ties->groups as $group) {
+            $rows = array_map(fn (TieRow $row): string => self::rowWords($plan, $row), $group->rows);
+            $because[] = sprintf('%s in %s', implode(' + ', $rows), Words::count($plan->form->sections(), 'section'));
+        }
 
-        return new Figure('ties', $plan->ties->count(), (string) $plan->ties->count(), [
-            sprintf('%s in %s', implode(' + ', $rows), Words::count($plan->form->sections(), 'section')),
-        ]);
+        return new Figure('ties', $plan->ties->count(), (string) $plan->ties->count(), $because === [] ? ['no layout of ties'] : $because);
+    }
+
+    /** "12 on the two outer wires", "7 on the left side, 6 on the middle of the stick and 7 on the right side". */
+    private static function rowWords(Plan $plan, TieRow $row): string
+    {
+        $on = array_count_values(array_map(fn (Tie $tie): string => $plan->form->name($tie->seat), $row->ties));
+
+        return Words::list(array_map(fn (string $name, int $count): string => "$count on the $name", array_keys($on), $on));
     }
 
     /** @param  list<LayerResult>  $layers */
@@ -95,28 +109,27 @@ final class Tallies
         return $meshes === [] ? throw new \LogicException('A plan has a mesh.') : $meshes;
     }
 
-    /** Twice the largest distance that any element stands out from the middle. */
-    private static function across(Plan $plan): Figure
+    private static function across(Plan $plan, Extent $extent): Figure
     {
-        $reach = max([$plan->form->reach(), ...array_map(fn (Layer $layer): float => $layer->extent()[1], $plan->layers)]);
+        $words = array_map(fn (Layer $layer): string => self::standsOut($plan, $layer), $plan->layers);
+        if ($plan->form->round()) {
+            return self::size($plan, 'across', $extent->box->wide(), [...$words, sprintf('twice the farthest from the middle: %s', $plan->units()->about($extent->box->wide()))]);
+        }
+        [$wide, $high] = [$extent->box->wide(), $extent->box->high()];
+        $shown = sprintf('%s x %s', $plan->units()->about($wide), substr($plan->units()->about($high), strlen('about ')));
 
-        return self::size($plan, 'across', 2 * $reach, [
-            ...array_map(fn (Layer $layer): string => self::standsOut($plan, $layer), $plan->layers),
-            sprintf('twice the farthest from the middle: %s', $plan->units()->about(2 * $reach)),
-        ]);
+        return new Figure('wide and high', LengthText::canonical(Length::inches(0, (int) round(max($wide, $high) * 8), 8)), $shown, [...$words, "the form with what stands out of it: $shown"], true);
     }
 
     /** Twice the smallest distance that any element leaves open, never below nothing. */
-    private static function opening(Plan $plan): Figure
+    private static function opening(Plan $plan, Extent $extent): Figure
     {
-        if ($plan->layers === []) {
-            return self::size($plan, 'opening', 0.0, ['no layer of mesh yet']);
-        }
-        $least = min(array_map(fn (Layer $layer): float => $layer->extent()[0], $plan->layers));
-
-        return $least <= 0
-            ? new Figure('opening', '0 in', 'closed', ['the mesh of the innermost row reaches past the middle'], true)
-            : self::size($plan, 'opening', 2 * $least, [sprintf('twice the nearest to the middle: %s', $plan->units()->about(2 * $least))]);
+        return match (true) {
+            ! $plan->form->closed() => new Figure('opening', '0 in', 'none', ['an open form has no opening'], true),
+            $plan->layers === [] => self::size($plan, 'opening', 0.0, ['no layer of mesh yet']),
+            $extent->opening <= 0 => new Figure('opening', '0 in', 'closed', ['the mesh of the innermost row reaches past the middle'], true),
+            default => self::size($plan, 'opening', $extent->opening, [sprintf('twice the nearest to the middle: %s', $plan->units()->about($extent->opening))]),
+        };
     }
 
     /** @param  non-empty-list<string>  $because */
@@ -127,14 +140,11 @@ final class Tallies
 
     private static function standsOut(Plan $plan, Layer $layer): string
     {
-        $units = $plan->units();
-        $reach = $layer->technique->reach($layer->slip, $layer->mesh->width());
-
         return sprintf(
-            'the row of the %s is %s from the middle, and one reaches %s further (a starting guess)',
-            $layer->technique->noun()[1],
-            $units->place(Length::ofUnits((int) round(($layer->extent()[1] - $reach) * Length::PER_INCH))),
-            $units->about($reach),
+            'the farthest %s stands %s from the middle, and one reaches %s further (a starting guess)',
+            $layer->technique->noun()[0],
+            $plan->units()->place(Length::ofUnits((int) round(max(array_map(fn (Tie $tie): float => $tie->place->out(), $layer->ties())) * Length::PER_INCH))),
+            $plan->units()->about($layer->reach()),
         );
     }
 

@@ -17,16 +17,22 @@ interface FormKind
     /** As in "on a wire ring". */
     public function name(): string;
 
-    /** The recipe sentence; {key} stands for a blank, {=key} for a computed word. */
+    /** The recipe sentence up to its end; {key} stands for a blank. */
     public function sentence(): string;
 
     /** @return list<Blank<covariant mixed>> */
     public function blanks(): array;
+
+    /** The layout that is usual on it, by its key. */
+    public function usualLayout(): string;
 
     /**
      * @param  Units  $units  what a fault speaks in
      *
      * @throws Fault with a pointer below the form's parameters
      */
-    public function build(Slip $slip, Units $units): Form;
+    public function build(Slip $slip, Count $count, Units $units): Form;
+
+    /** What it looks like, for those who cannot see it: "A wire ring 14 in across with 4 wires, ...". */
+    public function describe(Slip $slip, Units $units): string;
 }

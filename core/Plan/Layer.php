@@ -9,19 +9,21 @@ use Davrin\Core\Demand\Work;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Technique\Technique;
 use Davrin\Core\Ties\Tie;
-use Davrin\Core\Ties\Ties;
+use Davrin\Core\Ties\TieGroup;
+use Davrin\Core\Ties\TieRow;
 
 /** One technique in one mesh on some of the ties. */
 final readonly class Layer
 {
     public const EVERY_TIE = 'every tie';
 
-    /** @param  non-empty-list<non-empty-list<Tie>>  $rows the ties it stands on */
+    /** @param  non-empty-list<TieRow>  $rows the ties it stands on */
     private function __construct(
         public string $id,
         public Technique $technique,
         public Mesh $mesh,
         public Slip $slip,
+        public TieGroup $group,
         public array $rows,
         public Work $work,
     ) {}
@@ -31,7 +33,7 @@ final readonly class Layer
      *
      * @throws Fault with a pointer below the layer
      */
-    public static function of(string $id, Technique $technique, Mesh $mesh, Slip $slip, Ties $ties, Units $units): self
+    public static function of(string $id, Technique $technique, Mesh $mesh, Slip $slip, TieGroup $ties, Units $units): self
     {
         [$least, $words] = $technique->leastRoll($slip);
         if ($least->isMoreThan($mesh->nominal())) {
@@ -43,7 +45,7 @@ final readonly class Layer
         $on = $slip->text('on');
         $rows = $on === self::EVERY_TIE ? $ties->rows : [$ties->rows[(int) substr($on, 4) - 1]];
 
-        return new self($id, $technique, $mesh, $slip, $rows, $technique->work($id, $slip, $rows));
+        return new self($id, $technique, $mesh, $slip, $ties, $rows, $technique->work($id, $slip, $rows));
     }
 
     /**
@@ -51,7 +53,7 @@ final readonly class Layer
      *
      * @return array<string, string>
      */
-    public static function places(Ties $ties): array
+    public static function places(TieGroup $ties): array
     {
         $count = count($ties->rows);
         $places = [self::EVERY_TIE => 'every tie'];
@@ -66,16 +68,15 @@ final readonly class Layer
         return $places;
     }
 
-    /**
-     * How far it stands out, in inches from the middle of the form: the least and the most.
-     *
-     * @return array{float, float}
-     */
-    public function extent(): array
+    /** @return non-empty-list<Tie> */
+    public function ties(): array
     {
-        $reach = $this->technique->reach($this->slip, $this->mesh->width());
-        $radii = array_map(fn (Tie $tie): float => $tie->place->radius(), array_merge(...$this->rows));
+        return array_merge(...array_map(fn (TieRow $row): array => $row->ties, $this->rows));
+    }
 
-        return [min($radii) - $reach, max($radii) + $reach];
+    /** How far across its row an element stands out, in inches (an estimate). */
+    public function reach(): float
+    {
+        return $this->technique->reach($this->slip, $this->mesh->width());
     }
 }

@@ -9,7 +9,7 @@ use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Ties\TieLayout;
+use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Ties\Ties;
 
 /**
@@ -31,13 +31,11 @@ final readonly class Plan
         public FormKind $formKind,
         public Slip $formSlip,
         public Form $form,
-        public string $tiesId,
-        public TieLayout $layout,
-        public Slip $tiesSlip,
         public Ties $ties,
         public array $meshes,
         public array $layers,
-        public Stems $stems,
+        public Packs $stems,
+        public Packs $zipTies,
         public Settings $settings,
     ) {}
 
@@ -63,13 +61,16 @@ final readonly class Plan
     }
 
     /**
-     * Every slip of the plan by its address: "plan", "form", "ties.t1", "meshes.m1", "layers.l1", "stems", "settings".
+     * Every slip of the plan by its address: "plan", "form", "ties.t1", "meshes.m1", "layers.l1", "stems", "zipTies", "settings".
      *
      * @return array<string, Slip>
      */
     public function slips(): array
     {
-        $slips = ['plan' => $this->heading, 'form' => $this->formSlip, "ties.$this->tiesId" => $this->tiesSlip];
+        $slips = ['plan' => $this->heading, 'form' => $this->formSlip];
+        foreach ($this->ties->groups as $group) {
+            $slips["ties.$group->id"] = $group->slip;
+        }
         foreach ($this->meshes as $mesh) {
             $slips["meshes.$mesh->id"] = $mesh->slip;
         }
@@ -77,7 +78,7 @@ final readonly class Plan
             $slips["layers.$layer->id"] = $layer->slip;
         }
 
-        return [...$slips, 'stems' => $this->stems->slip, 'settings' => $this->settings->slip];
+        return [...$slips, 'stems' => $this->stems->slip, 'zipTies' => $this->zipTies->slip, 'settings' => $this->settings->slip];
     }
 
     /** @return array<string, mixed> the plan document, keys in their canonical order */
@@ -88,10 +89,11 @@ final readonly class Plan
             'version' => self::VERSION,
             ...$this->heading->write(),
             'form' => $this->formSlip->write(),
-            'ties' => [['id' => $this->tiesId, ...$this->tiesSlip->write()]],
+            'ties' => array_map(fn (TieGroup $group): array => ['id' => $group->id, ...$group->slip->write()], $this->ties->groups),
             'meshes' => array_map(fn (Mesh $mesh): array => ['id' => $mesh->id, ...$mesh->slip->write()], $this->meshes),
             'layers' => array_map(fn (Layer $layer): array => ['id' => $layer->id, ...$layer->slip->write()], $this->layers),
             'stems' => $this->stems->slip->write(),
+            'zipTies' => $this->zipTies->slip->write(),
             'settings' => $this->settings->slip->write(),
         ];
     }

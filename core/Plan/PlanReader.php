@@ -6,16 +6,20 @@ namespace Davrin\Core\Plan;
 
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\ChoiceBlank;
+use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\MoneyBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Blank\TextBlank;
 use Davrin\Core\Craft;
+use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Technique\Technique;
 use Davrin\Core\Ties\StemKind;
+use Davrin\Core\Ties\Tie;
+use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Ties\TieLayout;
 use Davrin\Core\Ties\Ties;
 
@@ -37,14 +41,8 @@ final readonly class PlanReader
         $settings = new Settings(Slip::load(Settings::blanks(), self::part($document, 'settings'), '/settings'));
         $units = $settings->units();
         [$formKind, $formSlip] = $this->form(self::part($document, 'form'), in_array('form', $carrying, true));
-        $form = self::below('/form', fn () => $formKind->build($formSlip, $units));
-
-        $written = self::list($document, 'ties')[0] ?? [];
-        $tiesId = self::id($written, 't1');
-        $layout = $this->layout($written);
-        $tiesSlip = self::slip($this->tiesBlanks($layout, $form), $written, '/ties/0', in_array("ties.$tiesId", $carrying, true));
-        $ties = self::below('/ties/0', fn () => Ties::on($form, $layout->rows($form, $tiesSlip, $units), StemKind::from($tiesSlip->text('stem'))));
-
+        $form = self::below('/form', fn () => $this->build($formKind, $formSlip, $settings));
+        $ties = $this->ties(self::list($document, 'ties') ?: [[]], $formKind, $form, $units, $carrying);
         $meshes = $this->meshes(self::list($document, 'meshes'));
 
         return new Plan(
@@ -52,15 +50,31 @@ final readonly class PlanReader
             $formKind,
             $formSlip,
             $form,
-            $tiesId,
-            $layout,
-            $tiesSlip,
             $ties,
             array_values($meshes),
             $this->layers(self::list($document, 'layers'), $meshes, $ties, $units, $carrying),
-            new Stems(Slip::load(Stems::blanks(), self::part($document, 'stems'), '/stems')),
+            new Packs(Slip::load(Packs::ofStems(), self::part($document, 'stems'), '/stems')),
+            new Packs(Slip::load(Packs::ofZipTies(), self::part($document, 'zipTies'), '/zipTies')),
             $settings,
         );
+    }
+
+    /** A form from what is said of it, as it is when it stands alone on the shelf. */
+    public function shelfForm(FormKind $kind, Slip $slip, Settings $settings): Form
+    {
+        return $this->build($kind, $slip, $settings);
+    }
+
+    private function build(FormKind $kind, Slip $slip, Settings $settings): Form
+    {
+        $count = new Count($slip->text('direction') === 'clockwise', $slip->count('startAt'), $settings->wiresFromInside());
+        $form = $kind->build($slip, $count, $settings->units());
+        $form->mustHaveRoom();
+        if ($slip->count('startAt') > $form->starts()) {
+            throw Fault::at('/startAt', sprintf('The count can begin at 1 to %d here: 1 is where the form begins, 2 the next crossbar clockwise.', $form->starts()));
+        }
+
+        return $form;
     }
 
     /**
@@ -77,7 +91,13 @@ final readonly class PlanReader
     /** @return list<Blank<covariant mixed>> */
     public function formBlanks(FormKind $kind): array
     {
-        return [$this->kindChoice(), ...$kind->blanks(), new MoneyBlank('price', 'the price of the form', Money::cents(175), Money::cents(99_999))];
+        return [
+            $this->kindChoice(),
+            ...$kind->blanks(),
+            new MoneyBlank('price', 'the price of the form', Money::cents(175), Money::cents(99_999)),
+            new ChoiceBlank('direction', 'the way round that ties are counted', 'clockwise', ['clockwise' => 'clockwise', 'anticlockwise' => 'anticlockwise']),
+            new CountBlank('startAt', 'where the count begins', 1, 1, 40),
+        ];
     }
 
     private function kindChoice(): ChoiceBlank
@@ -85,26 +105,63 @@ final readonly class PlanReader
         return new ChoiceBlank('kind', 'the kind of form', 'ring', array_map(fn (FormKind $kind): string => $kind->name(), $this->craft->forms));
     }
 
-    /** @param  array<array-key, mixed>  $written */
-    private function layout(array $written): TieLayout
+    /**
+     * @param  list<array<array-key, mixed>>  $list
+     * @param  list<string>  $carrying
+     */
+    private function ties(array $list, FormKind $kind, Form $form, Units $units, array $carrying): Ties
     {
-        return $this->craft->layouts[self::chosen($this->layoutChoice(), $written, '/ties/0')];
+        $ties = Ties::none();
+        $ids = [];
+        foreach ($list as $index => $written) {
+            $id = self::id($written, 't'.($index + 1));
+            if (in_array($id, $ids, true)) {
+                throw Fault::at("/ties/$index/id", "The id \"$id\" stands twice. Give each layout its own.");
+            }
+            $ids[] = $id;
+            $carry = in_array("ties.$id", $carrying, true);
+            $choice = $this->layoutChoice($kind, $form);
+            $layout = $this->craft->layouts[$carry ? Slip::carry([$choice], array_intersect_key($written, ['layout' => 1]))->text('layout') : self::chosen($choice, $written, "/ties/$index")];
+            $ties = self::below("/ties/$index", fn () => $this->tie($ties, $id, $layout, $written, $kind, $form, $units, $carry));
+        }
+
+        return $ties;
     }
 
-    private function layoutChoice(): ChoiceBlank
+    /** @param  array<array-key, mixed>  $written */
+    private function tie(Ties $ties, string $id, TieLayout $layout, array $written, FormKind $kind, Form $form, Units $units, bool $carry): Ties
     {
-        return new ChoiceBlank('layout', 'the layout of the ties', 'inner-mid-two-outer', array_map(fn (TieLayout $layout): string => $layout->name(), $this->craft->layouts));
+        $blanks = $this->tiesBlanks($layout, $kind, $form);
+        $slip = self::slip($blanks, $written, '', $carry);
+        try {
+            $rows = $layout->rows($form, $slip, $units);
+        } catch (Fault $fault) {
+            // What a changed form has no room for takes its default; where that has none either, the fault stands.
+            $key = ltrim($fault->pointer, '/');
+            $slip = $carry && $slip->has($key) ? $slip->withDefault($key) : throw $fault;
+            $rows = $layout->rows($form, $slip, $units);
+        }
+
+        return $ties->with($form, $id, $layout, $slip, $rows, StemKind::from($slip->text('stem')));
+    }
+
+    private function layoutChoice(FormKind $kind, Form $form): ChoiceBlank
+    {
+        $fitting = array_filter($this->craft->layouts, fn (TieLayout $layout): bool => $layout->fits($form));
+        $usual = isset($fitting[$kind->usualLayout()]) ? $kind->usualLayout() : 'n-a-section';
+
+        return ChoiceBlank::ofPlan('layout', 'the layout of the ties', $usual, array_map(fn (TieLayout $layout): string => $layout->name(), $fitting));
     }
 
     /** @return list<Blank<covariant mixed>> */
-    public function tiesBlanks(TieLayout $layout, Form $form): array
+    public function tiesBlanks(TieLayout $layout, FormKind $kind, Form $form): array
     {
         $stems = [];
-        foreach (StemKind::cases() as $kind) {
-            $stems[$kind->value] = $kind->words();
+        foreach (StemKind::cases() as $stem) {
+            $stems[$stem->value] = $stem->words();
         }
 
-        return [$this->layoutChoice(), ...$layout->blanks($form), new ChoiceBlank('stem', 'the stem of a tie', StemKind::Whole->value, $stems)];
+        return [$this->layoutChoice($kind, $form), ...$layout->blanks($form), new ChoiceBlank('stem', 'what a tie takes', $layout->usualStem()->value, $stems)];
     }
 
     /**
@@ -140,11 +197,16 @@ final readonly class PlanReader
             $id = self::id($written, 'l'.($index + 1));
             $pointer = "/layers/$index";
             $chosen = $this->craft->techniques[self::chosen($this->techniqueChoice(), $written, $pointer)];
-            $slip = self::slip($this->layerBlanks($chosen, $meshes, $ties), $written, $pointer, in_array("layers.$id", $carrying, true));
+            $carry = in_array("layers.$id", $carrying, true);
+            $groups = array_column($ties->groups, null, 'id');
+            $choice = $this->groupChoice($ties);
+            $of = array_intersect_key($written, ['ties' => 1]);
+            $group = $groups[($carry ? Slip::carry([$choice], $of) : Slip::load([$choice], $of, $pointer))->text('ties')];
+            $slip = self::slip($this->layerBlanks($chosen, $meshes, $ties, $group), $written, $pointer, $carry);
             if (isset($layers[$id])) {
                 throw Fault::at("$pointer/id", "The id \"$id\" stands twice. Give each layer its own.");
             }
-            $layers[$id] = self::below($pointer, fn () => Layer::of($id, $chosen, $meshes[$slip->text('mesh')], $slip, $ties, $units));
+            $layers[$id] = self::below($pointer, fn () => Layer::of($id, $chosen, $meshes[$slip->text('mesh')], $slip, $group, $units));
         }
 
         return array_values($layers);
@@ -154,14 +216,26 @@ final readonly class PlanReader
      * @param  non-empty-array<string, Mesh>  $meshes
      * @return list<Blank<covariant mixed>>
      */
-    public function layerBlanks(Technique $technique, array $meshes, Ties $ties): array
+    public function layerBlanks(Technique $technique, array $meshes, Ties $ties, TieGroup $group): array
     {
         return [
             $this->techniqueChoice(),
             ChoiceBlank::ofPlan('mesh', 'the mesh', array_key_first($meshes), array_map(fn (Mesh $mesh): string => $mesh->name(), $meshes)),
-            ChoiceBlank::ofPlan('on', 'the place of the layer', Layer::EVERY_TIE, Layer::places($ties)),
+            $this->groupChoice($ties),
+            ChoiceBlank::ofPlan('on', 'the place of the layer', Layer::EVERY_TIE, Layer::places($group)),
             ...$technique->blanks(),
         ];
+    }
+
+    private function groupChoice(Ties $ties): ChoiceBlank
+    {
+        $groups = [];
+        foreach ($ties->groups as $index => $group) {
+            $numbers = array_map(fn (Tie $tie): int => $tie->number, $group->ties());
+            $groups[$group->id] = sprintf('layout %d, ties %d to %d', $index + 1, min($numbers), max($numbers));
+        }
+
+        return ChoiceBlank::ofPlan('ties', 'the ties it stands on', $ties->groups[0]->id, $groups);
     }
 
     private function techniqueChoice(): ChoiceBlank

@@ -21,6 +21,7 @@ final readonly class Settings
     {
         return [
             new ChoiceBlank('units', 'the units', Units::Inches->value, [Units::Inches->value => 'inches', Units::Metric->value => 'centimetres']),
+            new ChoiceBlank('wireCount', 'how wires are counted', 'outside', ['outside' => 'from the outside in', 'inside' => 'from the inside out']),
             new ChoiceBlank('cost', 'how cost is counted', 'length', ['length' => 'by length used', 'opened' => 'by what is opened']),
             LengthBlank::of('keepFrom', 'the shortest end worth keeping', Length::inches(6), Length::zero(), Length::yards(2)),
         ];
@@ -29,6 +30,11 @@ final readonly class Settings
     public function units(): Units
     {
         return Units::from($this->slip->text('units'));
+    }
+
+    public function wiresFromInside(): bool
+    {
+        return $this->slip->text('wireCount') === 'inside';
     }
 
     public function costsByLength(): bool

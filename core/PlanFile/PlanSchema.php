@@ -41,13 +41,14 @@ final readonly class PlanSchema
                 'version' => ['const' => Plan::VERSION],
                 'name' => $plan->heading->blanks['name']->schema(),
                 'form' => $this->kinds('kind', array_map(fn (FormKind $kind): array => $reader->formBlanks($kind), $this->craft->forms), 'ring', []),
-                'ties' => ['description' => 'The layout of the ties; one in this version.', 'type' => 'array', 'minItems' => 1, 'maxItems' => 1,
-                    'items' => $this->kinds('layout', array_map(fn (TieLayout $layout): array => $reader->tiesBlanks($layout, $plan->form), $this->craft->layouts), 'inner-mid-two-outer', ['id' => self::ID])],
+                'ties' => ['description' => 'Layouts of ties. Where none is named it is the one that is usual on the form.', 'type' => 'array', 'minItems' => 1, 'maxItems' => 6,
+                    'items' => $this->kinds('layout', array_map(fn (TieLayout $layout): array => $reader->tiesBlanks($layout, $plan->formKind, $plan->form), $this->craft->layouts), null, ['id' => self::ID])],
                 'meshes' => ['type' => 'array', 'minItems' => 1, 'maxItems' => 12,
                     'items' => self::object(['id' => self::ID, ...self::blanks(array_values($plan->meshes[0]->slip->blanks))], [])],
                 'layers' => ['description' => 'In build order.', 'type' => 'array', 'maxItems' => 12,
-                    'items' => $this->kinds('technique', array_map(fn (Technique $technique): array => $reader->layerBlanks($technique, ['m1' => $plan->meshes[0]], $plan->ties), $this->craft->techniques), 'ruffle', ['id' => self::ID])],
+                    'items' => $this->kinds('technique', array_map(fn (Technique $technique): array => $reader->layerBlanks($technique, ['m1' => $plan->meshes[0]], $plan->ties, $plan->ties->groups[0]), $this->craft->techniques), 'ruffle', ['id' => self::ID])],
                 'stems' => self::object(self::blanks(array_values($plan->stems->slip->blanks)), []),
+                'zipTies' => self::object(self::blanks(array_values($plan->zipTies->slip->blanks)), []),
                 'settings' => self::object(self::blanks(array_values($plan->settings->slip->blanks)), []),
             ], ['format', 'version', 'meshes']),
         ];
@@ -63,12 +64,13 @@ final readonly class PlanSchema
      * An object whose further keys depend on the kind that one of its keys names.
      *
      * @param  array<string, list<Blank<covariant mixed>>>  $kinds
+     * @param  ?string  $default  the kind where none is named; null where that depends on the rest, and then no further keys can stand
      * @param  array<string, mixed>  $always
      * @return array<string, mixed>
      */
-    private function kinds(string $key, array $kinds, string $default, array $always): array
+    private function kinds(string $key, array $kinds, ?string $default, array $always): array
     {
-        $rules = [];
+        $rules = $default === null ? [['if' => ['not' => ['required' => [$key]]], 'then' => self::object($always, [])]] : [];
         foreach ($kinds as $kind => $blanks) {
             $rules[] = [
                 'if' => ['properties' => [$key => ['const' => $kind]], ...($kind === $default ? [] : ['required' => [$key]])],
@@ -76,7 +78,7 @@ final readonly class PlanSchema
             ];
         }
 
-        return ['type' => 'object', 'properties' => [$key => ['enum' => array_keys($kinds), 'default' => $default]], 'allOf' => $rules];
+        return ['type' => 'object', 'properties' => [$key => ['enum' => array_keys($kinds), ...($default === null ? [] : ['default' => $default])]], 'allOf' => $rules];
     }
 
     /**

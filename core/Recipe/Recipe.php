@@ -7,15 +7,18 @@ namespace Davrin\Core\Recipe;
 use Davrin\Core\Blank\ColourBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Figure;
 use Davrin\Core\Result\LayerResult;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Ties\TieGroup;
 
 /** A plan told in sentences with blanks, in build order. */
 final readonly class Recipe
 {
     /**
+     * @param  list<Line>  $ties  one for each layout
      * @param  list<Line>  $layers
      * @param  array<string, Line>  $meshes  by mesh id
      * @param  array<string, Line>  $uses  how each mesh is used, by mesh id
@@ -23,11 +26,12 @@ final readonly class Recipe
     private function __construct(
         public Line $name,
         public Line $form,
-        public Line $ties,
+        public array $ties,
         public array $layers,
         public array $meshes,
         public array $uses,
         public Line $stems,
+        public ?Line $zipTies,
         public Line $settings,
     ) {}
 
@@ -38,7 +42,7 @@ final readonly class Recipe
         foreach ($plan->layers as $index => $layer) {
             /** @var LayerResult $worked */
             $worked = $result->layers[$index];
-            $layers[] = self::line("layers.$layer->id", $layer->technique->sentence(count($layer->rows)), $layer->slip, $units, ['count' => $worked->count->shown], [$worked->takes], $layer->mesh->id);
+            $layers[] = self::line("layers.$layer->id", self::layerSentence($plan, $layer), $layer->slip, $units, ['count' => $worked->count->shown], [$worked->takes], $layer->mesh->id);
         }
         $meshes = [];
         $uses = [];
@@ -51,14 +55,41 @@ final readonly class Recipe
 
         return new self(
             self::line('plan', '{name}', $plan->heading, $units, [], []),
-            self::line('form', $plan->formKind->sentence(), $plan->formSlip, $units, [], []),
-            self::line("ties.$plan->tiesId", $plan->layout->sentence(), $plan->tiesSlip, $units, $plan->layout->words($plan->form), [$result->tally->ties]),
+            self::line('form', $plan->formKind->sentence().', bought at {price}.'.self::countSentence($plan), $plan->formSlip, $units, [], []),
+            array_map(fn (TieGroup $group): Line => self::line(
+                "ties.$group->id", $group->layout->sentence().' Each tie takes {stem}.', $group->slip, $units, $group->layout->words($plan->form), [self::tiesFigure($plan, $result, $group)],
+            ), $plan->ties->groups),
             $layers,
             $meshes,
             $uses,
             self::line('stems', 'Stems come {pack} in a pack, at {price} a pack.', $plan->stems->slip, $units, [], [$result->tally->stems, $result->tally->packs]),
-            self::line('settings', 'Show lengths in {units}. Count the cost {cost}; an end under {keepFrom} is not worth keeping.', $plan->settings->slip, $units, [], []),
+            $result->tally->zipTies->value === 0 ? null : self::line('zipTies', 'Zip ties come {pack} in a pack, at {price} a pack.', $plan->zipTies->slip, $units, [], [$result->tally->zipTies]),
+            self::line('settings', 'Show lengths in {units}, count wires {wireCount}. Count the cost {cost}; an end under {keepFrom} is not worth keeping.', $plan->settings->slip, $units, [], []),
         );
+    }
+
+    private static function countSentence(Plan $plan): string
+    {
+        return match (true) {
+            $plan->form->starts() > 1 => ' Count {direction}, starting at {startAt}.',
+            default => ' Count {direction}.',
+        };
+    }
+
+    /** Where there are several layouts, a layer says on which it stands. */
+    private static function layerSentence(Plan $plan, Layer $layer): string
+    {
+        $sentence = $layer->technique->sentence(count($layer->rows));
+
+        return count($plan->ties->groups) > 1 ? str_replace('{on}', '{on} of {ties}', $sentence) : $sentence;
+    }
+
+    private static function tiesFigure(Plan $plan, Result $result, TieGroup $group): Figure
+    {
+        $index = array_search($group, $plan->ties->groups, true);
+        $count = count($group->ties());
+
+        return new Figure($count === 1 ? 'tie' : 'ties', $count, (string) $count, [$result->tally->ties->because[(int) $index] ?? $result->tally->ties->because[0]]);
     }
 
     /**
@@ -88,7 +119,7 @@ final readonly class Recipe
             "$address.$key",
             rtrim($slip->blanks[$key]->label(), ','),
             $slip->show($key, $units),
-            is_array($written) ? implode(', ', $written) : (string) $written,
+            is_array($written) ? implode(', ', array_map(strval(...), $written)) : (string) $written,
             $slip->blanks[$key]->options(),
             $slip->blanks[$key] instanceof ColourBlank,
         );

@@ -27,6 +27,7 @@ final readonly class Result implements JsonSerializable
         public Verdict $verdict,
         public Tally $tally,
         public Form $form,
+        public Extent $extent,
         public string $formWords,
         public array $ties,
         public array $layers,
@@ -38,7 +39,7 @@ final readonly class Result implements JsonSerializable
     /** @param  list<Advice>  $advice */
     public function advised(array $advice): self
     {
-        return new self($this->name, $this->verdict, $this->tally, $this->form, $this->formWords, $this->ties, $this->layers, $this->meshes, $this->cost, $advice);
+        return new self($this->name, $this->verdict, $this->tally, $this->form, $this->extent, $this->formWords, $this->ties, $this->layers, $this->meshes, $this->cost, $advice);
     }
 
     /** @return array<string, mixed> */
@@ -50,7 +51,7 @@ final readonly class Result implements JsonSerializable
             'name' => $this->name,
             'verdict' => $this->verdict,
             'tally' => $this->tally,
-            'form' => [...(array) $this->form->jsonSerialize(), 'words' => $this->formWords],
+            'form' => ['words' => $this->formWords, ...$this->form->jsonSerialize()],
             'ties' => $this->ties,
             'layers' => $this->layers,
             'meshes' => $this->meshes,

@@ -21,7 +21,7 @@ final readonly class TieResult implements JsonSerializable
             'number' => $this->tie->number,
             'row' => $this->tie->row,
             'section' => $this->tie->section,
-            'wires' => [$this->tie->pair->outer, $this->tie->pair->inner],
+            'on' => $this->tie->seat->key(),
             'where' => $this->where,
             'front' => self::point($this->tie->place),
             'back' => self::point($this->tie->place->fromBehind()),

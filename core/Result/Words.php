@@ -27,6 +27,16 @@ final class Words
      */
     public static function ties(array $numbers): string
     {
+        return (count($numbers) === 1 ? 'tie ' : 'ties ').self::ranges($numbers);
+    }
+
+    /**
+     * "7", "3 and 5", "16 to 18".
+     *
+     * @param  list<int>  $numbers
+     */
+    public static function ranges(array $numbers): string
+    {
         sort($numbers);
         $ranges = [];
         foreach ($numbers as $number) {
@@ -38,7 +48,7 @@ final class Words
             array_push($said, ...($last - $first > 1 ? ["$first to $last"] : range($first, $last)));
         }
 
-        return (count($numbers) === 1 ? 'tie ' : 'ties ').self::list(array_map(strval(...), $said));
+        return self::list(array_map(strval(...), $said));
     }
 
     public static function minutes(float $minutes): string

@@ -15,7 +15,7 @@ use Davrin\Core\Plan\Fault;
 
 /**
  * Continuous mesh: measure a pitch from the last tie, gather, tie, repeat. On a closed row n poofs use n ties, the last
- * one ending where the first began; then the run drops to the next row.
+ * one ending where the first began; on an open one n + 1. Then the run drops to the next row.
  */
 final class PoofRun implements Technique
 {
@@ -71,11 +71,12 @@ final class PoofRun implements Technique
     public function work(string $layer, Slip $slip, array $rows): Work
     {
         $steps = [];
-        foreach ($rows as $index => $ties) {
+        foreach ($rows as $index => $row) {
+            $ties = $row->ties;
             if (count($ties) < 2) {
-                throw Fault::at('', 'A run of poofs needs at least 2 ties in a row. Give the row another tie, or choose another technique.');
+                throw self::tooFew();
             }
-            foreach ($ties as $position => $tie) {
+            foreach ($row->closed ? $ties : array_slice($ties, 0, -1) as $position => $tie) {
                 $number = count($steps) + 1;
                 $to = $ties[($position + 1) % count($ties)]->number;
                 $drop = $index > 0 && $position === 0 ? $slip->length('drop') : Length::zero();
@@ -83,7 +84,12 @@ final class PoofRun implements Technique
             }
         }
 
-        return Work::ofRun(new Run($layer, $slip->length('startTail'), $steps, $slip->length('endTail')));
+        return Work::ofRun(new Run($layer, $slip->length('startTail'), $steps === [] ? throw self::tooFew() : $steps, $slip->length('endTail')));
+    }
+
+    private static function tooFew(): Fault
+    {
+        return Fault::at('', 'A run of poofs needs at least 2 ties in a row. Give the row another tie, or choose another technique.');
     }
 
     public function reach(Slip $slip, Length $meshWidth): float

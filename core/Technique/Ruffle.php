@@ -10,6 +10,7 @@ use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Work;
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Ties\TieRow;
 
 /** One cut piece a tie, gathered across its width at mid length and pinched: two wings lie along the ring. */
 final class Ruffle implements Technique
@@ -61,7 +62,7 @@ final class Ruffle implements Technique
     {
         $length = $slip->length('length');
         $cuts = [];
-        foreach (array_merge(...$rows) as $index => $tie) {
+        foreach (array_merge(...array_map(fn (TieRow $row): array => $row->ties, $rows)) as $index => $tie) {
             $cuts[] = new Cut(new Element($layer.'.'.($index + 1), $layer, $index + 1, [$tie->number]), $length);
         }
 

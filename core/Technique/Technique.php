@@ -9,7 +9,7 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Demand\Work;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Plan\Fault;
-use Davrin\Core\Ties\Tie;
+use Davrin\Core\Ties\TieRow;
 
 /** A way of putting mesh on ties. Nothing else in the core knows a technique by name. */
 interface Technique
@@ -48,7 +48,7 @@ interface Technique
     /**
      * What stands on these ties, and what it takes.
      *
-     * @param  non-empty-list<non-empty-list<Tie>>  $rows
+     * @param  non-empty-list<TieRow>  $rows
      *
      * @throws Fault with an empty pointer, where it cannot be made on these ties
      */

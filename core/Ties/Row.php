@@ -5,28 +5,40 @@ declare(strict_types=1);
 namespace Davrin\Core\Ties;
 
 use Davrin\Core\Form\Form;
-use Davrin\Core\Form\WirePair;
+use Davrin\Core\Form\Seat;
 
-/** A row of ties on one pair of wires, as spots: the section and how many inches into it. */
+/** A row of spots in the order of the count. On a closed one the last is followed by the first. */
 final readonly class Row
 {
-    /** @param  list<array{section: int, along: float}>  $spots in the order of the count */
-    private function __construct(public WirePair $pair, public array $spots) {}
+    /** @param  list<Spot>  $spots */
+    public function __construct(public array $spots, public bool $closed) {}
 
     /**
-     * The same spots in every section.
+     * The same spots in each of some sections of one seat.
      *
-     * @param  list<float>  $alongs  inches into a section
+     * @param  ?list<int>  $sections  null for all
+     * @param  callable(float): list<float>  $along  inches into a section of so many inches
      */
-    public static function inEachSection(Form $form, WirePair $pair, array $alongs): self
+    public static function inSections(Form $form, Seat $seat, ?array $sections, callable $along): self
     {
         $spots = [];
-        for ($section = 1; $section <= $form->sections(); $section++) {
-            foreach ($alongs as $along) {
-                $spots[] = ['section' => $section, 'along' => $along];
+        foreach ($sections ?? range(1, $form->sections()) as $section) {
+            foreach ($along($form->sectionLength($seat, $section)) as $into) {
+                $spots[] = new Spot($seat, $form->sectionStart($seat, $section) + $into);
             }
         }
 
-        return new self($pair, $spots);
+        return self::inOrder($form, $spots, $form->closed() && ($sections === null || count($sections) === $form->sections()));
+    }
+
+    /** @param  list<Spot>  $spots on one seat */
+    public static function inOrder(Form $form, array $spots, bool $closed): self
+    {
+        $turn = $form->closed() && $spots !== [] ? $form->length($spots[0]->seat) : INF;
+        // A section may begin before the count does and go on beyond it.
+        $from = fn (Spot $spot): float => $turn === INF ? $spot->distance : fmod($spot->distance + 1e-6, $turn);
+        usort($spots, fn (Spot $a, Spot $b): int => $from($a) <=> $from($b));
+
+        return new self($spots, $closed);
     }
 }

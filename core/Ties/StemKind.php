@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Ties;
 
-/** How much of a 12 in chenille stem one tie takes. */
+/** What one tie takes: so much of a 12 in chenille stem, a zip tie, or nothing that has to be bought. */
 enum StemKind: string
 {
     case Whole = 'whole';
     case Half = 'half';
     case Third = 'third';
+    case ZipTie = 'zip-tie';
+    case Attached = 'attached';
     case None = 'none';
 
     /** How many ties one stem gives; 0 where no stem is used. */
@@ -19,7 +21,7 @@ enum StemKind: string
             self::Whole => 1,
             self::Half => 2,
             self::Third => 3,
-            self::None => 0,
+            default => 0,
         };
     }
 
@@ -29,6 +31,8 @@ enum StemKind: string
             self::Whole => 'a whole stem',
             self::Half => 'half a stem',
             self::Third => 'a third of a stem',
+            self::ZipTie => 'a zip tie',
+            self::Attached => 'the stem that is on it',
             self::None => 'no stem of its own',
         };
     }

@@ -6,38 +6,61 @@ namespace Davrin\Core\Ties;
 
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\Place;
-use Davrin\Core\Form\WirePair;
+use Davrin\Core\Form\Seat;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 
 /** A numbered place on the form where mesh is tied. The number stays with it, from the front and from the back. */
 final readonly class Tie
 {
-    public function __construct(
+    private const SAME_SPOT = 0.01;
+
+    /**
+     * @param  float  $along  inches into its section, which is $sectionLength long on this seat
+     * @param  float  $distance  inches from where the count begins
+     */
+    private function __construct(
         public int $number,
         public int $row,
+        public Seat $seat,
+        public bool $corner,
         public int $section,
-        public WirePair $pair,
         public float $along,
         public float $sectionLength,
+        public float $distance,
         public Place $place,
     ) {}
+
+    public static function on(Form $form, int $number, int $row, Spot $spot): self
+    {
+        [$section, $along] = $spot->seat->isCrossbar() ? [min($spot->seat->number, $form->sections()), $spot->distance] : $form->sectionAt($spot->seat, $spot->distance);
+
+        return new self($number, $row, $spot->seat, $spot->corner, $section, $along, $form->sectionLength($spot->seat, $section), $spot->distance, $form->at($spot->seat, $spot->distance));
+    }
 
     /** Where it is, in words: "two outer wires, section 2, 1 1/2 in before the crossbar". */
     public function where(Form $form, Units $units): string
     {
-        return sprintf('%s, section %d, %s', $this->pair->name($form), $this->section, $this->spot($units));
+        $shown = fn (float $inches): string => $units->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
+        if ($this->seat->isCrossbar()) {
+            return sprintf('%s, %s in from the outside', $form->name($this->seat), $shown($this->distance));
+        }
+        if ($form->sections() === 1) {
+            return sprintf('%s, %s from %s', $form->name($this->seat), $shown($this->distance), $form->closed() ? 'where the count begins' : 'the end');
+        }
+
+        return sprintf('%s, section %d, %s', $form->name($this->seat), $this->section, $this->corner ? 'on the corner' : $this->spot($shown));
     }
 
-    private function spot(Units $units): string
+    /** @param  callable(float): string  $shown */
+    private function spot(callable $shown): string
     {
         $after = $this->along;
         $before = $this->sectionLength - $this->along;
-        $shown = fn (float $inches): string => $units->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
 
         return match (true) {
-            abs($after - $before) < 0.01 => 'mid section',
-            $after < 0.01 => 'at the crossbar',
+            abs($after - $before) < self::SAME_SPOT => 'mid section',
+            $after < self::SAME_SPOT => 'at the crossbar',
             $after < $before => $shown($after).' after the crossbar',
             default => $shown($before).' before the crossbar',
         };

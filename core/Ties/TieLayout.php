@@ -15,10 +15,13 @@ interface TieLayout
 {
     public function key(): string;
 
-    /** As a choice: "1 inner mid, 2 outer". */
+    /** As a choice: "inner mid + two outer". */
     public function name(): string;
 
-    /** The recipe sentence; {key} stands for a blank, {=key} for a computed word. */
+    /** Whether a form has what it needs: wires enough, corners, crossbars. */
+    public function fits(Form $form): bool;
+
+    /** The recipe sentence up to what a tie takes; {key} stands for a blank, {=key} for a computed word. */
     public function sentence(): string;
 
     /** @return array<string, string> the computed words of the sentence */
@@ -27,11 +30,14 @@ interface TieLayout
     /** @return list<Blank<covariant mixed>> */
     public function blanks(Form $form): array;
 
+    /** What a tie of it usually takes. */
+    public function usualStem(): StemKind;
+
     /**
      * Rows from the inside out.
      *
      * @param  Units  $units  what a fault speaks in
-     * @return non-empty-list<Row>
+     * @return list<Row>
      *
      * @throws Fault with a pointer below the layout's parameters, where the form has no room for it
      */

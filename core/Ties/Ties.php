@@ -4,44 +4,59 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Ties;
 
+use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Plan\Fault;
 
-/** All ties of a plan, numbered row by row from the inside out, within a row clockwise from section 1. */
+/** All ties of a plan: layout by layout, in each row by row from the inside out, numbered through. */
 final readonly class Ties
 {
     public const MOST = 400;
 
-    /** @param  non-empty-list<non-empty-list<Tie>>  $rows */
-    private function __construct(public array $rows, public StemKind $stem) {}
+    /** @param  list<TieGroup>  $groups */
+    private function __construct(public array $groups) {}
+
+    public static function none(): self
+    {
+        return new self([]);
+    }
 
     /**
-     * @param  non-empty-list<Row>  $rows
+     * With the ties of another layout.
      *
-     * @throws Fault for more ties than anyone can tie
+     * @param  list<Row>  $rows
+     *
+     * @throws Fault for no tie, or more than anyone can tie
      */
-    public static function on(Form $form, array $rows, StemKind $stem): self
+    public function with(Form $form, string $id, TieLayout $layout, Slip $slip, array $rows, StemKind $stem): self
     {
-        $number = 0;
+        $number = $this->count();
         $placed = [];
         foreach ($rows as $index => $row) {
             $ties = [];
-            foreach ($row->spots as ['section' => $section, 'along' => $along]) {
-                $ties[] = new Tie(++$number, $index + 1, $section, $row->pair, $along, $form->sectionLength($row->pair), $form->at($row->pair, $section, $along));
+            foreach ($row->spots as $spot) {
+                $number++;
+                if ($number <= self::MOST) {
+                    $ties[] = Tie::on($form, $number, $index + 1, $spot);
+                }
             }
-            $placed[] = $ties === [] ? throw Fault::at('', 'A row without a tie holds no mesh. Give every row at least one tie.') : $ties;
+            $placed[] = $ties === [] ? null : new TieRow($ties, $row->closed);
         }
         if ($number > self::MOST) {
-            throw Fault::at('', sprintf('That makes %d ties. Davrin plans up to %d on one form: take fewer a section.', $number, self::MOST));
+            throw Fault::at('', sprintf('That makes %d ties. Davrin plans up to %d on one form: take fewer.', $number, self::MOST));
+        }
+        $placed = array_values(array_filter($placed));
+        if ($placed === []) {
+            throw Fault::at('', 'A layout without a tie holds no mesh. Give it at least one.');
         }
 
-        return new self($placed, $stem);
+        return new self([...$this->groups, new TieGroup($id, $layout, $slip, $placed, $stem)]);
     }
 
-    /** @return non-empty-list<Tie> */
+    /** @return list<Tie> */
     public function all(): array
     {
-        return array_merge(...$this->rows);
+        return array_merge(...array_map(fn (TieGroup $group): array => $group->ties(), $this->groups));
     }
 
     public function count(): int

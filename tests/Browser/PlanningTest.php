@@ -52,7 +52,7 @@ final class PlanningTest extends BrowserCase
 
     public function test_what_cannot_be_stays_in_its_blank_with_a_sentence_and_escape_puts_back(): void
     {
-        $this->open('/plans/3');
+        $this->open('/plans/14');
         $this->type('layers.outer.length', 'nineteen');
         $this->assertSoon(1, fn (): int => count($this->texts('#line-layers-outer .problem')));
         $this->assertStringContainsString('"nineteen" is not a length', $this->texts('.problem')[0]);
@@ -67,7 +67,7 @@ final class PlanningTest extends BrowserCase
 
     public function test_what_was_refused_stays_in_its_blank_while_another_is_written(): void
     {
-        $this->open('/plans/3');
+        $this->open('/plans/14');
         $this->type('layers.outer.length', '400');
         $this->assertSoon(1, fn (): int => count($this->texts('.problem')));
         $this->type('layers.inner.length', '18');
@@ -77,7 +77,7 @@ final class PlanningTest extends BrowserCase
 
     public function test_two_blanks_written_in_quick_succession_are_both_kept(): void
     {
-        $this->open('/plans/3');
+        $this->open('/plans/14');
         $this->blank('layers.inner.length')->click();
         // Not waiting for the first to be answered.
         $this->press('17', WebDriverKeys::TAB, WebDriverKeys::TAB);
@@ -88,7 +88,7 @@ final class PlanningTest extends BrowserCase
 
     public function test_a_choice_is_written_as_it_is_made(): void
     {
-        $this->open('/plans/3');
+        $this->open('/plans/14');
         $this->blank('ties.t1.layout')->findElement(WebDriverBy::cssSelector('option[value=n-a-section]'))->click();
         $this->assertSoon('24', fn (): string => $this->fact('ties'));
         $this->assertSame('every tie', $this->script('const on = document.getElementById("blank-layers-outer-on"); return on.options[on.selectedIndex].text'));
@@ -96,7 +96,7 @@ final class PlanningTest extends BrowserCase
 
     public function test_the_form_is_turned_over_and_walked_by_keyboard(): void
     {
-        $this->open('/plans/3');
+        $this->open('/plans/14');
         $place = fn (int $tie): string => $this->element("#tie-$tie")->getAttribute('transform');
         [$one, $six] = [$place(1), $place(6)];
         $this->element('body')->sendKeys('b');
@@ -115,7 +115,7 @@ final class PlanningTest extends BrowserCase
 
     public function test_a_click_on_a_sentence_lights_its_ties_and_its_cuts(): void
     {
-        $this->open('/plans/3');
+        $this->open('/plans/14');
         $this->element('#line-layers-outer .number')->click();
         $lit = array_map(fn (WebDriverElement $lit): string => $lit->getAttribute('data-of'), $this->browser->findElements(WebDriverBy::cssSelector('.lit')));
         $this->assertSame(['outer'], array_values(array_unique($lit)));
@@ -124,7 +124,7 @@ final class PlanningTest extends BrowserCase
 
     public function test_a_figure_opens_to_its_reason_and_stays_open_while_the_plan_changes(): void
     {
-        $this->open('/plans/3');
+        $this->open('/plans/14');
         $this->element('#line-layers-outer .why summary')->click();
         $this->assertSame(['12 x 19 in = 228 in'], $this->texts('#line-layers-outer .why li'));
         $this->type('layers.outer.length', '18');
@@ -133,7 +133,7 @@ final class PlanningTest extends BrowserCase
 
     public function test_keys_are_listed_at_a_question_mark(): void
     {
-        $this->open('/plans/3');
+        $this->open('/plans/14');
         $this->element('body')->sendKeys('?');
         $this->assertContains('turn the form over', $this->texts('dialog dd'));
         $this->press(WebDriverKeys::ESCAPE);
@@ -142,7 +142,7 @@ final class PlanningTest extends BrowserCase
 
     public function test_when_davrin_does_not_answer_what_was_typed_is_kept(): void
     {
-        $this->open('/plans/3');
+        $this->open('/plans/14');
         $this->command('Network.enable', []);
         $this->command('Network.emulateNetworkConditions', ['offline' => true, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
         $this->type('layers.outer.length', '18');
@@ -156,10 +156,10 @@ final class PlanningTest extends BrowserCase
 
     public function test_a_tab_left_open_is_told_of_a_change_in_another(): void
     {
-        $this->open('/plans/3');
+        $this->open('/plans/14');
         $first = $this->browser->getWindowHandle();
         $this->browser->switchTo()->newWindow();
-        $this->open('/plans/3');
+        $this->open('/plans/14');
         $this->type('layers.inner.length', '15');
         $this->assertSoon('90 in', fn (): string => $this->texts('#line-layers-inner .why summary')[0]);
         $this->browser->switchTo()->window($first);
@@ -175,7 +175,7 @@ final class PlanningTest extends BrowserCase
     {
         $this->open('/plans');
         $this->element('input[type=file]')->sendKeys(dirname(__DIR__, 2).'/database/demo/library-reading-week.json');
-        $this->assertSoon("$this->url/plans/4", fn (): string => $this->browser->getCurrentURL());
+        $this->assertSoon("$this->url/plans/15", fn (): string => $this->browser->getCurrentURL());
         $this->assertSame('Library reading week', $this->blank('plan.name')->getDomProperty('value'));
     }
 

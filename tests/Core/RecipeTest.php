@@ -17,11 +17,11 @@ final class RecipeTest extends PlanCase
     {
         $recipe = $this->recipe($this->everyday());
         $this->assertSame([
-            'On a wire ring, its wires 14, 12, 10, 8 in across, with 6 crossbars, bought at $1.75.',
-            'Prep it inner mid + two outer in each section: one tie at mid section on the two inner wires, two on the two outer wires, 1 1/2 in from the crossbars. Each tie takes a whole stem.',
+            'On a wire ring, its wires 14, 12, 10, 8 in across, with 6 crossbars, welds as they should be, bought at $1.75. Count clockwise, starting at 1.',
+            'Prep it inner mid + two outer in every section: one tie at mid section on the two inner wires, two on the two outer wires, 1 1/2 in from the crossbars. Each tie takes a whole stem.',
             'Cut 18 ruffles of Sage mesh, 19 in long. Gather each as a ruffle, one on every tie.',
             'Stems come 25 in a pack, at $1.25 a pack.',
-        ], array_map(fn (Line $line): string => $line->text(), [$recipe->form, $recipe->ties, ...$recipe->layers, $recipe->stems]));
+        ], array_map(fn (Line $line): string => $line->text(), [$recipe->form, ...$recipe->ties, ...$recipe->layers, $recipe->stems]));
     }
 
     public function test_a_run_says_its_drop_only_where_it_drops(): void
@@ -39,7 +39,7 @@ final class RecipeTest extends PlanCase
     public function test_in_centimetres_every_sentence_is_in_centimetres(): void
     {
         $recipe = $this->recipe(['settings' => ['units' => 'centimetres']]);
-        foreach ([$recipe->form, $recipe->ties, ...$recipe->layers, ...array_values($recipe->meshes), ...array_values($recipe->uses), $recipe->settings] as $line) {
+        foreach ([$recipe->form, ...$recipe->ties, ...$recipe->layers, ...array_values($recipe->meshes), ...array_values($recipe->uses), $recipe->settings] as $line) {
             $this->assertDoesNotMatchRegularExpression('/\d (in|yd|ft)\b/', $line->text());
         }
     }
@@ -49,7 +49,7 @@ final class RecipeTest extends PlanCase
         foreach ([$this->everyday(), $this->poofs(), ['settings' => ['units' => 'centimetres']]] as $document) {
             $plan = $this->plan($document);
             $recipe = $this->recipe($document);
-            foreach ([$recipe->name, $recipe->form, $recipe->ties, ...$recipe->layers, ...array_values($recipe->meshes), ...array_values($recipe->uses), $recipe->stems, $recipe->settings] as $line) {
+            foreach ([$recipe->name, $recipe->form, ...$recipe->ties, ...$recipe->layers, ...array_values($recipe->meshes), ...array_values($recipe->uses), $recipe->stems, $recipe->settings] as $line) {
                 foreach (array_filter($line->parts, fn (mixed $part): bool => $part instanceof BlankPart) as $blank) {
                     $again = (new FillBlanks([$blank->address => $blank->options === [] ? $blank->shown : $blank->value]))->apply($plan, $this->reader());
                     $this->assertSame($plan->write(), $again->write(), "$blank->address: $blank->shown");

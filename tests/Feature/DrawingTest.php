@@ -10,6 +10,7 @@ use App\Drawing\RollShelf;
 use App\Drawing\RollStrip;
 use App\Editor\Side;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Form\Line\Circle;
 use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
@@ -30,14 +31,14 @@ final class DrawingTest extends TestCase
     {
         $drawing = $this->drawing($this->plan());
         $this->assertEqualsWithDelta(4.5 * Path::SCALE, hypot($drawing->ties[0]['x'], $drawing->ties[0]['y']), 0.1);
-        $this->assertSame([7.0, 6.0, 5.0, 4.0], $drawing->form['wires']);
-        $this->assertSame([11.5, 0.0], [$drawing->finished, $drawing->opening]);
+        $this->assertSame([7.0, 6.0, 5.0, 4.0], array_map(fn (Circle $wire): float => $wire->radius, $drawing->form['wires']));
+        $this->assertSame([11.5, 0.0], [$drawing->box()->right, $drawing->extent->opening]);
     }
 
     public function test_the_bare_form_is_drawn_as_large_as_it_can_be(): void
     {
         $bare = new FormDrawing($this->plan(), app(Engine::class)->work($this->plan()), Side::Front, mesh: false);
-        $this->assertSame([[], 7.0, 18], [$bare->layers, $bare->finished, count($bare->ties)]);
+        $this->assertSame([[], 7.0, 18], [$bare->layers, $bare->box()->right, count($bare->ties)]);
     }
 
     public function test_a_longer_piece_is_drawn_wider_and_a_wider_mesh_farther_out(): void
@@ -52,7 +53,7 @@ final class DrawingTest extends TestCase
     {
         $drawing = $this->drawing($this->plan());
         foreach ($drawing->layers as $layer) {
-            $this->assertLessThanOrEqual($drawing->finished * Path::SCALE * 1.01, $this->extent($layer)[1]);
+            $this->assertLessThanOrEqual($drawing->box()->right * Path::SCALE * 1.01, $this->extent($layer)[1] - $layer->elements[0]['y']);
         }
     }
 
@@ -126,7 +127,7 @@ final class DrawingTest extends TestCase
         return new RollShelf($plan, app(Engine::class)->work($plan));
     }
 
-    /** @return array{float, float} the farthest to the side, and the farthest from the middle, in drawing units, of a layer's first shape */
+    /** @return array{float, float} the farthest to the side, and the farthest outward, in drawing units, of a layer's first shape */
     private function extent(LayerDrawing $layer): array
     {
         preg_match('/^M(\S+) (\S+)c(.*)z$/', $layer->shapes[0]->edge, $path);
@@ -134,7 +135,7 @@ final class DrawingTest extends TestCase
         $sideways = $out = [];
         foreach (array_chunk(array_map(floatval(...), explode(' ', $path[3])), 6) as $curve) {
             [$x, $y] = [$x + $curve[4], $y + $curve[5]];
-            [$sideways[], $out[]] = [abs($x), hypot($x, $y)];
+            [$sideways[], $out[]] = [abs($x), -$y];
         }
 
         return [max($sideways), max($out)];

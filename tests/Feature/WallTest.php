@@ -4,6 +4,7 @@ namespace Tests\Feature;
 
 use App\Models\SavedPlan;
 use Database\Seeders\DemoSeeder;
+use Davrin\Core\Craft;
 use PHPUnit\Framework\Attributes\TestWith;
 
 final class WallTest extends FeatureCase
@@ -13,11 +14,13 @@ final class WallTest extends FeatureCase
         $this->get('/')->assertRedirect('/plans');
     }
 
-    public function test_the_demo_hangs_three_plans_one_of_which_uses_every_inch(): void
+    public function test_the_demo_hangs_a_plan_on_each_kind_of_form_and_one_that_uses_every_inch(): void
     {
         $this->seed(DemoSeeder::class);
         $page = $this->get('/plans')->assertOk();
-        $this->assertSame(['Band door, teal and gold', 'Library reading week', 'Garden club bee stall'], $this->texts($page, '//article//h2'));
+        $this->assertSame(['Band door, teal and gold', 'Library reading week', 'Garden club bee stall'], array_slice($this->texts($page, '//article//h2'), 0, 3));
+        $kinds = SavedPlan::with('revision')->get()->map(fn (SavedPlan $plan): string => $plan->plan()->formKind->key())->unique();
+        $this->assertEqualsCanonicalizing(array_keys(Craft::standard()->forms), $kinds->all());
         $this->assertSame(['uses every inch, at risk'], $this->texts($page, "//*[contains(@class,'verdict')]"));
     }
 
@@ -101,11 +104,11 @@ final class WallTest extends FeatureCase
 
     public function test_a_long_wall_goes_on_over_pages(): void
     {
-        foreach (range(1, 13) as $number) {
+        foreach (range(1, 19) as $number) {
             $this->hang();
         }
         $page = $this->get('/plans');
-        $this->assertCount(12, $this->find($page, '//article'));
+        $this->assertCount(18, $this->find($page, '//article'));
         $this->assertSame(['Older plans'], $this->texts($page, "//nav[@aria-label='More plans']/a"));
         $this->assertCount(1, $this->find($this->get('/plans?page=2'), '//article'));
     }

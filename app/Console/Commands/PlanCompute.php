@@ -48,7 +48,7 @@ final class PlanCompute extends Command
     private function tell(Plan $plan, Result $result): void
     {
         $recipe = Recipe::of($plan, $result);
-        $this->section($result->name, array_map(fn (Line $line): string => $line->text(), [$recipe->form, $recipe->ties, ...$recipe->layers, ...array_values($recipe->meshes), $recipe->stems]));
+        $this->section($result->name, array_map(fn (Line $line): string => $line->text(), [$recipe->form, ...$recipe->ties, ...$recipe->layers, ...array_values($recipe->meshes), $recipe->stems, ...($recipe->zipTies === null ? [] : [$recipe->zipTies])]));
         foreach ($result->tally->jsonSerialize() as $figure) {
             $this->section(sprintf('%s: %s', $figure->label, $figure->shown), $figure->because);
         }

@@ -10,7 +10,7 @@ interface ElementShape
 {
     /**
      * @param  int  $seed  the element's own number: no two look quite alike, and each looks the same every time
-     * @param  non-empty-list<Place>  $ties  the ties it hangs on, as seen from the side that is drawn
+     * @param  non-empty-list<Place>  $ties  the ties it hangs on, the first in the middle with outward up, as seen from the side that is drawn
      * @param  float  $reach  inches across the form
      * @param  float  $span  inches along the row to each side
      */

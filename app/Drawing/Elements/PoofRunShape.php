@@ -63,18 +63,24 @@ final class PoofRunShape implements ElementShape
     }
 
     /**
-     * $along inches from the middle between the ties towards the second, and $out inches outward there. Between far ties
-     * it follows the row's own curve.
+     * $along inches from the middle between the ties towards the second, and $out inches outward there. On a round row it
+     * follows the row's own curve.
      *
      * @return array{float, float}
      */
     private function at(Place $from, Place $to, float $along, float $out): array
     {
-        $radius = max(($from->radius() + $to->radius()) / 2, 0.5);
-        $turn = fmod($to->outward - $from->outward + 540.0, 360.0) - 180.0;
         $half = max(hypot($to->x - $from->x, $to->y - $from->y) / 2, 0.01);
-        $place = Place::polar(max($radius + $out, 0.2), $from->outward + $turn / 2 + $turn / 2 * $along / $half);
+        $part = ($along / $half + 1) / 2;
+        $turn = fmod($to->outward - $from->outward + 540.0, 360.0) - 180.0;
+        if (abs($from->bend) > 1e-6 && abs($turn) > 0.01) {
+            return $from->beside($part * deg2rad($turn) / $from->bend, $out);
+        }
+        // Straight across; outward lies to the side that the row has there.
+        [$x, $y] = [($to->x - $from->x) / (2 * $half), ($to->y - $from->y) / (2 * $half)];
+        $outward = deg2rad($from->outward + $turn / 2);
+        $side = ($y * sin($outward) + $x * cos($outward)) < 0 ? -1 : 1;
 
-        return [$place->x, $place->y];
+        return [$from->x + ($to->x - $from->x) * $part + $side * $out * $y, $from->y + ($to->y - $from->y) * $part - $side * $out * $x];
     }
 }

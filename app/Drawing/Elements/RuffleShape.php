@@ -27,14 +27,14 @@ final class RuffleShape implements ElementShape
     {
         $tie = $ties[0];
         $end = $this->end($seed, $reach);
-        $scaled = fn (float $size): array => array_map(fn (array $point): array => $this->at($tie, $span * $size * $point[0], $reach * $size * $point[1]), $end);
-        $neck = fn (float $size, int $side): array => $this->at($tie, $span * self::OPEN * 0.42 * $size, $side * ($reach * 0.42 + self::PINCH) * $size);
-        $fan = fn (float $size): array => [$this->at($tie, 0.0, self::PINCH), $neck($size, 1), ...$scaled($size), $neck($size, -1), $this->at($tie, 0.0, -self::PINCH)];
+        $scaled = fn (float $size): array => array_map(fn (array $point): array => $tie->beside($span * $size * $point[0], $reach * $size * $point[1]), $end);
+        $neck = fn (float $size, int $side): array => $tie->beside($span * self::OPEN * 0.42 * $size, $side * ($reach * 0.42 + self::PINCH) * $size);
+        $fan = fn (float $size): array => [$tie->beside(0.0, self::PINCH), $neck($size, 1), ...$scaled($size), $neck($size, -1), $tie->beside(0.0, -self::PINCH)];
 
         return new Shape(
             Path::smooth($fan(1.0), closed: true),
             $this->pleats($tie, $end, $reach, $span),
-            Path::smooth([$this->at($tie, 0.0, self::PINCH), ...$this->arc($tie, $reach * 0.5, $span * 0.5), $this->at($tie, 0.0, -self::PINCH)], closed: true),
+            Path::smooth([$tie->beside(0.0, self::PINCH), ...$this->arc($tie, $reach * 0.5, $span * 0.5), $tie->beside(0.0, -self::PINCH)], closed: true),
             Path::smooth([...$scaled(0.985), ...array_reverse($this->arc($tie, $reach * 0.84, $span * 0.84))], closed: true),
             mirrored: true,
         );
@@ -69,9 +69,9 @@ final class RuffleShape implements ElementShape
         for ($i = 2; $i < count($end) - 2; $i += 2) {
             [$along, $out] = $end[$i];
             $paths .= Path::bend(
-                $this->at($tie, $span * 0.05, self::PINCH * 0.8 * $out),
-                $this->at($tie, $span * 0.5 * $along, $reach * 0.56 * $out),
-                $this->at($tie, $span * 0.95 * $along, $reach * 0.95 * $out),
+                $tie->beside($span * 0.05, self::PINCH * 0.8 * $out),
+                $tie->beside($span * 0.5 * $along, $reach * 0.56 * $out),
+                $tie->beside($span * 0.95 * $along, $reach * 0.95 * $out),
             );
         }
 
@@ -88,7 +88,7 @@ final class RuffleShape implements ElementShape
         return array_map(function (float $turn) use ($tie, $reach, $span): array {
             [$along, $out] = $this->rim($turn);
 
-            return $this->at($tie, $span * $along, $reach * $out);
+            return $tie->beside($span * $along, $reach * $out);
         }, [1.0, 0.66, 0.33, 0.0, -0.33, -0.66, -1.0]);
     }
 
@@ -100,18 +100,5 @@ final class RuffleShape implements ElementShape
     private function rim(float $turn): array
     {
         return [self::OPEN + (1 - self::OPEN) * cos($turn * M_PI_2) ** 0.8, sin($turn * M_PI_2)];
-    }
-
-    /**
-     * $along inches on the row and $out inches outward from the tie.
-     *
-     * @return array{float, float}
-     */
-    private function at(Place $tie, float $along, float $out): array
-    {
-        $radius = $tie->radius();
-        $place = Place::polar(max($radius + $out, 0.25), $tie->outward + rad2deg($along / max($radius, 1.0)));
-
-        return [$place->x, $place->y];
     }
 }

@@ -18,7 +18,7 @@ final class PlanController
     public function index(Wall $wall): Page
     {
         return view('plans.index', [
-            'hung' => $wall->hang(SavedPlan::latestFirst()->paginate(12)),
+            'hung' => $wall->hang(SavedPlan::latestFirst()->paginate(18)),
             'deleted' => SavedPlan::onlyTrashed()->orderByDesc('deleted_at')->limit(12)->get(),
         ]);
     }

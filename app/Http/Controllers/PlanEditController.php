@@ -13,9 +13,9 @@ final class PlanEditController
 {
     public function __invoke(EditRequest $request, SavedPlan $plan): Response|EditorPage
     {
-        $plan->edit($request->edit(), $request->seen());
+        $lost = $plan->edit($request->edit(), $request->seen());
         $view = View::of($plan, $request);
 
-        return $request->hasHeader('HX-Request') ? new EditorPage($plan, $view) : redirect($view->url());
+        return $request->hasHeader('HX-Request') ? new EditorPage($plan, $view, lost: $lost) : redirect($view->url())->with('lost', $lost);
     }
 }

@@ -7,7 +7,7 @@ use Davrin\Core\Edit\Edit;
 use Davrin\Core\Edit\FillBlanks;
 use Illuminate\Foundation\Http\FormRequest;
 
-/** An edit as a page sends it: what was typed in which blanks, or a layer or mesh to add, take away or move. */
+/** An edit as a page sends it: what was typed in which blanks, or a layer, mesh or layout to add, take away or move. */
 final class EditRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
@@ -17,7 +17,7 @@ final class EditRequest extends FormRequest
             'revision' => ['required', 'integer'],
             'set' => ['required_without:do', 'array', 'max:40'],
             'set.*' => ['nullable', 'string', 'max:400'],
-            'do' => ['required_without:set', 'string', 'in:add-layer,remove-layer,layer-earlier,layer-later,add-mesh,remove-mesh'],
+            'do' => ['required_without:set', 'string', 'in:add-layer,remove-layer,layer-earlier,layer-later,add-mesh,remove-mesh,add-ties,remove-ties'],
             'id' => ['nullable', 'string', 'max:40'],
         ];
     }
@@ -33,6 +33,8 @@ final class EditRequest extends FormRequest
             'layer-later' => ChangeList::moveLayer($id, earlier: false),
             'add-mesh' => ChangeList::addMesh(),
             'remove-mesh' => ChangeList::removeMesh($id),
+            'add-ties' => ChangeList::addTies(),
+            'remove-ties' => ChangeList::removeTies($id),
             default => new FillBlanks(array_map(fn (mixed $typed): string => is_string($typed) ? $typed : '', (array) $this->input('set'))),
         };
     }

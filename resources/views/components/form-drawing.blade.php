@@ -1,39 +1,41 @@
 @props(['drawing', 'view'])
 @php
     $scale = App\Drawing\Path::SCALE;
-    $frame = $drawing->frame() * $scale;
-    [$reach, $outer] = [$drawing->form['reach'] * $scale, $drawing->finished * $scale];
+    [$frame, $box, $more, $tieMore] = [$drawing->frame(), $drawing->box(), round($drawing->magnified(), 3), $drawing->tieMagnified()];
+    $round = $drawing->result->form->round();
+    $middle = ($box->left + $box->right) / 2 * $scale;
 @endphp
-<svg viewBox="{{ -$frame }} {{ -$frame }} {{ 2 * $frame }} {{ 2 * $frame + 26 }}" role="group" aria-label="{{ $drawing->words() }}">
+<svg viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() + 26 * $more }}" role="group" aria-label="{{ $drawing->words() }}" data-form="{{ $drawing->side->value }}" data-scale="{{ $scale }}">
     <x-form-wires :drawing="$drawing" />
     @if ($drawing->mesh)
         @foreach ($drawing->layers as $layer)
             @include("components.element.$layer->technique", ['lit' => $view->tie])
         @endforeach
-        <g aria-hidden="true">
-            @foreach ($drawing->form['wires'] as $radius)
-                <circle class="wire-through" r="{{ $radius * $scale }}" />
+        <g aria-hidden="true" @if ($drawing->side === App\Editor\Side::Back) transform="scale(-1 1)" @endif>
+            @foreach ($drawing->form['wires'] as $wire)
+                <x-wire :wire="$wire" class="wire-through" />
             @endforeach
         </g>
-        <circle class="finished" r="{{ $outer }}" />
-        @if ($drawing->opening > 0)
-            <circle class="finished" r="{{ $drawing->opening * $scale }}" />
+        @if ($round)
+            <circle class="finished" r="{{ $box->right * $scale }}" />
+        @else
+            <rect class="finished" x="{{ $box->left * $scale }}" y="{{ $box->top * $scale }}" width="{{ $box->wide() * $scale }}" height="{{ $box->high() * $scale }}" rx="{{ $scale }}" />
+        @endif
+        @if ($round && $drawing->extent->opening > 0)
+            <circle class="finished" r="{{ $drawing->extent->opening / 2 * $scale }}" />
         @endif
     @endif
     <g class="section-mark" aria-hidden="true">
-        @foreach ($drawing->form['crossbars'] as $index => $angle)
-            @php
-                [$x1, $y1] = $drawing->polar($drawing->finished + 0.1, $angle);
-                [$x2, $y2] = $drawing->polar($drawing->finished + 0.55, $angle);
-                [$tx, $ty] = $drawing->polar($drawing->finished + 0.75, $angle + 180 / count($drawing->form['crossbars']));
-            @endphp
-            <line x1="{{ $x1 }}" y1="{{ $y1 }}" x2="{{ $x2 }}" y2="{{ $y2 }}" />
-            <text x="{{ $tx }}" y="{{ $ty + 4 }}">{{ $index + 1 }}</text>
+        @foreach ($drawing->sections() as $section)
+            <line x1="{{ $section['mark'][0] }}" y1="{{ $section['mark'][1] }}" x2="{{ $section['mark'][2] }}" y2="{{ $section['mark'][3] }}" />
+            @if (count($drawing->form['sections']) > 1)
+                <text transform="translate({{ $section['x'] }} {{ $section['y'] }}) scale({{ $more }})" y="4">{{ $section['number'] }}</text>
+            @endif
         @endforeach
     </g>
     @foreach ($drawing->ties as $tie)
-        <a class="tie @if ($view->tie === $tie['number']) is-lit @endif" href="{{ $url = $view->litTie($tie['number'])->url() }}" hx-get="{{ $url }}" hx-replace-url="true" id="tie-{{ $tie['number'] }}" data-tie-link tabindex="{{ $tie['number'] === ($view->tie ?? 1) ? 0 : -1 }}" aria-label="Tie {{ $tie['number'] }}, {{ $tie['where'] }}" transform="translate({{ $tie['x'] }} {{ $tie['y'] }})">
-            <circle r="{{ count($drawing->ties) > 60 ? 6.5 : 9.6 }}" />
+        <a class="tie @if ($view->tie === $tie['number']) is-lit @endif" href="{{ $url = $view->litTie($tie['number'])->url() }}" hx-get="{{ $url }}" hx-replace-url="true" id="tie-{{ $tie['number'] }}" data-tie-link tabindex="{{ $tie['number'] === ($view->tie ?? 1) ? 0 : -1 }}" aria-label="Tie {{ $tie['number'] }}, {{ $tie['where'] }}" transform="translate({{ $tie['x'] }} {{ $tie['y'] }}) scale({{ $tieMore }})">
+            <circle r="{{ App\Drawing\FormDrawing::TIE }}" />
             @if ($tie['changes'])
                 <circle class="change" r="13" />
             @endif
@@ -41,12 +43,13 @@
         </a>
     @endforeach
     @if ($drawing->mesh)
-        <g class="dimension" aria-hidden="true" transform="translate(0 {{ $frame + 8 }})">
-            <line x1="{{ -$outer }}" x2="{{ $outer }}" />
-            <line x1="{{ -$outer }}" x2="{{ -$outer }}" y1="-5" y2="5" />
-            <line x1="{{ $outer }}" x2="{{ $outer }}" y1="-5" y2="5" />
-            <rect x="-72" y="-11" width="144" height="22" class="dimension-paper" />
-            <text y="5">{{ $drawing->result->tally->across->shown }} across</text>
+        <g class="dimension" aria-hidden="true" transform="translate({{ $middle }} {{ $frame->bottom + 8 * $more }}) scale({{ $more }})">
+            @php $half = round($box->wide() / 2 * $scale / $more, 1); @endphp
+            <line x1="{{ -$half }}" x2="{{ $half }}" />
+            <line x1="{{ -$half }}" x2="{{ -$half }}" y1="-5" y2="5" />
+            <line x1="{{ $half }}" x2="{{ $half }}" y1="-5" y2="5" />
+            <rect x="-78" y="-11" width="156" height="22" class="dimension-paper" />
+            <text y="5">{{ $drawing->result->tally->across->shown }}{{ $round ? ' across' : '' }}</text>
         </g>
     @endif
 </svg>

@@ -1,14 +1,17 @@
+{{-- The bare form: what is covered, wires, crossbars, welds; mirrored where it is seen from the back. --}}
 @props(['drawing'])
 @php $scale = App\Drawing\Path::SCALE; @endphp
-<g aria-hidden="true">
-    @foreach ($drawing->form['wires'] as $radius)
-        <circle class="wire" r="{{ $radius * $scale }}" />
+<g aria-hidden="true" @if ($drawing->side === App\Editor\Side::Back) transform="scale(-1 1)" @endif>
+    @foreach ($drawing->form['areas'] as $area)
+        <path class="covered" d="{{ App\Drawing\Path::closed($area) }}" />
     @endforeach
-    @foreach ($drawing->form['crossbars'] as $angle)
-        @php
-            [$x1, $y1] = $drawing->polar(max($drawing->form['wires']), $angle);
-            [$x2, $y2] = $drawing->polar(min($drawing->form['wires']), $angle);
-        @endphp
-        <line class="wire" x1="{{ $x1 }}" y1="{{ $y1 }}" x2="{{ $x2 }}" y2="{{ $y2 }}" />
+    @foreach ($drawing->form['wires'] as $wire)
+        <x-wire :wire="$wire" class="wire" />
+    @endforeach
+    @foreach ($drawing->form['crossbars'] as $bar)
+        <path class="wire" d="{{ App\Drawing\Path::line($bar) }}" />
+    @endforeach
+    @foreach ($drawing->form['welds'] as $weld)
+        <circle @class(['weld', 'sticks-out' => $weld['sticksOut']]) cx="{{ $weld['x'] * $scale }}" cy="{{ $weld['y'] * $scale }}" r="{{ $weld['sticksOut'] ? 7 : 3.2 }}" />
     @endforeach
 </g>

@@ -1,22 +1,21 @@
-@props(['item', 'frame'])
+@props(['item'])
 @php
     [$result, $drawing, $saved] = [$item->result, $item->drawing, $item->saved];
-    $scale = App\Drawing\Path::SCALE;
-    $half = $frame * $scale;
-    $top = -$drawing->form['reach'] * $scale;
+    $frame = $drawing->frame();
+    $above = 20 * $drawing->magnified();
 @endphp
 <article class="hung">
     <a href="{{ route('plans.show', $saved) }}" aria-label="Open {{ $result->name }}">
-        <svg viewBox="{{ -$half }} {{ -$half - 20 }} {{ 2 * $half }} {{ 2 * $half + 20 }}" role="img" aria-label="{{ $drawing->words() }}">
+        <svg viewBox="{{ $frame->left }} {{ $frame->top - $above }} {{ $frame->wide() }} {{ $frame->high() + $above }}" role="img" aria-label="{{ $drawing->words() }}">
             <defs><x-mesh-patterns :inks="$drawing->inks" /></defs>
-            <path class="cord" d="M-14 {{ $top }}L0 {{ -$half - 12 }}L14 {{ $top }}" />
-            <circle class="peg" cy="{{ -$half - 14 }}" r="7" />
+            <path class="cord" d="M{{ -0.7 * $above }} {{ $result->form->box()->top * App\Drawing\Path::SCALE }}L0 {{ $frame->top - 0.6 * $above }}L{{ 0.7 * $above }} {{ $result->form->box()->top * App\Drawing\Path::SCALE }}" />
+            <circle class="peg" cy="{{ $frame->top - 0.7 * $above }}" r="{{ 0.35 * $above }}" />
             <x-form-wires :drawing="$drawing" />
             @foreach ($drawing->layers as $layer)
                 @include("components.element.$layer->technique", ['lit' => null])
             @endforeach
-            @foreach ($drawing->form['wires'] as $radius)
-                <circle class="wire-through" r="{{ $radius * $scale }}" />
+            @foreach ($drawing->form['wires'] as $wire)
+                <x-wire :wire="$wire" class="wire-through" />
             @endforeach
         </svg>
     </a>
@@ -27,7 +26,7 @@
                 $result->tally->ties->said(),
                 $result->layers === [] ? 'no mesh yet' : $result->tally->elements->said(),
                 $result->tally->rolls->said().', '.$result->tally->left->shown.' left',
-                $result->tally->across->shown.' across',
+                $result->tally->across->shown.($result->form->round() ? ' across' : ''),
             ] as $figure)
                 <span class="whitespace-nowrap">{{ $figure }} ·</span>
             @endforeach

@@ -1,5 +1,5 @@
 @props(['line', 'number', 'saved', 'view', 'problem' => null, 'advice' => [], 'inks' => [], 'tools' => []])
-@php $lights = str_starts_with($line->address, 'layers.') ? substr($line->address, 7) : $line->address; @endphp
+@php $lights = last(explode('.', $line->address)); @endphp
 <section class="line @if ($advice !== []) warns @endif" id="line-{{ strtr($line->address, '.', '-') }}" data-lights="{{ $lights }}">
     <b class="number">{{ $number }}</b>
     <x-edit-form :saved="$saved" :view="$view" live="change">

@@ -29,7 +29,7 @@
             <x-fact key="elements" :figure="$tally->elements" />
             <x-fact key="rolls" :figure="$tally->rolls" />
             <x-fact key="left" :figure="$tally->left" note="left on the rolls" />
-            <x-fact key="across" :figure="$tally->across" :note="'across, opening '.$tally->opening->shown" :more="$tally->opening->because" />
+            <x-fact key="across" :figure="$tally->across" :note="$tally->across->label.($result->form->closed() ? ', opening '.$tally->opening->shown : '')" :more="$tally->opening->because" />
             <x-fact key="minutes" :figure="$tally->minutes" note="to make" />
             <x-fact key="cost" :figure="$tally->cost" :note="$plan->settings->costsByLength() ? 'by length; '.$result->cost->opened->shown.' opened' : 'opened; '.$result->cost->byLength->shown.' by length'" :more="$plan->settings->costsByLength() ? ['By what is opened:', ...$result->cost->opened->because] : ['By length used:', ...$result->cost->byLength->because]" />
         </div>
@@ -37,13 +37,26 @@
 
     <div class="recipe" id="recipe" role="region" aria-label="Recipe">
         <x-notices />
+        @if ($lost !== [])
+            <div class="lost" role="status">
+                <b>What no longer fits was set back.</b> Undo brings it back.
+                <ul>
+                    @foreach ($lost as $what)
+                        <li>{{ $what }}</li>
+                    @endforeach
+                </ul>
+            </div>
+        @endif
         @if ($problem && $problem->address === null)
             <p class="problem m-3" id="problem" role="alert">{{ $problem->sentence }}</p>
         @endif
         <x-recipe-line number="1" :line="$recipe->form" :saved="$saved" :view="$view" :problem="$problem" />
-        <x-recipe-line number="2" :line="$recipe->ties" :saved="$saved" :view="$view" :problem="$problem" />
+        @foreach ($recipe->ties as $index => $line)
+            <x-recipe-line :number="$index + 2" :line="$line" :saved="$saved" :view="$view" :problem="$problem"
+                :tools="[...($loop->last ? ['add-ties' => 'tie it another way too'] : []), ...(count($recipe->ties) > 1 ? ['remove-ties' => 'take away'] : [])]" />
+        @endforeach
         @foreach ($recipe->layers as $index => $line)
-            <x-recipe-line :number="$index + 3" :line="$line" :saved="$saved" :view="$view" :problem="$problem" :advice="$advice[$line->address] ?? []" :inks="$inks"
+            <x-recipe-line :number="count($recipe->ties) + $index + 2" :line="$line" :saved="$saved" :view="$view" :problem="$problem" :advice="$advice[$line->address] ?? []" :inks="$inks"
                 :tools="[...($index > 0 ? ['layer-earlier' => 'earlier'] : []), ...($index < count($recipe->layers) - 1 ? ['layer-later' => 'later'] : []), 'remove-layer' => 'take away']" />
         @endforeach
         <section class="line editor-only">
@@ -56,6 +69,9 @@
             </x-edit-form>
         </section>
         <x-recipe-line number="$" :line="$recipe->stems" :saved="$saved" :view="$view" :problem="$problem" />
+        @if ($recipe->zipTies)
+            <x-recipe-line number="" :line="$recipe->zipTies" :saved="$saved" :view="$view" :problem="$problem" />
+        @endif
         <x-recipe-line number="" :line="$recipe->settings" :saved="$saved" :view="$view" :problem="$problem" />
     </div>
 

@@ -27,7 +27,7 @@
         @endif
         <div class="wall">
             @foreach ($hung as $item)
-                <x-hung-plan :item="$item" :frame="$hung->max(fn ($other) => $other->drawing->frame())" />
+                <x-hung-plan :item="$item" />
             @endforeach
         </div>
         {{ $hung->links('plans.pages') }}

@@ -1,4 +1,4 @@
-{{-- Pieces of one layer on one row: each shape is drawn once, as at 12 o'clock, and turned into its places. --}}
+{{-- Pieces of one layer on one row: each shape is drawn once, outward up, and put into its places. --}}
 @php $name = $layer->name; @endphp
 <defs>
     @foreach ($layer->shapes as $index => $shape)
@@ -23,6 +23,6 @@
 </defs>
 <g class="elements" fill="url(#mesh-{{ $layer->ink->id }})" stroke="{{ $layer->ink->dark }}" data-of="{{ $layer->id }}" aria-hidden="true">
     @foreach ($layer->elements as $element)
-        <use href="#{{ $name }}-{{ $element['shape'] }}{{ $element['missing'] ? '-edge' : '' }}" transform="rotate({{ $element['turn'] }})" @class(['missing' => $element['missing'], 'at-tie' => in_array($lit, $element['ties'], true)])/>
+        <use href="#{{ $name }}-{{ $element['shape'] }}{{ $element['missing'] ? '-edge' : '' }}" transform="translate({{ $element['x'] }} {{ $element['y'] }}) rotate({{ $element['turn'] }})" @class(['missing' => $element['missing'], 'at-tie' => in_array($lit, $element['ties'], true)])/>
     @endforeach
 </g>

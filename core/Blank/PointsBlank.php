@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Blank;
+
+use Davrin\Core\Measure\Units;
+
+/**
+ * Points of an outline in order, across and down, in any measure: "0 0, 36 0, 36 10".
+ *
+ * @implements Blank<list<array{float, float}>>
+ */
+final readonly class PointsBlank implements Blank
+{
+    public const FEWEST = 2;
+
+    public const MOST = 240;
+
+    /** So many are shown as they are; of more only how many. */
+    private const SHOWN = 8;
+
+    /** @param  list<array{float, float}>  $default */
+    public function __construct(private string $key, private string $label, private array $default) {}
+
+    public function key(): string
+    {
+        return $this->key;
+    }
+
+    public function label(): string
+    {
+        return $this->label;
+    }
+
+    public function default(): array
+    {
+        return $this->default;
+    }
+
+    public function read(mixed $raw, ?Units $bare): array
+    {
+        $parts = match (true) {
+            is_array($raw) => array_values($raw),
+            is_string($raw) => preg_split('/\s*[,;]\s*/', trim($raw, " \n\t,;")) ?: [],
+            default => [],
+        };
+        if (count($parts) < self::FEWEST || count($parts) > self::MOST) {
+            throw $this->refused();
+        }
+
+        return array_map(fn (mixed $part): array => $this->point(is_string($part) ? $part : ''), $parts);
+    }
+
+    public function write(mixed $value): array
+    {
+        return array_map(fn (array $point): string => self::number($point[0]).' '.self::number($point[1]), $value);
+    }
+
+    public function show(mixed $value, Units $units): string
+    {
+        return count($value) > self::SHOWN ? count($value).' points' : implode(', ', $this->write($value));
+    }
+
+    public function options(): array
+    {
+        return [];
+    }
+
+    public function schema(): array
+    {
+        return Schema::described($this->label, ['type' => 'array', 'items' => ['type' => 'string', 'pattern' => '^-?\\d{1,6}(\\.\\d+)? -?\\d{1,6}(\\.\\d+)?$'], 'minItems' => self::FEWEST, 'maxItems' => self::MOST], $this->write($this->default));
+    }
+
+    /** @return array{float, float} to a thousandth */
+    private function point(string $part): array
+    {
+        if (preg_match('/^\s*(-?\d{1,6}(?:\.\d+)?)\s+(-?\d{1,6}(?:\.\d+)?)\s*$/', $part, $found) !== 1) {
+            throw $this->refused();
+        }
+
+        return [round((float) $found[1], 3), round((float) $found[2], 3)];
+    }
+
+    private function refused(): OutOfBounds
+    {
+        return OutOfBounds::points($this->label, self::FEWEST, self::MOST);
+    }
+
+    private static function number(float $number): string
+    {
+        return rtrim(rtrim(number_format($number + 0.0, 3, '.', ''), '0'), '.');
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Form\Kind;
+
+use Davrin\Core\Blank\CountBlank;
+use Davrin\Core\Blank\LengthBlank;
+use Davrin\Core\Blank\Slip;
+use Davrin\Core\Form\Count;
+use Davrin\Core\Form\Form;
+use Davrin\Core\Form\FormKind;
+use Davrin\Core\Form\Line\Outlines;
+use Davrin\Core\Form\Wires;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Plan\Fault;
+use Davrin\Core\Result\Words;
+
+/** A hat: the wide rim bar at the bottom is the only one that takes ties; the crown above it is covered, not tied. */
+final class Hat implements FormKind
+{
+    public function key(): string
+    {
+        return 'hat';
+    }
+
+    public function name(): string
+    {
+        return 'hat';
+    }
+
+    public function sentence(): string
+    {
+        return 'On a {kind}, its rim bar {rim} long and {bar} deep with {crossbars} crossbars, its crown {crown} wide and {high} high';
+    }
+
+    public function blanks(): array
+    {
+        return [
+            LengthBlank::of('rim', 'the length of the rim bar', Length::inches(20), Length::inches(4), Length::inches(96)),
+            LengthBlank::of('bar', 'the depth of the rim bar', Length::inches(2), Length::inches(0, 1, 2), Length::inches(12)),
+            new CountBlank('crossbars', 'the number of crossbars on the rim bar', 5, 2, 24),
+            LengthBlank::of('crown', 'the width of the crown', Length::inches(12), Length::inches(2), Length::inches(96)),
+            LengthBlank::of('high', 'the height of the crown', Length::inches(11), Length::inches(1), Length::inches(96)),
+        ];
+    }
+
+    public function usualLayout(): string
+    {
+        return 'n-a-section';
+    }
+
+    public function build(Slip $slip, Count $count, Units $units): Form
+    {
+        [$x, $bar, $crown, $high] = [$slip->length('rim')->toInches() / 2, $slip->length('bar')->toInches(), $slip->length('crown')->toInches() / 2, $slip->length('high')->toInches()];
+        if ($crown > $x) {
+            throw Fault::at('/crown', 'The crown is wider than the rim below it. Write less, or a longer rim bar.');
+        }
+        $top = -($high + $bar) / 2;
+        $crossbars = $slip->count('crossbars');
+
+        return new Form(
+            new Outlines([[-$x, $top + $high], [$x, $top + $high]], false),
+            [0.0, $bar],
+            array_map(fn (int $number): float => 2 * $x * $number / ($crossbars - 1), range(0, $crossbars - 1)),
+            Wires::pairs(2),
+            $count,
+            areas: [[[-$crown * 0.88, $top], [$crown * 0.88, $top], [$crown, $top + $high], [-$crown, $top + $high]]],
+            names: ['1-2' => 'rim bar', '1' => 'upper wire of the rim bar', '2' => 'lower wire of the rim bar'],
+        );
+    }
+
+    public function describe(Slip $slip, Units $units): string
+    {
+        return sprintf('A hat: a rim bar %s long and %s deep, joined by %s, and above it a crown %s wide and %s high that is covered, not tied', $units->place($slip->length('rim')), $units->place($slip->length('bar')), Words::count($slip->count('crossbars'), 'crossbar'), $units->place($slip->length('crown')), $units->place($slip->length('high')));
+    }
+}

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Form\Kind;
+
+use Davrin\Core\Blank\ChoiceBlank;
+use Davrin\Core\Blank\LengthBlank;
+use Davrin\Core\Blank\LengthsBlank;
+use Davrin\Core\Blank\PointsBlank;
+use Davrin\Core\Blank\Slip;
+use Davrin\Core\Form\Box;
+use Davrin\Core\Form\Count;
+use Davrin\Core\Form\Form;
+use Davrin\Core\Form\FormKind;
+use Davrin\Core\Form\Line\Outlines;
+use Davrin\Core\Form\Line\Polyline;
+use Davrin\Core\Form\Wires;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Plan\Fault;
+use Davrin\Core\Result\Words;
+
+/**
+ * Any outline, open or closed, from its points, made as large as the form really is. A closed one is followed clockwise
+ * from its first point. It is one section unless crossbars part it.
+ */
+final class Outline implements FormKind
+{
+    private const SAME_SPOT = 1e-6;
+
+    public function key(): string
+    {
+        return 'outline';
+    }
+
+    public function name(): string
+    {
+        return 'form of your own outline';
+    }
+
+    public function sentence(): string
+    {
+        return 'On a {kind}, through {points}, {closed}, its longer side {size}, '.Wires::SENTENCE.', crossbars at {crossbars} along it';
+    }
+
+    public function blanks(): array
+    {
+        return [
+            new PointsBlank('points', 'the points of the outline', [[0.0, 0.0], [12.0, 0.0], [12.0, 4.0], [6.0, 12.0], [0.0, 4.0]]),
+            new ChoiceBlank('closed', 'whether the outline is closed', 'closed', ['closed' => 'closed', 'open' => 'open']),
+            LengthBlank::of('size', 'the longer side of the form', Length::inches(16), Length::inches(2), Length::inches(120)),
+            ...Wires::blanks(2, 1, 6, Length::inches(1, 1, 2)),
+            new LengthsBlank('crossbars', 'the places of the crossbars', [], 0, 24),
+        ];
+    }
+
+    public function usualLayout(): string
+    {
+        return 'every-so-far';
+    }
+
+    public function build(Slip $slip, Count $count, Units $units): Form
+    {
+        $closed = $slip->text('closed') === 'closed';
+        $points = $this->sized(self::distinct($slip->points('points'), $closed), $slip->length('size')->toInches());
+        if ($closed) {
+            if (count($points) < 3) {
+                throw Fault::at('/points', 'A closed outline needs at least 3 points that are not the same.');
+            }
+            // Clockwise, from the same first point.
+            $points = self::area($points) < 0 ? [$points[0], ...array_reverse(array_slice($points, 1))] : $points;
+        }
+        self::mustNotCrossItself($points, $closed);
+        $length = (new Polyline($points, $closed))->length();
+
+        return new Form(
+            new Outlines($points, $closed),
+            Wires::insets($slip),
+            $this->crossbars($slip, $length, $units),
+            Wires::pairs($slip->count('count')),
+            $count,
+        );
+    }
+
+    public function describe(Slip $slip, Units $units): string
+    {
+        return sprintf(
+            'A form of its own, %s, its longer side %s: %s through %d points, %s',
+            $slip->text('closed'), $units->place($slip->length('size')), Wires::words($slip, $units), count($slip->points('points')),
+            $slip->lengths('crossbars') === [] ? 'without crossbars' : 'with '.Words::count(count($slip->lengths('crossbars')), 'crossbar'),
+        );
+    }
+
+    /** @return list<float> */
+    private function crossbars(Slip $slip, float $length, Units $units): array
+    {
+        $spots = array_map(fn (Length $spot): float => $spot->toInches(), $slip->lengths('crossbars'));
+        foreach ($spots as $index => $spot) {
+            if ($spot < 0 || $spot > $length + self::SAME_SPOT || $spot < ($spots[$index - 1] ?? -1.0) + 0.25) {
+                throw Fault::at('/crossbars', sprintf(
+                    'Crossbars go along the outermost wire in order, each at least %s further; the wire is %s long.',
+                    $units->needed(Length::inches(0, 1, 4)), $units->available(Length::ofUnits((int) ($length * Length::PER_INCH))),
+                ));
+            }
+        }
+
+        return $spots;
+    }
+
+    /**
+     * @param  list<array{float, float}>  $points
+     * @return non-empty-list<array{float, float}> with its middle in the middle and its longer side as long as said
+     */
+    private function sized(array $points, float $size): array
+    {
+        $box = Box::around($points);
+        if (count($points) < 2 || max($box->wide(), $box->high()) < self::SAME_SPOT) {
+            throw Fault::at('/points', 'An outline whose points are all the same has no length. Write at least two that are not.');
+        }
+        $share = $size / max($box->wide(), $box->high());
+        [$x, $y] = [($box->left + $box->right) / 2, ($box->top + $box->bottom) / 2];
+
+        return array_map(fn (array $point): array => [($point[0] - $x) * $share, ($point[1] - $y) * $share], $points);
+    }
+
+    /**
+     * @param  list<array{float, float}>  $points
+     * @return list<array{float, float}> without points that say the same as the one before
+     */
+    private static function distinct(array $points, bool $closed): array
+    {
+        $distinct = [];
+        foreach ($points as $point) {
+            if ($distinct === [] || $distinct[count($distinct) - 1] !== $point) {
+                $distinct[] = $point;
+            }
+        }
+        if ($closed && count($distinct) > 1 && $distinct[0] === $distinct[count($distinct) - 1]) {
+            array_pop($distinct);
+        }
+
+        return $distinct;
+    }
+
+    /** @param  list<array{float, float}>  $points */
+    private static function area(array $points): float
+    {
+        $area = 0.0;
+        foreach ($points as $index => [$x, $y]) {
+            [$nextX, $nextY] = $points[($index + 1) % count($points)];
+            $area += $x * $nextY - $nextX * $y;
+        }
+
+        return $area / 2;
+    }
+
+    /** @param  list<array{float, float}>  $points */
+    private static function mustNotCrossItself(array $points, bool $closed): void
+    {
+        $count = count($points);
+        $pieces = $closed ? $count : $count - 1;
+        for ($i = 0; $i < $pieces; $i++) {
+            for ($j = $i + 2; $j < $pieces; $j++) {
+                if (! ($closed && $i === 0 && $j === $pieces - 1) && self::cross($points[$i], $points[($i + 1) % $count], $points[$j], $points[($j + 1) % $count])) {
+                    throw Fault::at('/points', sprintf('The outline crosses itself: the way from point %d to %d meets that from %d to %d. A wire cannot. Move one of them.', $i + 1, ($i + 1) % $count + 1, $j + 1, ($j + 1) % $count + 1));
+                }
+            }
+        }
+    }
+
+    /**
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     * @param  array{float, float}  $c
+     * @param  array{float, float}  $d
+     */
+    private static function cross(array $a, array $b, array $c, array $d): bool
+    {
+        return self::side($a, $b, $c) !== self::side($a, $b, $d) && self::side($c, $d, $a) !== self::side($c, $d, $b)
+            && max($a[0], $b[0]) >= min($c[0], $d[0]) && max($c[0], $d[0]) >= min($a[0], $b[0])
+            && max($a[1], $b[1]) >= min($c[1], $d[1]) && max($c[1], $d[1]) >= min($a[1], $b[1]);
+    }
+
+    /**
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     * @param  array{float, float}  $point
+     */
+    private static function side(array $from, array $to, array $point): int
+    {
+        return ($to[0] - $from[0]) * ($point[1] - $from[1]) - ($to[1] - $from[1]) * ($point[0] - $from[0]) <=> 0.0;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Form\Line;
+
+use Davrin\Core\Form\Place;
+
+/** Round the middle of the form, from 12 o'clock clockwise. */
+final readonly class Circle implements Line
+{
+    public function __construct(public float $radius) {}
+
+    public function length(): float
+    {
+        return 2 * M_PI * $this->radius;
+    }
+
+    public function closed(): bool
+    {
+        return true;
+    }
+
+    public function at(float $distance): Place
+    {
+        return Place::polar($this->radius, rad2deg($distance / $this->radius));
+    }
+
+    /** @return array{radius: float} */
+    public function jsonSerialize(): array
+    {
+        return ['radius' => round($this->radius, 4)];
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Form\Line;
+
+use Davrin\Core\Form\Place;
+use JsonSerializable;
+
+/** What a wire, or a row between two wires, follows. Lengths and places are in inches and may be floats. */
+interface Line extends JsonSerializable
+{
+    public function length(): float;
+
+    public function closed(): bool;
+
+    /** The place so many inches from its first point; on a closed line it goes on round. */
+    public function at(float $distance): Place;
+}

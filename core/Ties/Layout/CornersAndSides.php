@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Ties\Layout;
+
+use Davrin\Core\Blank\CountBlank;
+use Davrin\Core\Blank\Slip;
+use Davrin\Core\Form\Form;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Ties\Row;
+use Davrin\Core\Ties\Spot;
+use Davrin\Core\Ties\StemKind;
+use Davrin\Core\Ties\TieLayout;
+
+/** One tie on each corner and so many on each side, evenly between the corners. A mesh run never starts on a corner. */
+final class CornersAndSides implements TieLayout
+{
+    public function key(): string
+    {
+        return 'corners-and-sides';
+    }
+
+    public function name(): string
+    {
+        return 'corners and sides';
+    }
+
+    public function fits(Form $form): bool
+    {
+        return $form->closed() && count($form->corners($form->seats()[0])) >= 2;
+    }
+
+    public function sentence(): string
+    {
+        return 'Prep it {layout}: one tie on each corner and {aSide} a side, on the {pair}.';
+    }
+
+    public function words(Form $form): array
+    {
+        return [];
+    }
+
+    public function blanks(Form $form): array
+    {
+        return [new CountBlank('aSide', 'the number of ties on a side', 2, 0, 40), SeatChoice::blank($form)];
+    }
+
+    public function usualStem(): StemKind
+    {
+        return StemKind::Whole;
+    }
+
+    public function rows(Form $form, Slip $slip, Units $units): array
+    {
+        $seat = SeatChoice::of($form, $slip);
+        $corners = $form->corners($seat);
+        $aSide = $slip->count('aSide');
+        $spots = [];
+        foreach ($corners as $index => $corner) {
+            $next = $corners[$index + 1] ?? $corners[0] + $form->length($seat);
+            $spots[] = new Spot($seat, $corner, corner: true);
+            for ($tie = 1; $tie <= $aSide; $tie++) {
+                $spots[] = new Spot($seat, $corner + ($next - $corner) * $tie / ($aSide + 1));
+            }
+        }
+
+        return [Row::inOrder($form, $spots, true)];
+    }
+}

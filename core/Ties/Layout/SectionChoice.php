@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Ties\Layout;
+
+use Davrin\Core\Blank\SectionsBlank;
+use Davrin\Core\Blank\Slip;
+use Davrin\Core\Form\Form;
+use Davrin\Core\Plan\Fault;
+use Davrin\Core\Result\Words;
+
+/** In which sections a layout has its ties: all, or chosen ones, as where an off-centre sign hides the others. */
+final class SectionChoice
+{
+    public const SENTENCE = ' in {sections}';
+
+    public static function blank(): SectionsBlank
+    {
+        return new SectionsBlank('sections', 'the sections that are tied');
+    }
+
+    /**
+     * @return ?list<int> null for all
+     *
+     * @throws Fault for a section that the form has not
+     */
+    public static function of(Form $form, Slip $slip): ?array
+    {
+        $sections = $slip->countsIfAny('sections');
+        foreach ($sections ?? [] as $section) {
+            if ($section > $form->sections()) {
+                throw Fault::at('/sections', sprintf('There is no section %d: the form has %s.', $section, Words::count($form->sections(), 'section')));
+            }
+        }
+
+        return $sections;
+    }
+}
