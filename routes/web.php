@@ -4,6 +4,7 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanEditController;
 use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PlanHistoryController;
+use App\Http\Controllers\ShelfController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/plans');
@@ -28,4 +29,15 @@ Route::controller(PlanHistoryController::class)->name('plans.')->group(function 
 Route::controller(PlanFileController::class)->name('files.')->group(function () {
     Route::post('/plan-files', 'open')->name('open');
     Route::get('/plans/{plan}/file', 'save')->name('save');
+});
+
+Route::controller(ShelfController::class)->name('forms.')->group(function () {
+    Route::get('/forms', 'index')->name('index');
+    Route::post('/forms', 'store')->name('store');
+    Route::post('/forms/{form}/edits', 'update')->name('edit');
+    Route::post('/forms/{form}/undo', 'undo')->name('undo');
+    Route::post('/forms/{form}/plans', 'begin')->name('begin');
+    Route::delete('/forms/{form}', 'destroy')->name('destroy');
+    Route::post('/forms/{form}/restore', 'restore')->name('restore')->withTrashed();
+    Route::post('/plans/{plan}/form', 'keep')->name('keep');
 });

@@ -5,6 +5,7 @@ namespace App\Editor;
 use App\Drawing\FormDrawing;
 use App\Drawing\RollShelf;
 use App\Models\SavedPlan;
+use App\Models\ShelfForm;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Recipe\Recipe;
 use Illuminate\Contracts\Support\Responsable;
@@ -30,6 +31,7 @@ final readonly class EditorPage implements Responsable
             'recipe' => Recipe::of($plan, $result),
             'drawing' => new FormDrawing($plan, $result, $this->view->side, $this->view->mesh),
             'shelf' => new RollShelf($plan, $result),
+            'shelfForms' => ShelfForm::query()->orderBy('name')->limit(60)->get(['id', 'name']),
             'view' => $this->view,
             'problem' => $this->problem,
             'lost' => $this->lost === [] ? (array) $request->session()->get('lost', []) : $this->lost,

@@ -123,8 +123,6 @@ final readonly class SpotsBlank implements Blank, KeepsWhatFits
 
     private static function length(Spot $spot): Length
     {
-        $step = intdiv(Length::PER_INCH, 32);
-
-        return Length::ofUnits((int) round($spot->distance * 32) * $step);
+        return Length::ofUnits((int) round($spot->distance * Length::PER_INCH));
     }
 }

@@ -17,7 +17,7 @@ use Davrin\Core\Measure\Units;
  */
 final readonly class WeldsBlank implements Blank
 {
-    private const NONE = 'as they should be';
+    private const NONE = 'true';
 
     private const MOST = 24;
 
@@ -42,7 +42,7 @@ final readonly class WeldsBlank implements Blank
     public function read(mixed $raw, ?Units $bare): array
     {
         $text = is_string($raw) ? mb_strtolower(trim($raw, " \n\t,;.")) : null;
-        if ($text === '' || $text === self::NONE || $text === 'none') {
+        if ($text === '' || $text === self::NONE || $text === 'none' || $text === 'all true') {
             return [];
         }
         $parts = is_array($raw) ? array_values($raw) : (preg_split('/\s*[,;]\s*(?=\d+\s*:)/', (string) $text) ?: []);

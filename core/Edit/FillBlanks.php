@@ -72,27 +72,9 @@ final readonly class FillBlanks implements Edit
         return $said === [] ? 'no change' : implode('; ', $said);
     }
 
-    /**
-     * What did not fit any more once a kind was changed, in words: "the place of the layer was every outer tie, is every tie".
-     *
-     * @return list<string>
-     */
     public function lost(Plan $before, Plan $after): array
     {
-        $lost = [];
-        foreach ($before->slips() as $address => $old) {
-            $new = $after->slips()[$address] ?? null;
-            // A changed form says for itself what it is now; what stood on it does not.
-            foreach ($new === null || $address === 'form' ? [] : array_keys($old->write()) as $key) {
-                if (array_key_exists("$address.$key", $this->typed) || ($new->has($key) && $new->write()[$key] === $old->write()[$key])) {
-                    continue;
-                }
-                $was = sprintf('%s was %s', rtrim($old->blanks[$key]->label(), ','), $old->show($key, $before->units()));
-                $lost[] = $new->has($key) ? sprintf('%s, is %s', $was, $new->show($key, $after->units())) : $was;
-            }
-        }
-
-        return $lost;
+        return Losses::between($before, $after, array_keys($this->typed));
     }
 
     /**

@@ -64,7 +64,7 @@ final readonly class Recipe
             $uses,
             self::line('stems', 'Stems come {pack} in a pack, at {price} a pack.', $plan->stems->slip, $units, [], [$result->tally->stems, $result->tally->packs]),
             $result->tally->zipTies->value === 0 ? null : self::line('zipTies', 'Zip ties come {pack} in a pack, at {price} a pack.', $plan->zipTies->slip, $units, [], [$result->tally->zipTies]),
-            self::line('settings', 'Show lengths in {units}, count wires {wireCount}. Count the cost {cost}; an end under {keepFrom} is not worth keeping.', $plan->settings->slip, $units, [], []),
+            self::line('settings', 'Show {units}, wires counted {wireCount}, the cost {cost}; keep ends from {keepFrom}.', $plan->settings->slip, $units, [], []),
         );
     }
 

@@ -3,6 +3,7 @@
 namespace Database\Seeders;
 
 use App\Models\SavedPlan;
+use App\Models\ShelfForm;
 use Davrin\Core\PlanFile\PlanFile;
 use Illuminate\Database\Seeder;
 
@@ -14,10 +15,23 @@ final class DemoSeeder extends Seeder
         'kite-festival-star', 'library-door-swag', 'barn-wedding-heart', 'barn-wedding-square', 'garden-club-bee-stall', 'library-reading-week', 'band-door-teal-and-gold',
     ];
 
+    /** Forms as they really measure, by name: where each is kept, and what a plan file holds of it. */
+    private const SHELF = [
+        'Ring with the crooked weld' => ['hook by the door', ['kind' => 'ring', 'wires' => ['13 3/4 in', '11 7/8 in', '10 in', '8 in'], 'welds' => ['3: 1/2 in', '5: out']]],
+        'Big ring, 24 in' => ['under the bench', ['kind' => 'ring', 'wires' => ['24 in', '22 in', '20 in', '18 in'], 'crossbars' => 8, 'price' => '3.25']],
+        'Barn square' => ['crate 2', ['kind' => 'rectangle', 'width' => '16 in', 'height' => '16 in', 'price' => '3.50']],
+        'Stick for swags' => ['behind the shelf', ['kind' => 'stick', 'price' => '0.75']],
+    ];
+
     public function run(PlanFile $files): void
     {
         foreach (self::OLDEST_FIRST as $name) {
             SavedPlan::start($files->read((string) file_get_contents(database_path("demo/$name.json"))), 'begun');
+        }
+        foreach (self::SHELF as $name => [$kept, $written]) {
+            $form = new ShelfForm(['name' => $name, 'kept' => $kept, 'form' => $written]);
+            $form->form = $form->plan()->formSlip->write();
+            $form->save();
         }
     }
 }

@@ -79,7 +79,7 @@ final class WallTest extends FeatureCase
     {
         $plan = $this->hang();
         $this->edit($plan, ['set' => ['layers.outer.length' => '12 in']]);
-        $page = $this->followingRedirects()->delete("/plans/$plan->id")->assertSee('is taken down');
+        $page = $this->followingRedirects()->delete("/plans/$plan->id")->assertSee('is put away');
         $this->assertSame([], $this->find($page, '//article'));
         $this->get("/plans/$plan->id")->assertNotFound();
         $this->followingRedirects()->post("/plans/$plan->id/restore")->assertSee('hangs on the wall again');

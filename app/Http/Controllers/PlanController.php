@@ -49,7 +49,7 @@ final class PlanController
     {
         $plan->delete();
 
-        return redirect()->route('plans.index')->with('takenDown', ['id' => $plan->id, 'name' => $plan->name]);
+        return redirect()->route('plans.index')->with('takenDown', ['name' => $plan->name, 'restore' => route('plans.restore', $plan)]);
     }
 
     public function restore(SavedPlan $plan): RedirectResponse

@@ -43,10 +43,15 @@ final readonly class Outlines implements Track
     public function along(float $inset, float $spot): float
     {
         $piece = $this->outermost->piece($spot);
-        [$from, $to] = [$this->outermost->distances[$piece], $this->outermost->distances[$piece + 1]];
         $line = $this->line($inset);
+        [$x, $y] = $this->points[$piece];
+        [$nx, $ny] = $this->normal($piece);
+        // The piece goes the way of its normal turned right. Straight in from the spot; near a corner, to the corner.
+        $into = $spot - $this->outermost->distances[$piece];
+        [$fromX, $fromY] = $line->points[$piece];
+        $along = ($x - $inset * $nx - $fromX) * -$ny + ($y - $inset * $ny - $fromY) * $nx + $into;
 
-        return $line->distances[$piece] + ($line->distances[$piece + 1] - $line->distances[$piece]) * ($spot - $from) / max($to - $from, 1e-6);
+        return $line->distances[$piece] + min(max($along, 0.0), $line->distances[$piece + 1] - $line->distances[$piece]);
     }
 
     /**

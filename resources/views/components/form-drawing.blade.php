@@ -1,11 +1,11 @@
-@props(['drawing', 'view'])
+@props(['drawing', 'view', 'places' => null])
 @php
     $scale = App\Drawing\Path::SCALE;
     [$frame, $box, $more, $tieMore] = [$drawing->frame(), $drawing->box(), round($drawing->magnified(), 3), $drawing->tieMagnified()];
     $round = $drawing->result->form->round();
     $middle = ($box->left + $box->right) / 2 * $scale;
 @endphp
-<svg viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() + 26 * $more }}" role="group" aria-label="{{ $drawing->words() }}" data-form="{{ $drawing->side->value }}" data-scale="{{ $scale }}">
+<svg viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() + 26 * $more }}" role="group" aria-label="{{ $drawing->words() }}" data-form="{{ $drawing->side->value }}" data-scale="{{ $scale }}" @if ($places) data-places="{{ $places }}" @endif>
     <x-form-wires :drawing="$drawing" />
     @if ($drawing->mesh)
         @foreach ($drawing->layers as $layer)

@@ -1,9 +1,9 @@
 {{-- What was just done, with its undo, or why it could not be. --}}
 @if ($taken = session('takenDown'))
-    <form method="post" action="{{ route('plans.restore', $taken['id']) }}" class="said flex items-center gap-4" role="status">
+    <form method="post" action="{{ $taken['restore'] }}" class="said flex items-center gap-4" role="status">
         @csrf
-        "{{ $taken['name'] }}" is taken down.
-        <button class="act" autofocus>Hang it up again</button>
+        "{{ $taken['name'] }}" is put away.
+        <button class="act" autofocus>Bring it back</button>
     </form>
 @endif
 @if (session('said'))

@@ -1,4 +1,4 @@
-@props(['line', 'number', 'saved', 'view', 'problem' => null, 'advice' => [], 'inks' => [], 'tools' => []])
+@props(['line', 'number', 'saved', 'view', 'problem' => null, 'advice' => [], 'inks' => [], 'tools' => [], 'places' => null])
 @php $lights = last(explode('.', $line->address)); @endphp
 <section class="line @if ($advice !== []) warns @endif" id="line-{{ strtr($line->address, '.', '-') }}" data-lights="{{ $lights }}">
     <b class="number">{{ $number }}</b>
@@ -9,6 +9,9 @@
             <x-problem :problem="$problem" />
         @endif
     </x-edit-form>
+    @if ($places)
+        <x-place-tie :saved="$saved" :view="$view" :group="$lights" :form="$places" />
+    @endif
     <div class="figures">
         @foreach ($line->figures as $figure)
             <x-figure :figure="$figure" />
@@ -21,6 +24,9 @@
                 @endforeach
             </x-edit-form>
         @endif
+        @unless ($slot->isEmpty())
+            <div class="tools">{{ $slot }}</div>
+        @endunless
     </div>
     @foreach ($advice as $item)
         <x-advice :advice="$item" :saved="$saved" :view="$view" />

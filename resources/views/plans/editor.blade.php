@@ -3,6 +3,8 @@
     $advice = collect($result->advice)->groupBy('about')->map->all();
     $tally = $result->tally;
     $tie = collect($drawing->ties)->firstWhere('number', $view->tie);
+    $freeTies = collect($plan->ties->groups)->filter(fn ($group) => $group->slip->has('spots'));
+    $free = $freeTies->first()?->id;
 @endphp
 <main class="editor" id="editor" hx-target="#editor" hx-swap="morph" hx-ext="morph" hx-sync="#editor:queue all">
     <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$inks" /></defs></svg>
@@ -50,9 +52,27 @@
         @if ($problem && $problem->address === null)
             <p class="problem m-3" id="problem" role="alert">{{ $problem->sentence }}</p>
         @endif
-        <x-recipe-line number="1" :line="$recipe->form" :saved="$saved" :view="$view" :problem="$problem" />
+        <x-recipe-line number="1" :line="$recipe->form" :saved="$saved" :view="$view" :problem="$problem">
+            @if ($shelfForms->isNotEmpty())
+                <x-edit-form :saved="$saved" :view="$view" live="change">
+                    <input type="hidden" name="do" value="take-form">
+                    <select class="quiet take-form" name="id" aria-label="take a form from the shelf" autocomplete="off">
+                        <option value="">take one from the shelf</option>
+                        @foreach ($shelfForms as $form)
+                            <option value="{{ $form->id }}">{{ $form->name }}</option>
+                        @endforeach
+                    </select>
+                    <noscript><button class="act">Take it</button></noscript>
+                </x-edit-form>
+            @endif
+            <form method="post" action="{{ route('forms.keep', $saved) }}">
+                @csrf
+                <button class="quiet" data-leaves>keep it on the shelf</button>
+            </form>
+        </x-recipe-line>
         @foreach ($recipe->ties as $index => $line)
             <x-recipe-line :number="$index + 2" :line="$line" :saved="$saved" :view="$view" :problem="$problem"
+                :places="$freeTies->contains('id', $plan->ties->groups[$index]->id) ? $result->form : null"
                 :tools="[...($loop->last ? ['add-ties' => 'tie it another way too'] : []), ...(count($recipe->ties) > 1 ? ['remove-ties' => 'take away'] : [])]" />
         @endforeach
         @foreach ($recipe->layers as $index => $line)
@@ -100,9 +120,23 @@
                         <li>here the run changes rolls</li>
                     @endif
                 </ul>
+                @if ($freeTies->contains(fn ($group) => collect($group->ties())->contains('number', $tie['number'])))
+                    <x-edit-form :saved="$saved" :view="$view" class="mt-2">
+                        <input type="hidden" name="id" value="{{ $tie['number'] }}">
+                        <button class="quiet" name="do" value="take-tie">take this tie away</button>
+                    </x-edit-form>
+                @endif
             </section>
         @endif
-        <x-form-drawing :drawing="$drawing" :view="$view" />
+        <x-form-drawing :drawing="$drawing" :view="$view" :places="$free" />
+        @if ($free)
+            <x-edit-form :saved="$saved" :view="$view" id="place-by-click" hidden>
+                <input type="hidden" name="do" value="place-tie">
+                <input type="hidden" name="id" value="{{ $free }}">
+                <input type="hidden" name="x">
+                <input type="hidden" name="y">
+            </x-edit-form>
+        @endif
         <div class="go">
             <a class="act" href="{{ route('files.save', $saved) }}" download>Save as a file</a>
             <form method="post" action="{{ route('plans.copy', $saved) }}">

@@ -1,0 +1,127 @@
+<?php
+
+namespace App\Forms;
+
+use Svg\Style;
+use Svg\Surface\SurfaceInterface;
+
+/** A surface that notes where the pen goes, curves in short straight pieces, and only along the first stretch of a path. */
+final class Pen implements SurfaceInterface
+{
+    private const PIECES = 16;
+
+    /** @var list<array{float, float}> */
+    private array $points = [];
+
+    private bool $closed = false;
+
+    private bool $lifted = false;
+
+    /** @return list<array{float, float}> */
+    public function points(): array
+    {
+        return $this->points;
+    }
+
+    public function isClosed(): bool
+    {
+        $last = $this->points[count($this->points) - 1] ?? null;
+
+        return $this->closed || (count($this->points) > 3 && $last === $this->points[0]);
+    }
+
+    public function moveTo($x, $y)
+    {
+        // Some programs write several moves before the first line; a move after it begins another stretch.
+        $this->lifted = $this->lifted || count($this->points) > 1;
+        if (! $this->lifted) {
+            $this->points = [[(float) $x, (float) $y]];
+        }
+    }
+
+    public function lineTo($x, $y)
+    {
+        if (! $this->lifted) {
+            $this->points[] = [(float) $x, (float) $y];
+        }
+    }
+
+    public function closePath()
+    {
+        $this->closed = $this->closed || (! $this->lifted && count($this->points) > 1);
+        $this->lifted = $this->lifted || count($this->points) > 1;
+    }
+
+    public function quadraticCurveTo($cpx, $cpy, $x, $y)
+    {
+        [$fromX, $fromY] = $this->points[count($this->points) - 1] ?? [(float) $x, (float) $y];
+        $this->bezierCurveTo($fromX + 2 / 3 * ($cpx - $fromX), $fromY + 2 / 3 * ($cpy - $fromY), $x + 2 / 3 * ($cpx - $x), $y + 2 / 3 * ($cpy - $y), $x, $y);
+    }
+
+    public function bezierCurveTo($cp1x, $cp1y, $cp2x, $cp2y, $x, $y)
+    {
+        [$fromX, $fromY] = $this->points[count($this->points) - 1] ?? [(float) $x, (float) $y];
+        for ($i = 1; $i <= self::PIECES; $i++) {
+            $t = $i / self::PIECES;
+            [$a, $b, $c, $d] = [(1 - $t) ** 3, 3 * $t * (1 - $t) ** 2, 3 * $t ** 2 * (1 - $t), $t ** 3];
+            $this->lineTo($a * $fromX + $b * $cp1x + $c * $cp2x + $d * $x, $a * $fromY + $b * $cp1y + $c * $cp2y + $d * $y);
+        }
+    }
+
+    // The rest is not asked of a pen that follows one path.
+
+    public function save() {}
+
+    public function restore() {}
+
+    public function scale($x, $y) {}
+
+    public function rotate($angle) {}
+
+    public function translate($x, $y) {}
+
+    public function transform($a, $b, $c, $d, $e, $f) {}
+
+    public function beginPath() {}
+
+    public function fill() {}
+
+    public function stroke(bool $close = false) {}
+
+    public function endPath() {}
+
+    public function fillStroke(bool $close = false) {}
+
+    public function clip() {}
+
+    public function fillText($text, $x, $y, $maxWidth = null) {}
+
+    public function strokeText($text, $x, $y, $maxWidth = null) {}
+
+    public function measureText($text) {}
+
+    public function drawImage($image, $sx, $sy, $sw = null, $sh = null, $dx = null, $dy = null, $dw = null, $dh = null) {}
+
+    public function arcTo($x1, $y1, $x2, $y2, $radius) {}
+
+    public function circle($x, $y, $radius) {}
+
+    public function arc($x, $y, $radius, $startAngle, $endAngle, $anticlockwise = false) {}
+
+    public function ellipse($x, $y, $radiusX, $radiusY, $rotation, $startAngle, $endAngle, $anticlockwise) {}
+
+    public function rect($x, $y, $w, $h, $rx = 0, $ry = 0) {}
+
+    public function fillRect($x, $y, $w, $h) {}
+
+    public function strokeRect($x, $y, $w, $h) {}
+
+    public function setStyle(Style $style) {}
+
+    public function getStyle()
+    {
+        return new Style;
+    }
+
+    public function setFont($family, $style, $weight) {}
+}

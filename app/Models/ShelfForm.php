@@ -1,0 +1,66 @@
+<?php
+
+namespace App\Models;
+
+use Davrin\Core\Edit\FillBlanks;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Refused;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * A form on the shelf, as it really measures.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $kept where it is kept; empty where nobody said
+ * @property array<string, mixed> $form as a plan file holds it
+ * @property ?array<string, mixed> $before as it was before its last change
+ * @property ?Carbon $deleted_at
+ */
+final class ShelfForm extends Model
+{
+    use SoftDeletes;
+
+    protected $guarded = [];
+
+    protected $casts = ['form' => 'array', 'before' => 'array'];
+
+    /** The form of a plan, put on the shelf. */
+    public static function keep(Plan $plan, string $name): self
+    {
+        return DB::transaction(fn (): self => self::query()->create(['name' => mb_substr($name, 0, 80), 'form' => $plan->formSlip->write()]));
+    }
+
+    /** The bare form as a plan: tied as it usually is, without mesh. */
+    public function plan(): Plan
+    {
+        return app(PlanReader::class)->read(['name' => $this->name, 'form' => $this->form, 'meshes' => [[]], 'layers' => []]);
+    }
+
+    /**
+     * Measures it anew.
+     *
+     * @param  array<string, string>  $typed  by address: "form.wires"
+     *
+     * @throws Refused
+     */
+    public function measure(array $typed): void
+    {
+        $after = (new FillBlanks($typed))->apply($this->plan(), app(PlanReader::class))->formSlip->write();
+        if ($after !== $this->form) {
+            DB::transaction(fn () => $this->update(['before' => $this->form, 'form' => $after]));
+        }
+    }
+
+    /** Undoes the last measuring, or does it again. */
+    public function turnBack(): void
+    {
+        if ($this->before !== null) {
+            DB::transaction(fn () => $this->update(['before' => $this->form, 'form' => $this->before]));
+        }
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Edit;
+
+use Davrin\Core\Plan\Plan;
+
+/** What of a plan did not fit any more once its form or a kind was changed, in words. */
+final class Losses
+{
+    /**
+     * @param  list<string>  $meant  addresses of the blanks that were changed on purpose
+     * @return list<string>
+     */
+    public static function between(Plan $before, Plan $after, array $meant): array
+    {
+        $lost = [];
+        foreach ($before->slips() as $address => $old) {
+            $new = $after->slips()[$address] ?? null;
+            // A changed form says for itself what it is now; what stood on it does not.
+            if ($new === null || $address === 'form') {
+                continue;
+            }
+            foreach (array_keys($old->write()) as $key) {
+                if (in_array("$address.$key", $meant, true) || ($new->has($key) && $new->write()[$key] === $old->write()[$key])) {
+                    continue;
+                }
+                $was = sprintf('%s was %s', rtrim($old->blanks[$key]->label(), ','), $old->show($key, $before->units()));
+                $lost[] = $new->has($key) ? sprintf('%s, is %s', $was, $new->show($key, $after->units())) : $was;
+            }
+        }
+
+        return $lost;
+    }
+}

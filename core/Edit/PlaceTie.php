@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Edit;
+
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Measure\Rounding;
+use Davrin\Core\Plan\Fault;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Refused;
+use Davrin\Core\Ties\TieGroup;
+
+/** Adds a tie to a layout that is made tie by tie, or takes one away. */
+final readonly class PlaceTie implements Edit
+{
+    private const SPOTS = 'spots';
+
+    /** @param  ?array{float, float}  $point  in inches from the middle, seen from the front */
+    private function __construct(private ?string $group, private ?array $point, private string $on, private string $distance, private ?int $tie) {}
+
+    /** On whatever is nearest to a point of the table. */
+    public static function at(string $group, float $x, float $y): self
+    {
+        return new self($group, [$x, $y], '', '', null);
+    }
+
+    /**
+     * @param  string  $on  what it goes round: "1-2", "3", "crossbar 2"
+     * @param  string  $distance  from where the count begins, as it is typed
+     */
+    public static function on(string $group, string $on, string $distance): self
+    {
+        return new self($group, null, $on, $distance, null);
+    }
+
+    public static function takeAway(int $tie): self
+    {
+        return new self(null, null, '', '', $tie);
+    }
+
+    public function apply(Plan $plan, PlanReader $reader): Plan
+    {
+        $document = $plan->write();
+        $group = $this->group($plan);
+        try {
+            $spots = $this->tie === null ? [...$this->written($group), $this->spot($plan)] : $this->without($group);
+            $document['ties'] = array_map(
+                fn (mixed $ties): mixed => is_array($ties) && $ties['id'] === $group->id ? [...$ties, self::SPOTS => $spots] : $ties,
+                (array) $document['ties'],
+            );
+
+            // Ties that follow get other numbers; a layer that stood on none of these keeps its place.
+            return $reader->read($document);
+        } catch (Refused $refused) {
+            throw new BlankRefused("ties.$group->id.".self::SPOTS, $refused);
+        }
+    }
+
+    public function lost(Plan $before, Plan $after): array
+    {
+        return [];
+    }
+
+    public function words(Plan $before, Plan $after): string
+    {
+        return $this->tie === null ? 'a tie more' : "tie $this->tie taken away";
+    }
+
+    private function group(Plan $plan): TieGroup
+    {
+        foreach ($plan->ties->groups as $group) {
+            $numbers = array_map(fn ($tie): int => $tie->number, $group->ties());
+            if ($group->slip->has(self::SPOTS) && ($this->tie === null ? $group->id === $this->group : in_array($this->tie, $numbers, true))) {
+                return $group;
+            }
+        }
+
+        throw Fault::noBlank($this->tie === null ? "ties.$this->group.".self::SPOTS : "tie $this->tie");
+    }
+
+    private function spot(Plan $plan): string
+    {
+        if ($this->point === null) {
+            return trim($this->on).': '.LengthText::canonical(LengthText::read($this->distance, $plan->units()));
+        }
+        [$seat, $distance] = $plan->form->nearest(...$this->point);
+        $step = $plan->units()->step();
+        $most = Rounding::Available->steps((int) ($plan->form->length($seat) * Length::PER_INCH), $step->units);
+
+        return $seat->key().': '.LengthText::canonical($step->times(min($most, Rounding::Place->steps((int) round($distance * Length::PER_INCH), $step->units))));
+    }
+
+    /** @return list<string> */
+    private function written(TieGroup $group): array
+    {
+        $written = $group->slip->write()[self::SPOTS];
+
+        return is_array($written) ? array_map(strval(...), $written) : [];
+    }
+
+    /** @return list<string> */
+    private function without(TieGroup $group): array
+    {
+        $first = $group->ties()[0]->number;
+        $spots = $this->written($group);
+        unset($spots[$this->tie - $first]);
+
+        return $spots === [] ? throw Fault::at('', 'This is the last tie of its layout. Add another before you take it away.') : array_values($spots);
+    }
+}

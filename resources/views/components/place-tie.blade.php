@@ -1,0 +1,16 @@
+{{-- Adds a tie to a layout that is made tie by tie: by what it goes round and how far, or by a click on the form. --}}
+@props(['saved', 'view', 'group', 'form'])
+<x-edit-form :saved="$saved" :view="$view" class="place-tie">
+    <input type="hidden" name="do" value="place-tie">
+    <input type="hidden" name="id" value="{{ $group }}">
+    A tie more on the
+    <select class="blank" name="on" aria-label="what it goes round" autocomplete="off">
+        @foreach ([...$form->seats(), ...array_map(Davrin\Core\Form\Seat::crossbar(...), $form->crossbars() > 0 ? range(1, $form->crossbars()) : [])] as $seat)
+            <option value="{{ $seat->key() }}" @selected(request()->input('on') === $seat->key())>{{ $form->name($seat) }}</option>
+        @endforeach
+    </select>,
+    <input class="blank" type="text" name="distance" size="6" maxlength="40" value="{{ request()->input('distance') }}" placeholder="3 in" aria-label="how far from where the count begins" autocomplete="off">
+    from where the count begins:
+    <button class="act">add it</button>
+    <small>or click its place on the form</small>
+</x-edit-form>
