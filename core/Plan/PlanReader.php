@@ -41,7 +41,15 @@ final readonly class PlanReader
         $settings = new Settings(Slip::load(Settings::blanks(), self::part($document, 'settings'), '/settings'));
         $units = $settings->units();
         [$formKind, $formSlip] = $this->form(self::part($document, 'form'), in_array('form', $carrying, true));
-        $form = self::below('/form', fn () => $this->build($formKind, $formSlip, $settings));
+        try {
+            $form = self::below('/form', fn () => $this->build($formKind, $formSlip, $settings));
+        } catch (Fault $fault) {
+            // Measures of another kind of form that make none of this kind give way to its usual ones.
+            $formSlip = in_array('form', $carrying, true)
+                ? Slip::carry($this->formBlanks($formKind), array_intersect_key(self::part($document, 'form'), ['kind' => 1, 'price' => 1, 'direction' => 1]))
+                : throw $fault;
+            $form = $this->build($formKind, $formSlip, $settings);
+        }
         $ties = $this->ties(self::list($document, 'ties') ?: [[]], $formKind, $form, $units, $carrying);
         $meshes = $this->meshes(self::list($document, 'meshes'));
 

@@ -53,7 +53,8 @@ document.addEventListener('keydown', (event) => {
 });
 
 document.addEventListener('submit', (event) => {
-    if (event.target.closest('#editor')) {
+    // What is answered in place does not leave the page; copying, or keeping a form, does.
+    if (event.target.matches('form[hx-post]')) {
         event.preventDefault();
     }
 });
@@ -65,8 +66,17 @@ document.addEventListener('change', (event) => {
     }
 }, true);
 
+const unsavedIn = (element) => element.querySelectorAll?.('[data-pending]') ?? [];
+
+document.addEventListener('htmx:beforeRequest', (event) => {
+    unsavedIn(event.detail.elt).forEach((blank) => {
+        blank.dataset.sent = said(blank);
+    });
+});
+
 document.addEventListener('htmx:beforeSwap', (event) => {
-    event.detail.requestConfig.elt.querySelectorAll?.('[data-pending]').forEach((blank) => delete blank.dataset.pending);
+    // What was typed on while the answer was on its way is not answered by it.
+    unsavedIn(event.detail.requestConfig.elt).forEach((blank) => said(blank) === blank.dataset.sent && delete blank.dataset.pending);
     say('');
 });
 

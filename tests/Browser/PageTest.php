@@ -11,6 +11,9 @@ final class PageTest extends BrowserCase
     #[TestWith(['/plans'])]
     #[TestWith(['/plans/12'])]
     #[TestWith(['/plans/13?side=back&mesh=off&tie=20'])]
+    #[TestWith(['/forms'])]
+    #[TestWith(['/plans/2'])]
+    #[TestWith(['/plans/9?mesh=off'])]
     #[TestWith(['/keys'])]
     #[TestWith(['/plans/77'])]
     public function test_those_who_see_hear_or_move_otherwise_can_use_it(string $path): void

@@ -86,6 +86,19 @@ final class PlanningTest extends BrowserCase
         $this->assertSoon(['102 in', '216 in'], fn (): array => [$this->texts('#line-layers-inner .why summary')[0], $this->texts('#line-layers-outer .why summary')[0]]);
     }
 
+    public function test_what_is_typed_while_the_answer_is_on_its_way_is_not_overwritten_by_it(): void
+    {
+        $this->open('/plans/14');
+        $this->command('Network.enable', []);
+        $this->command('Network.emulateNetworkConditions', ['offline' => false, 'latency' => 700, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->type('layers.outer.length', '17');
+        $this->press('18');
+        $this->assertSoon('204 in', fn (): string => $this->texts('#line-layers-outer .why summary')[0]);
+        $this->assertSame('18', $this->blank('layers.outer.length')->getDomProperty('value'));
+        $this->press(WebDriverKeys::ENTER);
+        $this->assertSoon('216 in', fn (): string => $this->texts('#line-layers-outer .why summary')[0]);
+    }
+
     public function test_a_choice_is_written_as_it_is_made(): void
     {
         $this->open('/plans/14');
@@ -169,6 +182,14 @@ final class PlanningTest extends BrowserCase
         $this->assertSame('18', $this->blank('layers.outer.length')->getDomProperty('value'));
         $this->press(WebDriverKeys::ENTER);
         $this->assertSoon('216 in', fn (): string => $this->texts('#line-layers-outer .why summary')[0]);
+    }
+
+    public function test_a_plan_is_copied_from_its_editor(): void
+    {
+        $this->open('/plans/14');
+        $this->browser->findElement(WebDriverBy::xpath("//button[.='Copy']"))->click();
+        $this->assertSoon("$this->url/plans/15", fn (): string => $this->browser->getCurrentURL());
+        $this->assertSame('Band door, teal and gold, copy', $this->blank('plan.name')->getDomProperty('value'));
     }
 
     public function test_a_plan_file_is_opened_as_soon_as_it_is_chosen(): void

@@ -67,7 +67,7 @@
             @endif
             <form method="post" action="{{ route('forms.keep', $saved) }}">
                 @csrf
-                <button class="quiet" data-leaves>keep it on the shelf</button>
+                <button class="quiet">keep it on the shelf</button>
             </form>
         </x-recipe-line>
         @foreach ($recipe->ties as $index => $line)
@@ -141,7 +141,7 @@
             <a class="act" href="{{ route('files.save', $saved) }}" download>Save as a file</a>
             <form method="post" action="{{ route('plans.copy', $saved) }}">
                 @csrf
-                <button class="act" data-leaves>Copy</button>
+                <button class="act">Copy</button>
             </form>
         </div>
     </div>

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Edit;
+
+use Davrin\Core\Craft;
+use Davrin\Core\Edit\FillBlanks;
+use Davrin\Core\Edit\PlaceTie;
+use Davrin\Core\Edit\TakeForm;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Recipe\Recipe;
+use Davrin\Core\Refused;
+use Eris\Generators;
+use Eris\TestTrait;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\PlanCase;
+
+/** A form is changed under a plan: what still fits stays, what does not is named. */
+final class ChangeOfFormTest extends PlanCase
+{
+    use TestTrait;
+
+    /** @return iterable<string, array{string, string}> every kind of form to every other */
+    public static function changes(): iterable
+    {
+        $kinds = array_keys(Craft::standard()->forms);
+        foreach ($kinds as $from) {
+            foreach (array_diff($kinds, [$from]) as $to) {
+                yield "$from to $to" => [$from, $to];
+            }
+        }
+    }
+
+    #[DataProvider('changes')]
+    public function test_any_form_can_be_changed_for_any_other_under_a_plan(string $from, string $to): void
+    {
+        $before = $this->plan(['form' => ['kind' => $from], 'ties' => [[], ['layout' => 'free']], 'layers' => [['length' => '10 in'], ['technique' => 'ruffle', 'length' => '9 in', 'ties' => 't2']]]);
+        $edit = new FillBlanks(['form.kind' => $to]);
+        $after = $edit->apply($before, $this->reader());
+        $this->assertSame($to, $after->formKind->key());
+        $this->assertSame(['10 in', '9 in'], array_map(fn ($layer): mixed => $layer->slip->write()['length'], $after->layers));
+        foreach ($edit->lost($before, $after) as $what) {
+            $this->assertStringContainsString(' was ', $what);
+        }
+        // It is worked out and told without a stumble, and what is written is read again as the same.
+        Recipe::of($after, Engine::standard(Craft::standard())->work($after));
+        $this->assertSame($after->write(), $this->reader()->read($after->write())->write());
+    }
+
+    public function test_what_both_forms_have_is_kept(): void
+    {
+        $after = (new FillBlanks(['form.kind' => 'heart']))->apply($this->plan(['form' => ['kind' => 'rectangle', 'width' => '20 in', 'height' => '19 in', 'price' => '4.10'], 'layers' => []]), $this->reader());
+        $this->assertSame(['20 in', '19 in', '4.10'], [$after->formSlip->write()['width'], $after->formSlip->write()['height'], $after->formSlip->write()['price']]);
+    }
+
+    public function test_what_no_longer_fits_is_named(): void
+    {
+        $before = $this->plan(['layers' => [['on' => 'row 1'], ['on' => 'row 2']]]);
+        $edit = new FillBlanks(['form.kind' => 'stick']);
+        $lost = $edit->lost($before, $edit->apply($before, $this->reader()));
+        $this->assertSame([
+            'the layout of the ties was inner mid + two outer, is two side ties, then one middle tie',
+            'the sections that are tied was every section',
+            'the distance from a crossbar was 1 1/2 in',
+            'the place of the layer was every inner tie, is every tie',
+            'the place of the layer was every outer tie, is every tie',
+        ], $lost);
+    }
+
+    public function test_nothing_is_named_where_all_still_fits(): void
+    {
+        $before = $this->plan();
+        $edit = new FillBlanks(['form.kind' => 'pre-tied-ring']);
+        $this->assertSame([], $edit->lost($before, $edit->apply($before, $this->reader())));
+    }
+
+    public function test_a_form_from_the_shelf_brings_its_own_measures(): void
+    {
+        $before = $this->plan(['form' => ['price' => '1.00']]);
+        $edit = new TakeForm('Bent ring', ['kind' => 'ring', 'wires' => ['20 in', '18 in', '16 in'], 'crossbars' => 8, 'welds' => ['4: out'], 'price' => '2.50']);
+        $after = $edit->apply($before, $this->reader());
+        $this->assertSame([24, '2.50', ['4: out']], [$after->ties->count(), $after->formSlip->write()['price'], $after->formSlip->write()['welds']]);
+        $this->assertSame('the form: Bent ring, from the shelf', $edit->words($before, $after));
+    }
+
+    public function test_a_form_from_the_shelf_that_cannot_be_is_refused(): void
+    {
+        $this->expectException(Refused::class);
+        (new TakeForm('Nonsense', ['kind' => 'ring', 'wires' => ['2 in', '20 in']]))->apply($this->plan(), $this->reader());
+    }
+
+    public function test_any_layout_can_be_chosen_on_any_form_that_it_fits_and_is_refused_on_others(): void
+    {
+        $craft = Craft::standard();
+        foreach (array_keys($craft->forms) as $kind) {
+            $before = $this->plan(['form' => ['kind' => $kind], 'layers' => [['length' => '8 in']]]);
+            foreach ($craft->layouts as $key => $layout) {
+                $edit = new FillBlanks(['ties.t1.layout' => $key]);
+                if ($layout->fits($before->form)) {
+                    $this->assertSame($key, $edit->apply($before, $this->reader())->ties->groups[0]->slip->text('layout'), "$key on $kind");
+                } else {
+                    $this->assertRefused(fn (): Plan => $edit->apply($before, $this->reader()), "$key on $kind");
+                }
+            }
+        }
+    }
+
+    public function test_a_click_anywhere_puts_a_tie_on_the_form(): void
+    {
+        $kinds = array_keys(Craft::standard()->forms);
+        $this->forAll(Generators::elements(...$kinds), Generators::choose(-300, 300), Generators::choose(-300, 300))->then(function (string $kind, int $x, int $y): void {
+            $plan = $this->plan(['form' => ['kind' => $kind], 'ties' => [['layout' => 'free']], 'layers' => []]);
+            $after = PlaceTie::at('t1', $x / 10, $y / 10)->apply($plan, $this->reader());
+            $this->assertSame(2, $after->ties->count());
+            $tie = $after->ties->all()[1]->place;
+            // No other seat is nearer by more than the step that places are rounded to.
+            [$seat, $distance] = $plan->form->nearest($x / 10, $y / 10);
+            $nearest = $plan->form->at($seat, $distance);
+            $this->assertEqualsWithDelta(hypot($nearest->x - $x / 10, $nearest->y - $y / 10), hypot($tie->x - $x / 10, $tie->y - $y / 10), 0.15);
+        });
+    }
+
+    /** @param  callable(): mixed  $change */
+    private function assertRefused(callable $change, string $what): void
+    {
+        try {
+            $change();
+        } catch (Refused $refused) {
+            $this->assertStringContainsString('is not one of them', $refused->getMessage());
+
+            return;
+        }
+        $this->fail("$what was taken.");
+    }
+}
