@@ -17,10 +17,10 @@ final class DemoSeeder extends Seeder
 
     /** Forms as they really measure, by name: where each is kept, and what a plan file holds of it. */
     private const SHELF = [
-        'Ring with the crooked weld' => ['hook by the door', ['kind' => 'ring', 'wires' => ['13 3/4 in', '11 7/8 in', '10 in', '8 in'], 'welds' => ['3: 1/2 in', '5: out']]],
         'Big ring, 24 in' => ['under the bench', ['kind' => 'ring', 'wires' => ['24 in', '22 in', '20 in', '18 in'], 'crossbars' => 8, 'price' => '3.25']],
         'Barn square' => ['crate 2', ['kind' => 'rectangle', 'width' => '16 in', 'height' => '16 in', 'price' => '3.50']],
         'Stick for swags' => ['behind the shelf', ['kind' => 'stick', 'price' => '0.75']],
+        'Ring with the crooked weld' => ['hook by the door', ['kind' => 'ring', 'wires' => ['13 3/4 in', '11 7/8 in', '10 in', '8 in'], 'welds' => ['3: 1/2 in', '5: out']]],
     ];
 
     public function run(PlanFile $files): void

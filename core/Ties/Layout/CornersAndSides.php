@@ -7,13 +7,17 @@ namespace Davrin\Core\Ties\Layout;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
+use Davrin\Core\Form\Seat;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Ties\Row;
 use Davrin\Core\Ties\Spot;
 use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\TieLayout;
 
-/** One tie on each corner and so many on each side, evenly between the corners. A mesh run never starts on a corner. */
+/**
+ * One tie on each corner and so many on each side: on its crossbars where it has as many, else evenly between the corners.
+ * A mesh run never starts on a corner.
+ */
 final class CornersAndSides implements TieLayout
 {
     public function key(): string
@@ -60,11 +64,25 @@ final class CornersAndSides implements TieLayout
         foreach ($corners as $index => $corner) {
             $next = $corners[$index + 1] ?? $corners[0] + $form->length($seat);
             $spots[] = new Spot($seat, $corner, corner: true);
-            for ($tie = 1; $tie <= $aSide; $tie++) {
-                $spots[] = new Spot($seat, $corner + ($next - $corner) * $tie / ($aSide + 1));
-            }
+            array_push($spots, ...array_map(fn (float $distance): Spot => new Spot($seat, $distance), $this->side($form, $seat, $corner, $next, $aSide)));
         }
 
         return [Row::inOrder($form, $spots, true)];
+    }
+
+    /** @return list<float> */
+    private function side(Form $form, Seat $seat, float $from, float $to, int $aSide): array
+    {
+        $crossbars = [];
+        for ($section = 1; $section <= $form->crossbars(); $section++) {
+            // A side may go on beyond where the count begins.
+            $start = $form->sectionStart($seat, $section);
+            $start += $start < $from ? $form->length($seat) : 0.0;
+            $crossbars = [...$crossbars, ...($start > $from + 0.01 && $start < $to - 0.01 ? [$start] : [])];
+        }
+
+        return count($crossbars) === $aSide
+            ? $crossbars
+            : array_map(fn (int $tie): float => $from + ($to - $from) * $tie / ($aSide + 1), $aSide === 0 ? [] : range(1, $aSide));
     }
 }

@@ -45,8 +45,9 @@ final class EveryLayoutTest extends PlanCase
         $this->assertSame([12, 4], [$plan->ties->count(), count($corners)]);
         $this->assertSame([2, 5, 8, 11], array_values(array_map(fn (Tie $tie): int => $tie->number, $corners)));
         $this->assertStringEndsWith('on the corner', $plan->ties->all()[1]->where($plan->form, $plan->units()));
-        // A run begins in the middle of the top side, never on a corner.
+        // A run begins in the middle of the top side, never on a corner; and the side ties stand on the crossbars.
         $this->assertFalse($plan->ties->all()[0]->corner);
+        $this->assertSame(8, count(array_filter($plan->ties->all(), fn (Tie $tie): bool => str_ends_with($tie->where($plan->form, $plan->units()), 'at the crossbar'))));
     }
 
     public function test_a_loop_40_in_round_with_a_tie_every_2_1_2_in_has_16(): void
