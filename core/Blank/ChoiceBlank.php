@@ -6,17 +6,14 @@ namespace Davrin\Core\Blank;
 
 use Davrin\Core\Measure\Units;
 
-/** @implements Blank<string> */
-final readonly class ChoiceBlank implements Blank
+/** @extends NamedBlank<string> */
+final readonly class ChoiceBlank extends NamedBlank
 {
     /** @param  array<string, string>  $options words by key */
-    public function __construct(
-        private string $key,
-        private string $label,
-        private string $default,
-        private array $options,
-        private bool $ofPlan = false,
-    ) {}
+    public function __construct(string $key, string $label, string $default, private array $options, private bool $ofPlan = false)
+    {
+        parent::__construct($key, $label, $default);
+    }
 
     /**
      * What can be chosen depends on the rest of the plan, so the schema cannot list it.
@@ -26,21 +23,6 @@ final readonly class ChoiceBlank implements Blank
     public static function ofPlan(string $key, string $label, string $default, array $options): self
     {
         return new self($key, $label, $default, $options, true);
-    }
-
-    public function key(): string
-    {
-        return $this->key;
-    }
-
-    public function label(): string
-    {
-        return $this->label;
-    }
-
-    public function default(): string
-    {
-        return $this->default;
     }
 
     public function read(mixed $raw, ?Units $bare): string

@@ -6,26 +6,9 @@ namespace Davrin\Core\Blank;
 
 use Davrin\Core\Measure\Units;
 
-/** @implements Blank<string> */
-final readonly class ColourBlank implements Blank
+/** @extends NamedBlank<string> */
+final readonly class ColourBlank extends NamedBlank
 {
-    public function __construct(private string $key, private string $label, private string $default) {}
-
-    public function key(): string
-    {
-        return $this->key;
-    }
-
-    public function label(): string
-    {
-        return $this->label;
-    }
-
-    public function default(): string
-    {
-        return $this->default;
-    }
-
     public function read(mixed $raw, ?Units $bare): string
     {
         $text = is_string($raw) ? strtolower(trim($raw)) : '';
@@ -41,11 +24,6 @@ final readonly class ColourBlank implements Blank
     public function show(mixed $value, Units $units): string
     {
         return $value;
-    }
-
-    public function options(): array
-    {
-        return [];
     }
 
     public function schema(): array

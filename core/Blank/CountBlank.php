@@ -7,30 +7,12 @@ namespace Davrin\Core\Blank;
 use Davrin\Core\Measure\NotReadable;
 use Davrin\Core\Measure\Units;
 
-/** @implements Blank<int> */
-final readonly class CountBlank implements Blank
+/** @extends NamedBlank<int> */
+final readonly class CountBlank extends NamedBlank
 {
-    public function __construct(
-        private string $key,
-        private string $label,
-        private int $default,
-        private int $least,
-        private int $most,
-    ) {}
-
-    public function key(): string
+    public function __construct(string $key, string $label, int $default, private int $least, private int $most)
     {
-        return $this->key;
-    }
-
-    public function label(): string
-    {
-        return $this->label;
-    }
-
-    public function default(): int
-    {
-        return $this->default;
+        parent::__construct($key, $label, $default);
     }
 
     public function read(mixed $raw, ?Units $bare): int
@@ -55,11 +37,6 @@ final readonly class CountBlank implements Blank
     public function show(mixed $value, Units $units): string
     {
         return (string) $value;
-    }
-
-    public function options(): array
-    {
-        return [];
     }
 
     public function schema(): array

@@ -9,31 +9,17 @@ use Davrin\Core\Measure\Units;
 /**
  * Several counts in order, typed with commas between them: "6, 12".
  *
- * @implements Blank<list<int>>
+ * @extends NamedBlank<list<int>>
  */
-final readonly class CountsBlank implements Blank
+final readonly class CountsBlank extends NamedBlank
 {
     private CountBlank $one;
 
     /** @param  list<int>  $default */
-    public function __construct(private string $key, private string $label, private array $default, private int $fewest, private int $most, int $least, int $largest)
+    public function __construct(string $key, string $label, array $default, private int $fewest, private int $most, int $least, int $largest)
     {
+        parent::__construct($key, $label, $default);
         $this->one = new CountBlank($key, $label, $least, $least, $largest);
-    }
-
-    public function key(): string
-    {
-        return $this->key;
-    }
-
-    public function label(): string
-    {
-        return $this->label;
-    }
-
-    public function default(): array
-    {
-        return $this->default;
     }
 
     public function read(mixed $raw, ?Units $bare): array
@@ -59,11 +45,6 @@ final readonly class CountsBlank implements Blank
     public function show(mixed $value, Units $units): string
     {
         return implode(', ', $value);
-    }
-
-    public function options(): array
-    {
-        return [];
     }
 
     public function schema(): array

@@ -8,17 +8,13 @@ use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
 
-/** @implements Blank<Length> */
-final readonly class LengthBlank implements Blank
+/** @extends NamedBlank<Length> */
+final readonly class LengthBlank extends NamedBlank
 {
-    private function __construct(
-        private string $key,
-        private string $label,
-        private Length $default,
-        private Length $least,
-        private Length $most,
-        private bool $ofRoll,
-    ) {}
+    private function __construct(string $key, string $label, Length $default, private Length $least, private Length $most, private bool $ofRoll)
+    {
+        parent::__construct($key, $label, $default);
+    }
 
     public static function of(string $key, string $label, Length $default, Length $least, Length $most): self
     {
@@ -29,21 +25,6 @@ final readonly class LengthBlank implements Blank
     public static function ofRoll(string $key, string $label, Length $default, Length $least, Length $most): self
     {
         return new self($key, $label, $default, $least, $most, true);
-    }
-
-    public function key(): string
-    {
-        return $this->key;
-    }
-
-    public function label(): string
-    {
-        return $this->label;
-    }
-
-    public function default(): Length
-    {
-        return $this->default;
     }
 
     public function read(mixed $raw, ?Units $bare): Length
@@ -70,11 +51,6 @@ final readonly class LengthBlank implements Blank
         $roll = $units->roll($value);
 
         return $this->ofRoll && LengthText::read($roll, null)->equals($value) ? $roll : $units->exact($value);
-    }
-
-    public function options(): array
-    {
-        return [];
     }
 
     public function schema(): array

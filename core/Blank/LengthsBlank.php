@@ -11,34 +11,16 @@ use Davrin\Core\Measure\Units;
 /**
  * Several lengths in order, typed with commas between them: "14, 12, 10, 8 in".
  *
- * @implements Blank<list<Length>>
+ * @extends NamedBlank<list<Length>>
  */
-final readonly class LengthsBlank implements Blank
+final readonly class LengthsBlank extends NamedBlank
 {
     private const NONE = 'none';
 
     /** @param  list<Length>  $default */
-    public function __construct(
-        private string $key,
-        private string $label,
-        private array $default,
-        private int $fewest,
-        private int $most,
-    ) {}
-
-    public function key(): string
+    public function __construct(string $key, string $label, array $default, private int $fewest, private int $most)
     {
-        return $this->key;
-    }
-
-    public function label(): string
-    {
-        return $this->label;
-    }
-
-    public function default(): array
-    {
-        return $this->default;
+        parent::__construct($key, $label, $default);
     }
 
     public function read(mixed $raw, ?Units $bare): array
@@ -87,11 +69,6 @@ final readonly class LengthsBlank implements Blank
 
         // One unit for all is written once, behind the last.
         return implode(', ', array_map(fn (string $text): string => substr($text, 0, -3), $shown)).$ends[0];
-    }
-
-    public function options(): array
-    {
-        return [];
     }
 
     public function schema(): array

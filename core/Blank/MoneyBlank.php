@@ -7,24 +7,12 @@ namespace Davrin\Core\Blank;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
 
-/** @implements Blank<Money> */
-final readonly class MoneyBlank implements Blank
+/** @extends NamedBlank<Money> */
+final readonly class MoneyBlank extends NamedBlank
 {
-    public function __construct(private string $key, private string $label, private Money $default, private Money $most) {}
-
-    public function key(): string
+    public function __construct(string $key, string $label, Money $default, private Money $most)
     {
-        return $this->key;
-    }
-
-    public function label(): string
-    {
-        return $this->label;
-    }
-
-    public function default(): Money
-    {
-        return $this->default;
+        parent::__construct($key, $label, $default);
     }
 
     public function read(mixed $raw, ?Units $bare): Money
@@ -45,11 +33,6 @@ final readonly class MoneyBlank implements Blank
     public function show(mixed $value, Units $units): string
     {
         return $value->shown();
-    }
-
-    public function options(): array
-    {
-        return [];
     }
 
     public function schema(): array

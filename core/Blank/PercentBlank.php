@@ -7,24 +7,12 @@ namespace Davrin\Core\Blank;
 use Davrin\Core\Measure\Percent;
 use Davrin\Core\Measure\Units;
 
-/** @implements Blank<Percent> */
-final readonly class PercentBlank implements Blank
+/** @extends NamedBlank<Percent> */
+final readonly class PercentBlank extends NamedBlank
 {
-    public function __construct(private string $key, private string $label, private Percent $default, private Percent $most) {}
-
-    public function key(): string
+    public function __construct(string $key, string $label, Percent $default, private Percent $most)
     {
-        return $this->key;
-    }
-
-    public function label(): string
-    {
-        return $this->label;
-    }
-
-    public function default(): Percent
-    {
-        return $this->default;
+        parent::__construct($key, $label, $default);
     }
 
     public function read(mixed $raw, ?Units $bare): Percent
@@ -45,11 +33,6 @@ final readonly class PercentBlank implements Blank
     public function show(mixed $value, Units $units): string
     {
         return $value->shown();
-    }
-
-    public function options(): array
-    {
-        return [];
     }
 
     public function schema(): array

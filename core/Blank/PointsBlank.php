@@ -9,9 +9,9 @@ use Davrin\Core\Measure\Units;
 /**
  * Points of an outline in order, across and down, in any measure: "0 0, 36 0, 36 10".
  *
- * @implements Blank<list<array{float, float}>>
+ * @extends NamedBlank<list<array{float, float}>>
  */
-final readonly class PointsBlank implements Blank
+final readonly class PointsBlank extends NamedBlank
 {
     public const FEWEST = 2;
 
@@ -19,24 +19,6 @@ final readonly class PointsBlank implements Blank
 
     /** So many are shown as they are; of more only how many. */
     private const SHOWN = 8;
-
-    /** @param  list<array{float, float}>  $default */
-    public function __construct(private string $key, private string $label, private array $default) {}
-
-    public function key(): string
-    {
-        return $this->key;
-    }
-
-    public function label(): string
-    {
-        return $this->label;
-    }
-
-    public function default(): array
-    {
-        return $this->default;
-    }
 
     public function read(mixed $raw, ?Units $bare): array
     {
@@ -60,11 +42,6 @@ final readonly class PointsBlank implements Blank
     public function show(mixed $value, Units $units): string
     {
         return count($value) > self::SHOWN ? count($value).' points' : implode(', ', $this->write($value));
-    }
-
-    public function options(): array
-    {
-        return [];
     }
 
     public function schema(): array

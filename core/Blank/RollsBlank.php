@@ -9,32 +9,18 @@ use Davrin\Core\Measure\Units;
 /**
  * How many rolls there are to work with: a number, or null for as many as the plan needs.
  *
- * @implements Blank<?int>
+ * @extends NamedBlank<?int>
  */
-final readonly class RollsBlank implements Blank
+final readonly class RollsBlank extends NamedBlank
 {
     private const AS_NEEDED = 'as needed';
 
     private CountBlank $count;
 
-    public function __construct(private string $key, private string $label, private ?int $default, private int $most)
+    public function __construct(string $key, string $label, ?int $default, private int $most)
     {
+        parent::__construct($key, $label, $default);
         $this->count = new CountBlank($key, $label, 1, 1, $most);
-    }
-
-    public function key(): string
-    {
-        return $this->key;
-    }
-
-    public function label(): string
-    {
-        return $this->label;
-    }
-
-    public function default(): ?int
-    {
-        return $this->default;
     }
 
     public function read(mixed $raw, ?Units $bare): ?int
@@ -59,11 +45,6 @@ final readonly class RollsBlank implements Blank
             1 => '1 roll',
             default => "$value rolls",
         };
-    }
-
-    public function options(): array
-    {
-        return [];
     }
 
     public function schema(): array

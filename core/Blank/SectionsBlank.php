@@ -10,29 +10,17 @@ use Davrin\Core\Result\Words;
 /**
  * Which sections: null for all of them, or their numbers, typed "1, 2, 5" or "1 to 4".
  *
- * @implements Blank<?list<int>>
+ * @extends NamedBlank<?list<int>>
  */
-final readonly class SectionsBlank implements Blank
+final readonly class SectionsBlank extends NamedBlank
 {
     private const ALL = 'every section';
 
     private const LARGEST = 24;
 
-    public function __construct(private string $key, private string $label) {}
-
-    public function key(): string
+    public function __construct(string $key, string $label)
     {
-        return $this->key;
-    }
-
-    public function label(): string
-    {
-        return $this->label;
-    }
-
-    public function default(): mixed
-    {
-        return null;
+        parent::__construct($key, $label, null);
     }
 
     public function read(mixed $raw, ?Units $bare): ?array
@@ -62,11 +50,6 @@ final readonly class SectionsBlank implements Blank
     public function show(mixed $value, Units $units): string
     {
         return $value === null ? self::ALL : Words::ranges($value);
-    }
-
-    public function options(): array
-    {
-        return [];
     }
 
     public function schema(): array

@@ -17,41 +17,28 @@ use Davrin\Core\Ties\Ties;
  * Places of ties, one by one: what each goes round and how far from where the count begins. "1-2: 3 1/2 in; 3: 20 in;
  * crossbar 2: 1 in".
  *
- * @implements Blank<list<Spot>>
+ * @extends NamedBlank<list<Spot>>
  */
-final readonly class SpotsBlank implements Blank, KeepsWhatFits
+final readonly class SpotsBlank extends NamedBlank implements KeepsWhatFits
 {
     /** So many are shown as they are; of more only how many. */
     private const SHOWN = 4;
 
-    private function __construct(private Form $form) {}
+    private function __construct(private Form $form)
+    {
+        parent::__construct('spots', 'the places of the ties', [new Spot($form->pairs()[0] ?? $form->seats()[0], 0.0)]);
+    }
 
     public static function on(Form $form): self
     {
         return new self($form);
     }
 
-    public function key(): string
-    {
-        return 'spots';
-    }
-
-    public function label(): string
-    {
-        return 'the places of the ties';
-    }
-
-    /** @return list<Spot> */
-    public function default(): array
-    {
-        return [new Spot($this->form->pairs()[0] ?? $this->form->seats()[0], 0.0)];
-    }
-
     public function read(mixed $raw, ?Units $bare): array
     {
         $parts = $this->parts($raw);
         if ($parts === [] || count($parts) > Ties::MOST) {
-            throw OutOfBounds::spots($this->label(), Ties::MOST);
+            throw OutOfBounds::spots($this->label, Ties::MOST);
         }
 
         return array_map(fn (mixed $part): Spot => $this->spot(is_string($part) ? $part : '', is_array($raw) ? null : $bare), $parts);
@@ -69,7 +56,7 @@ final readonly class SpotsBlank implements Blank, KeepsWhatFits
             }
         }
 
-        return $kept === [] ? $this->default() : $kept;
+        return $kept === [] ? $this->default : $kept;
     }
 
     public function write(mixed $value): array
@@ -84,14 +71,9 @@ final readonly class SpotsBlank implements Blank, KeepsWhatFits
             : implode('; ', array_map(fn (Spot $spot): string => $spot->seat->key().': '.$units->exact(self::length($spot)), $value));
     }
 
-    public function options(): array
-    {
-        return [];
-    }
-
     public function schema(): array
     {
-        return Schema::described($this->label(), ['type' => 'array', 'items' => Schema::TEXT, 'minItems' => 1, 'maxItems' => Ties::MOST], null);
+        return Schema::described($this->label, ['type' => 'array', 'items' => Schema::TEXT, 'minItems' => 1, 'maxItems' => Ties::MOST], null);
     }
 
     /** @return list<mixed> */
@@ -107,7 +89,7 @@ final readonly class SpotsBlank implements Blank, KeepsWhatFits
     private function spot(string $part, ?Units $bare): Spot
     {
         [$key, $distance] = [...explode(':', $part, 2), ''];
-        $seat = Seat::read(trim($key)) ?? throw OutOfBounds::spots($this->label(), Ties::MOST);
+        $seat = Seat::read(trim($key)) ?? throw OutOfBounds::spots($this->label, Ties::MOST);
         if (! $this->form->has($seat)) {
             throw OutOfBounds::noSeat($seat->key(), array_map(fn (Seat $seat): string => $seat->key(), $this->form->seats()));
         }

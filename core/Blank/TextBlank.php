@@ -6,29 +6,12 @@ namespace Davrin\Core\Blank;
 
 use Davrin\Core\Measure\Units;
 
-/** @implements Blank<string> */
-final readonly class TextBlank implements Blank
+/** @extends NamedBlank<string> */
+final readonly class TextBlank extends NamedBlank
 {
-    public function __construct(
-        private string $key,
-        private string $label,
-        private string $default,
-        private int $longest,
-    ) {}
-
-    public function key(): string
+    public function __construct(string $key, string $label, string $default, private int $longest)
     {
-        return $this->key;
-    }
-
-    public function label(): string
-    {
-        return $this->label;
-    }
-
-    public function default(): string
-    {
-        return $this->default;
+        parent::__construct($key, $label, $default);
     }
 
     public function read(mixed $raw, ?Units $bare): string
@@ -46,11 +29,6 @@ final readonly class TextBlank implements Blank
     public function show(mixed $value, Units $units): string
     {
         return $value;
-    }
-
-    public function options(): array
-    {
-        return [];
     }
 
     public function schema(): array

@@ -13,30 +13,17 @@ use Davrin\Core\Measure\Units;
  * Welds that are not as they should be: "3: 1/2 in, 5: -1/4 in, 6: out" says that crossbar 3 sits 1/2 in too far
  * clockwise, 5 as much as 1/4 in too early, and that the weld of 6 sticks out.
  *
- * @implements Blank<list<Weld>>
+ * @extends NamedBlank<list<Weld>>
  */
-final readonly class WeldsBlank implements Blank
+final readonly class WeldsBlank extends NamedBlank
 {
     private const NONE = 'true';
 
     private const MOST = 24;
 
-    public function __construct(private string $key, private string $label) {}
-
-    public function key(): string
+    public function __construct(string $key, string $label)
     {
-        return $this->key;
-    }
-
-    public function label(): string
-    {
-        return $this->label;
-    }
-
-    /** @return list<Weld> */
-    public function default(): array
-    {
-        return [];
+        parent::__construct($key, $label, []);
     }
 
     public function read(mixed $raw, ?Units $bare): array
@@ -61,11 +48,6 @@ final readonly class WeldsBlank implements Blank
     public function show(mixed $value, Units $units): string
     {
         return $value === [] ? self::NONE : implode(', ', array_map(fn (Weld $weld): string => sprintf('%d: %s', $weld->crossbar, $weld->sticksOut ? 'out' : $units->exact($weld->further)), $value));
-    }
-
-    public function options(): array
-    {
-        return [];
     }
 
     public function schema(): array
