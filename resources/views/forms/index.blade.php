@@ -2,13 +2,7 @@
     <main class="px-8 pt-5 pb-16">
         <div class="flex flex-wrap items-end gap-3">
             <h1 class="mr-auto text-3xl">Forms on the shelf</h1>
-            <form method="post" action="{{ route('forms.store') }}" enctype="multipart/form-data" class="flex gap-1">
-                @csrf
-                <label class="act cursor-pointer focus-within:outline-3 focus-within:outline-blue">Open an outline (SVG)
-                    <input class="sr-only" type="file" name="file" accept=".svg,image/svg+xml" data-opens-at-once>
-                </label>
-                <noscript><button class="act">Open</button></noscript>
-            </form>
+            <x-open-file :to="route('forms.store')" accept=".svg,image/svg+xml">Open an outline (SVG)</x-open-file>
         </div>
         <x-notices />
 
@@ -25,21 +19,6 @@
         </div>
         {{ $forms->links('plans.pages') }}
 
-        @if ($deleted->isNotEmpty())
-            <section class="mt-4 border-t-[1.5px] border-dashed border-line pt-4">
-                <h2 class="text-lg">Put away</h2>
-                <ul class="mt-2 flex flex-wrap gap-x-8 gap-y-2">
-                    @foreach ($deleted as $form)
-                        <li class="flex items-baseline gap-3">
-                            {{ $form->name }}
-                            <form method="post" action="{{ route('forms.restore', $form) }}">
-                                @csrf
-                                <button class="quiet">put it back</button>
-                            </form>
-                        </li>
-                    @endforeach
-                </ul>
-            </section>
-        @endif
+        <x-put-away title="Put away" :items="$deleted" route="forms.restore" back="put it back" />
     </main>
 </x-page>

@@ -9,13 +9,7 @@
                     <button class="act @if ($loop->first) act-strong @endif" name="starter" value="{{ $starter->value }}" title="{{ $starter->words() }}">{{ $starter->title() }}</button>
                 </form>
             @endforeach
-            <form method="post" action="{{ route('files.open') }}" enctype="multipart/form-data" class="flex gap-1">
-                @csrf
-                <label class="act cursor-pointer focus-within:outline-3 focus-within:outline-blue">Open a plan file
-                    <input class="sr-only" type="file" name="file" accept=".json,application/json" data-opens-at-once>
-                </label>
-                <noscript><button class="act">Open</button></noscript>
-            </form>
+            <x-open-file :to="route('files.open')" accept=".json,application/json">Open a plan file</x-open-file>
         </div>
         <x-notices />
 
@@ -32,21 +26,6 @@
         </div>
         {{ $hung->links('plans.pages') }}
 
-        @if ($deleted->isNotEmpty())
-            <section class="mt-4 border-t-[1.5px] border-dashed border-line pt-4">
-                <h2 class="text-lg">Taken down</h2>
-                <ul class="mt-2 flex flex-wrap gap-x-8 gap-y-2">
-                    @foreach ($deleted as $plan)
-                        <li class="flex items-baseline gap-3">
-                            {{ $plan->name }}
-                            <form method="post" action="{{ route('plans.restore', $plan) }}">
-                                @csrf
-                                <button class="quiet">hang it up again</button>
-                            </form>
-                        </li>
-                    @endforeach
-                </ul>
-            </section>
-        @endif
+        <x-put-away title="Taken down" :items="$deleted" route="plans.restore" back="hang it up again" />
     </main>
 </x-page>

@@ -1,0 +1,109 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Exceptions\StalePlan;
+use App\Models\PlanRevision;
+use App\Models\SavedPlan;
+use Davrin\Core\Edit\BlankRefused;
+use Davrin\Core\Edit\FillBlanks;
+
+/** A saved plan and its history, as the rows hold it. */
+final class HistoryTest extends FeatureCase
+{
+    public function test_every_change_is_a_step_with_the_whole_document_and_what_was_done(): void
+    {
+        $plan = $this->hang();
+        $this->lengthen($plan, '18 in');
+        $this->lengthen($plan, '17 in');
+        $steps = PlanRevision::query()->orderBy('id')->get();
+        $this->assertSame(['begun', 'the length of a piece: 19 in, now 18 in', 'the length of a piece: 18 in, now 17 in'], $steps->pluck('words')->all());
+        $this->assertStringContainsString('"length": "18 in"', $steps[1]->document);
+        $this->assertSame($steps[2]->id, $plan->fresh()->revision_id);
+    }
+
+    public function test_undo_moves_along_the_history_and_deletes_nothing(): void
+    {
+        $plan = $this->hang();
+        $this->lengthen($plan, '18 in');
+        $plan->undo($plan->revision_id);
+        $this->assertSame([2, '19 in', 'the length of a piece: 19 in, now 18 in'], [$plan->revisions()->count(), $this->length($plan), $plan->following()?->words]);
+        $plan->undo($plan->revision_id);
+        $this->assertSame('19 in', $this->length($plan));
+    }
+
+    public function test_what_was_undone_is_gone_only_when_something_else_is_done(): void
+    {
+        $plan = $this->hang();
+        $this->lengthen($plan, '18 in');
+        $plan->undo($plan->revision_id);
+        $this->lengthen($plan, '19 in');
+        $this->assertNotNull($plan->following());
+        $this->lengthen($plan, '16 in');
+        $this->assertNull($plan->following());
+        $this->assertSame(2, $plan->revisions()->count());
+    }
+
+    public function test_an_id_of_a_step_is_never_used_twice_so_that_a_stale_page_is_always_known(): void
+    {
+        $plan = $this->hang();
+        $this->lengthen($plan, '18 in');
+        $seen = $plan->revision_id;
+        $plan->undo($plan->revision_id);
+        $this->lengthen($plan, '16 in');
+        $this->assertGreaterThan($seen, $plan->revision_id);
+        $this->expectException(StalePlan::class);
+        $plan->edit(new FillBlanks(['layers.outer.length' => '15 in']), $seen);
+    }
+
+    public function test_the_name_in_the_list_follows_the_plan_through_undo(): void
+    {
+        $plan = $this->hang();
+        $plan->edit(new FillBlanks(['plan.name' => 'Side door']), $plan->revision_id);
+        $this->assertSame('Side door', $plan->fresh()->name);
+        $plan->undo($plan->revision_id);
+        $this->assertSame('Band door, teal and gold', $plan->fresh()->name);
+    }
+
+    public function test_a_refused_edit_makes_no_step(): void
+    {
+        $plan = $this->hang();
+        try {
+            $this->lengthen($plan, '999 yd');
+            $this->fail('It was taken.');
+        } catch (BlankRefused) {
+            $this->assertSame([1, '19 in'], [$plan->revisions()->count(), $this->length($plan->fresh())]);
+        }
+    }
+
+    public function test_two_plans_keep_their_histories_apart(): void
+    {
+        [$one, $other] = [$this->hang(), $this->hang()];
+        $this->lengthen($one, '18 in');
+        $this->lengthen($other, '17 in');
+        $one->undo($one->revision_id);
+        $this->assertSame(['19 in', '17 in'], [$this->length($one->fresh()), $this->length($other->fresh())]);
+    }
+
+    public function test_a_long_history_goes_all_the_way_back(): void
+    {
+        $plan = $this->hang();
+        foreach (range(1, 40) as $step) {
+            $this->lengthen($plan, $step % 2 === 1 ? '18 in' : '17 in');
+        }
+        for ($undone = 0; $plan->previous() !== null; $undone++) {
+            $plan->undo($plan->revision_id);
+        }
+        $this->assertSame([40, '19 in'], [$undone, $this->length($plan)]);
+    }
+
+    private function lengthen(SavedPlan $plan, string $length): void
+    {
+        $plan->edit(new FillBlanks(['layers.outer.length' => $length]), $plan->revision_id);
+    }
+
+    private function length(SavedPlan $plan): string
+    {
+        return $plan->plan()->layers[1]->slip->write()['length'];
+    }
+}
