@@ -3,6 +3,7 @@
 namespace Tests\Feature;
 
 use Illuminate\Foundation\Testing\TestCase;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 
 /** The command as a maker runs it, in a process of its own and without any database. */
@@ -45,6 +46,27 @@ final class PlanComputeTest extends TestCase
         });
         foreach (array_unique([...array_keys($result), ...array_filter($keys, is_string(...))]) as $key) {
             $this->assertStringContainsString("`$key`", $documented);
+        }
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function demoPlans(): iterable
+    {
+        foreach (glob(dirname(__DIR__, 2).'/database/demo/*.json') ?: [] as $path) {
+            yield basename($path, '.json') => [$path];
+        }
+    }
+
+    #[DataProvider('demoPlans')]
+    public function test_every_plan_of_the_demo_is_worked_out_the_same_every_time(string $path): void
+    {
+        $run = $this->compute($path, '--json');
+        $this->assertSame([0, ''], [$run->getExitCode(), $run->getErrorOutput()]);
+        $this->assertSame($run->getOutput(), $this->compute($path, '--json')->getOutput());
+        $words = $this->compute($path)->getOutput();
+        $result = json_decode($run->getOutput(), true);
+        foreach ([$result['name'], 'ties: '.$result['tally']['ties']['shown'], $result['cost']['byLength']['shown']] as $said) {
+            $this->assertStringContainsString($said, $words);
         }
     }
 

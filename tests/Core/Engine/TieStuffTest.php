@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Engine;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use Tests\Core\PlanCase;
+
+final class TieStuffTest extends PlanCase
+{
+    use TestTrait;
+
+    public function test_halves_and_thirds_of_several_layouts_are_pooled_before_they_are_rounded_up(): void
+    {
+        $counts = Generators::choose(1, 12);
+        $this->forAll($counts, $counts, $counts, $counts)->then(function (int $whole, int $half, int $third, int $zip): void {
+            $tally = $this->work([
+                'form' => ['crossbars' => 1],
+                'ties' => array_map(fn (int $count, string $stem): array => ['layout' => 'n-a-section', 'perSection' => $count, 'stem' => $stem], [$whole, $half, $third, $zip], ['whole', 'half', 'third', 'zip-tie']),
+                'layers' => [],
+            ])->tally;
+            // In sixths of a stem.
+            $this->assertSame((int) ceil((6 * $whole + 3 * $half + 2 * $third) / 6), $tally->stems->value);
+            $this->assertSame($zip, $tally->zipTies->value);
+            $this->assertSame($whole + $half + $third + $zip, $tally->ties->value);
+        });
+    }
+
+    public function test_zip_ties_cost_by_the_piece_or_by_the_pack(): void
+    {
+        $result = $this->work(['ties' => [['stem' => 'zip-tie']], 'zipTies' => ['pack' => 10, 'price' => '1.00'], 'layers' => []]);
+        $this->assertSame(['$3.55', '$3.75'], [$result->cost->byLength->shown, $result->cost->opened->shown]);
+        $this->assertSame(['18 ties', '18 zip ties from packs of 10, 2 left over'], $result->tally->zipTies->because);
+    }
+
+    public function test_stems_that_a_form_came_with_cost_nothing(): void
+    {
+        $result = $this->work(['form' => ['kind' => 'pre-tied-ring', 'price' => '4.25'], 'layers' => []]);
+        $this->assertSame(['$4.25', 0, 0], [$result->cost->byLength->shown, $result->tally->stems->value, $result->tally->packs->value]);
+        $this->assertSame(['18 ties, each the stem that is on it'], $result->tally->stems->because);
+    }
+}
