@@ -26,7 +26,12 @@ use Davrin\Core\Ties\Ties;
 /** Makes a plan of a plan document whose outline the schema has checked. */
 final readonly class PlanReader
 {
-    public function __construct(private Craft $craft) {}
+    private LastForm $lastForm;
+
+    public function __construct(private Craft $craft)
+    {
+        $this->lastForm = new LastForm;
+    }
 
     /**
      * @param  array<string, mixed>  $document
@@ -67,13 +72,14 @@ final readonly class PlanReader
         );
     }
 
-    /** A form from what is said of it, as it is when it stands alone on the shelf. */
-    public function shelfForm(FormKind $kind, Slip $slip, Settings $settings): Form
+    private function build(FormKind $kind, Slip $slip, Settings $settings): Form
     {
-        return $this->build($kind, $slip, $settings);
+        $key = json_encode([$slip->write(), $settings->units(), $settings->wiresFromInside()], JSON_THROW_ON_ERROR);
+
+        return $this->lastForm->orBuilt($key, fn (): Form => $this->built($kind, $slip, $settings));
     }
 
-    private function build(FormKind $kind, Slip $slip, Settings $settings): Form
+    private function built(FormKind $kind, Slip $slip, Settings $settings): Form
     {
         $count = new Count($slip->text('direction') === 'clockwise', $slip->count('startAt'), $settings->wiresFromInside());
         $form = $kind->build($slip, $count, $settings->units());

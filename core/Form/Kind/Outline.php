@@ -155,15 +155,26 @@ final class Outline implements FormKind
         return $area / 2;
     }
 
-    /** @param  list<array{float, float}>  $points */
+    /**
+     * Pieces are looked at from left to right, each with those only that begin before it ends.
+     *
+     * @param  list<array{float, float}>  $points
+     */
     private static function mustNotCrossItself(array $points, bool $closed): void
     {
         $count = count($points);
-        $pieces = $closed ? $count : $count - 1;
-        for ($i = 0; $i < $pieces; $i++) {
-            for ($j = $i + 2; $j < $pieces; $j++) {
-                if (! ($closed && $i === 0 && $j === $pieces - 1) && self::cross($points[$i], $points[($i + 1) % $count], $points[$j], $points[($j + 1) % $count])) {
-                    throw Fault::at('/points', sprintf('The outline crosses itself: the way from point %d to %d meets that from %d to %d. A wire cannot. Move one of them.', $i + 1, ($i + 1) % $count + 1, $j + 1, ($j + 1) % $count + 1));
+        $pieces = [];
+        for ($i = 0; $i < ($closed ? $count : $count - 1); $i++) {
+            $next = ($i + 1) % $count;
+            $pieces[] = [$i, min($points[$i][0], $points[$next][0]), max($points[$i][0], $points[$next][0])];
+        }
+        usort($pieces, fn (array $one, array $other): int => $one[1] <=> $other[1]);
+        foreach ($pieces as $at => [$one, , $right]) {
+            for ($with = $at + 1; $with < count($pieces) && $pieces[$with][1] <= $right; $with++) {
+                [$first, $second] = [min($one, $pieces[$with][0]), max($one, $pieces[$with][0])];
+                $touch = $second - $first === 1 || ($closed && $first === 0 && $second === $count - 1);
+                if (! $touch && self::cross($points[$first], $points[$first + 1], $points[$second], $points[($second + 1) % $count])) {
+                    throw Fault::at('/points', sprintf('The outline crosses itself: the way from point %d to %d meets that from %d to %d. A wire cannot. Move one of them.', $first + 1, $first + 2, $second + 1, ($second + 1) % $count + 1));
                 }
             }
         }
@@ -177,9 +188,9 @@ final class Outline implements FormKind
      */
     private static function cross(array $a, array $b, array $c, array $d): bool
     {
-        return self::side($a, $b, $c) !== self::side($a, $b, $d) && self::side($c, $d, $a) !== self::side($c, $d, $b)
+        return max($a[1], $b[1]) >= min($c[1], $d[1]) && max($c[1], $d[1]) >= min($a[1], $b[1])
             && max($a[0], $b[0]) >= min($c[0], $d[0]) && max($c[0], $d[0]) >= min($a[0], $b[0])
-            && max($a[1], $b[1]) >= min($c[1], $d[1]) && max($c[1], $d[1]) >= min($a[1], $b[1]);
+            && self::side($a, $b, $c) !== self::side($a, $b, $d) && self::side($c, $d, $a) !== self::side($c, $d, $b);
     }
 
     /**

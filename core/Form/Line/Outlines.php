@@ -7,15 +7,18 @@ namespace Davrin\Core\Form\Line;
 use Davrin\Core\Plan\Fault;
 
 /** Lines of straight pieces, each parallel to the outermost: a corner stays a corner. */
-final readonly class Outlines implements Track
+final class Outlines implements Track
 {
     /** A corner sharper than this is drawn in no further, or its wires would meet far off. */
     private const SHARPEST = 0.15;
 
-    private Polyline $outermost;
+    private readonly Polyline $outermost;
+
+    /** @var array<array-key, Polyline> drawn so far, by how far in */
+    private array $lines = [];
 
     /** @param  non-empty-list<array{float, float}>  $points of the outermost, outward to the left of the way it goes */
-    public function __construct(private array $points, private bool $closed)
+    public function __construct(private readonly array $points, private readonly bool $closed)
     {
         $this->outermost = new Polyline($points, $closed);
     }
@@ -23,9 +26,11 @@ final readonly class Outlines implements Track
     /** @throws Fault where the outline has no room for a line so far in */
     public function line(float $inset): Polyline
     {
-        if ($inset === 0.0) {
-            return $this->outermost;
-        }
+        return $inset === 0.0 ? $this->outermost : $this->lines[(string) $inset] ??= $this->drawn($inset);
+    }
+
+    private function drawn(float $inset): Polyline
+    {
         $count = count($this->points);
         $points = [];
         foreach ($this->points as $i => [$x, $y]) {
