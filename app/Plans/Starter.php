@@ -10,6 +10,8 @@ enum Starter: string
 {
     case Ruffles = 'ruffles';
     case Poofs = 'poofs';
+    case Square = 'square';
+    case Stick = 'stick';
     case Bare = 'bare';
 
     public function title(): string
@@ -17,6 +19,8 @@ enum Starter: string
         return match ($this) {
             self::Ruffles => 'Ruffles on a ring',
             self::Poofs => 'Poofs round a ring',
+            self::Square => 'A square',
+            self::Stick => 'A swag on a stick',
             self::Bare => 'A bare ring',
         };
     }
@@ -26,6 +30,8 @@ enum Starter: string
         return match ($this) {
             self::Ruffles => '18 ties in two rows, one 19 in piece on each',
             self::Poofs => '24 ties on the middle wires, one run of narrow mesh',
+            self::Square => '12 ties on corners and crossbars, one 18 in piece on each',
+            self::Stick => '20 ties on a 36 in stick, one 11 in piece on each',
             self::Bare => 'the 14 in ring, prepped; you add the mesh',
         };
     }
@@ -39,6 +45,13 @@ enum Starter: string
                 'ties' => [['layout' => 'n-a-section', 'perSection' => 4]],
                 'meshes' => [['name' => 'Dusk blue mesh', 'colour' => '#54758f', 'hatch' => 'waves', 'width' => '6 in', 'roll' => '5 yd', 'price' => '2.25']],
                 'layers' => [['technique' => 'poof-run']],
+            ],
+            self::Square => ['name' => 'New square', 'form' => ['kind' => 'rectangle', 'price' => '3.50'], 'meshes' => [['name' => 'Sage mesh']], 'layers' => [['length' => '18 in']]],
+            self::Stick => [
+                'name' => 'New swag',
+                'form' => ['kind' => 'stick', 'price' => '0.75'],
+                'meshes' => [['name' => 'Dusk blue mesh', 'colour' => '#54758f', 'hatch' => 'waves']],
+                'layers' => [['length' => '11 in']],
             ],
             self::Bare => ['name' => 'New wreath', 'meshes' => [['name' => 'Sage mesh']]],
         });

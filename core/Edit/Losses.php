@@ -26,11 +26,28 @@ final class Losses
                 if (in_array("$address.$key", $meant, true) || ($new->has($key) && $new->write()[$key] === $old->write()[$key])) {
                     continue;
                 }
-                $was = sprintf('%s was %s', rtrim($old->blanks[$key]->label(), ','), $old->show($key, $before->units()));
+                $was = sprintf('%s%s was %s', self::whose($before, $address), rtrim($old->blanks[$key]->label(), ','), $old->show($key, $before->units()));
                 $lost[] = $new->has($key) ? sprintf('%s, is %s', $was, $new->show($key, $after->units())) : $was;
             }
         }
 
         return $lost;
+    }
+
+    /** Which of several layers or layouts it is that lost something: "the ruffles of Gold mesh: ". */
+    private static function whose(Plan $plan, string $address): string
+    {
+        foreach ($plan->layers as $layer) {
+            if ($address === "layers.$layer->id") {
+                return sprintf('the %s of %s: ', $layer->technique->noun()[1], $layer->mesh->name());
+            }
+        }
+        foreach (count($plan->ties->groups) > 1 ? $plan->ties->groups : [] as $index => $group) {
+            if ($address === "ties.$group->id") {
+                return sprintf('layout %d: ', $index + 1);
+            }
+        }
+
+        return '';
     }
 }

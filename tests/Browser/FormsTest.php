@@ -46,7 +46,7 @@ final class FormsTest extends BrowserCase
         $this->open('/plans/14');
         $this->choose('form.kind', 'stick');
         $this->assertSoon('20', fn (): string => $this->texts('#fact-ties summary b')[0]);
-        $this->assertContains('the place of the layer was every outer tie, is every tie', $this->texts('.lost li'));
+        $this->assertContains('the ruffles of Teal stripe mesh: the place of the layer was every outer tie, is every tie', $this->texts('.lost li'));
         $this->element('body')->click();
         $this->press(WebDriverKeys::CONTROL, 'z', WebDriverKeys::CONTROL);
         $this->assertSoon('18', fn (): string => $this->texts('#fact-ties summary b')[0]);

@@ -71,7 +71,7 @@ final class ShelfTest extends FeatureCase
         $page = $this->edit($plan, ['do' => 'take-form', 'id' => (string) $stick->id])->assertOk();
         $lost = $this->texts($page, "//*[@class='lost']//li");
         $this->assertContains('the layout of the ties was inner mid + two outer, is two side ties, then one middle tie', $lost);
-        $this->assertContains('the place of the layer was every outer tie, is every tie', $lost);
+        $this->assertContains('the ruffles of Teal stripe mesh: the place of the layer was every outer tie, is every tie', $lost);
         $this->assertSame('40', $this->texts($page, "//*[@id='fact-elements']/summary/b")[0]);
         $after = $plan->fresh()->plan();
         $this->assertSame(['stick', '19 in', 20], [$after->formKind->key(), $after->layers[0]->slip->write()['length'], $after->ties->count()]);

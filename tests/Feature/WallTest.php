@@ -40,6 +40,8 @@ final class WallTest extends FeatureCase
 
     #[TestWith(['ruffles', 'New ruffle wreath', 18])]
     #[TestWith(['poofs', 'New poof wreath', 24])]
+    #[TestWith(['square', 'New square', 12])]
+    #[TestWith(['stick', 'New swag', 20])]
     #[TestWith(['bare', 'New wreath', 0])]
     #[TestWith(['nonsense', 'New ruffle wreath', 18])]
     public function test_a_new_plan_begins_from_a_worked_example(string $starter, string $name, int $elements): void

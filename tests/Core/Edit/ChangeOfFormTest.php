@@ -57,15 +57,15 @@ final class ChangeOfFormTest extends PlanCase
 
     public function test_what_no_longer_fits_is_named(): void
     {
-        $before = $this->plan(['layers' => [['on' => 'row 1'], ['on' => 'row 2']]]);
+        $before = $this->plan(['meshes' => [['id' => 'a', 'name' => 'Gold mesh'], ['id' => 'b', 'name' => 'Teal mesh']], 'layers' => [['mesh' => 'a', 'on' => 'row 1'], ['mesh' => 'b', 'on' => 'row 2']]]);
         $edit = new FillBlanks(['form.kind' => 'stick']);
         $lost = $edit->lost($before, $edit->apply($before, $this->reader()));
         $this->assertSame([
             'the layout of the ties was inner mid + two outer, is two side ties, then one middle tie',
             'the sections that are tied was every section',
             'the distance from a crossbar was 1 1/2 in',
-            'the place of the layer was every inner tie, is every tie',
-            'the place of the layer was every outer tie, is every tie',
+            'the ruffles of Gold mesh: the place of the layer was every inner tie, is every tie',
+            'the ruffles of Teal mesh: the place of the layer was every outer tie, is every tie',
         ], $lost);
     }
 
