@@ -15,40 +15,30 @@ use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
-/** Davrin with its demo data, served as it is served, in a real browser. Each test has a database of its own. */
+/** Davrin with its demo data, served as it is served, in a real browser. Each test begins with the demo anew. */
 abstract class BrowserCase extends TestCase
 {
     private const PATIENCE = 10.0;
 
     protected ChromeDriver $browser;
 
-    private Process $server;
-
-    private string $folder;
+    private string $profile;
 
     protected string $url;
 
     protected function setUp(): void
     {
-        $this->folder = sys_get_temp_dir().'/davrin-'.bin2hex(random_bytes(6));
-        mkdir($this->folder);
-        touch("$this->folder/davrin.sqlite");
-        $environment = ['APP_ENV' => 'production', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'DB_DATABASE' => "$this->folder/davrin.sqlite", 'PHP_CLI_SERVER_WORKERS' => '2'];
-        $root = dirname(__DIR__, 2);
-        (new Process(['php', 'artisan', 'migrate', '--force', '--seed', '--seeder=DemoSeeder', '--quiet'], $root, $environment))->mustRun();
-        $port = self::freePort();
-        $this->url = "http://127.0.0.1:$port";
-        $this->server = new Process(["$root/bin/serve", (string) $port], $root, $environment, timeout: null);
-        $this->server->start();
-        self::waitUntil(fn (): bool => self::answers($port), 'the server');
+        $this->profile = sys_get_temp_dir().'/davrin-'.bin2hex(random_bytes(6));
+        $server = DemoServer::fresh();
+        $this->url = $server->url;
+        self::waitUntil($server->answers(...), 'the server');
         $this->browser = $this->startBrowser();
     }
 
     protected function tearDown(): void
     {
         $this->browser->quit();
-        $this->server->stop(5, SIGTERM);
-        (new Process(['rm', '-rf', $this->folder]))->run();
+        (new Process(['rm', '-rf', $this->profile]))->run();
         parent::tearDown();
     }
 
@@ -129,12 +119,12 @@ abstract class BrowserCase extends TestCase
         $options = new ChromeOptions;
         $options->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--lang=en-US', '--window-size=1280,800', "--user-data-dir=$this->folder/profile",
+            '--disable-component-update', '--disable-sync', '--lang=en-US', '--window-size=1280,800', "--user-data-dir=$this->profile",
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', (object) ['browser' => 'WARNING']);
-        $port = self::freePort();
+        $port = DemoServer::freePort();
         $browser = ChromeDriver::start($capabilities, new ChromeDriverService((string) exec('command -v chromedriver'), $port, ["--port=$port"]));
         $this->browser = $browser;
         $this->resize(1280, 800);
@@ -154,21 +144,5 @@ abstract class BrowserCase extends TestCase
                 self::fail('Waited in vain for '.(is_string($what) ? $what : $what()));
             }
         }
-    }
-
-    private static function answers(int $port): bool
-    {
-        $socket = @fsockopen('127.0.0.1', $port, $code, $why, 0.2);
-
-        return $socket !== false && fclose($socket);
-    }
-
-    private static function freePort(): int
-    {
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-        fclose($socket);
-
-        return $port;
     }
 }

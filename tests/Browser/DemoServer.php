@@ -1,0 +1,63 @@
+<?php
+
+namespace Tests\Browser;
+
+use Symfony\Component\Process\Process;
+
+/** Davrin with its demo data, served as it is served; one for all browser tests, each of which begins with the demo anew. */
+final class DemoServer
+{
+    private static ?self $running = null;
+
+    public readonly string $url;
+
+    private readonly string $folder;
+
+    private readonly Process $process;
+
+    private function __construct()
+    {
+        $root = dirname(__DIR__, 2);
+        $this->folder = sys_get_temp_dir().'/davrin-'.bin2hex(random_bytes(6));
+        mkdir($this->folder);
+        touch("$this->folder/demo.sqlite");
+        (new Process(['php', 'artisan', 'migrate', '--force', '--seed', '--seeder=DemoSeeder', '--quiet'], $root, ['APP_ENV' => 'production', 'DB_DATABASE' => "$this->folder/demo.sqlite"]))->mustRun();
+        $port = self::freePort();
+        $this->url = "http://127.0.0.1:$port";
+        $this->process = new Process(["$root/bin/serve", (string) $port], $root, [
+            'APP_ENV' => 'production', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'DB_DATABASE' => "$this->folder/davrin.sqlite", 'PHP_CLI_SERVER_WORKERS' => '2',
+        ], timeout: null);
+        $this->process->start();
+        register_shutdown_function($this->stop(...));
+    }
+
+    /** The one that runs, with nothing in it but the demo. */
+    public static function fresh(): self
+    {
+        $server = self::$running ??= new self;
+        array_map(unlink(...), glob("$server->folder/davrin.sqlite*") ?: []);
+        copy("$server->folder/demo.sqlite", "$server->folder/davrin.sqlite");
+
+        return $server;
+    }
+
+    public static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+
+        return $port;
+    }
+
+    public function answers(): bool
+    {
+        return @file_get_contents("$this->url/keys") !== false;
+    }
+
+    private function stop(): void
+    {
+        $this->process->stop(5, SIGTERM);
+        (new Process(['rm', '-rf', $this->folder]))->run();
+    }
+}
