@@ -113,14 +113,14 @@ final readonly class PlanWork
         $way = $plan->formSlip->text('direction');
 
         return sprintf(
-            '%s. %s count goes %s, seen from the front.',
+            '%s. %s goes %s, seen from the front.',
             $plan->formKind->describe($plan->formSlip, $plan->units()),
             match (true) {
-                ! $plan->form->closed() => 'The',
-                $plan->form->sections() === 1 => 'It is one section, and the',
-                $plan->formSlip->count('startAt') > 1 => sprintf('Section 1 begins at place %d of it and the', $plan->formSlip->count('startAt')),
-                $plan->form->round() => 'Section 1 begins at 12 o\'clock and the',
-                default => 'Section 1 begins at the top and the',
+                ! $plan->form->closed() => 'The count',
+                $plan->form->sections() === 1 => 'It is one section, and the count',
+                $plan->formSlip->count('startAt') > 1 => sprintf('The count begins at %s %d and', $plan->form->beginsAtCrossbar() ? $plan->form->crossbarName() : 'place', $plan->formSlip->count('startAt')),
+                $plan->form->round() => 'Section 1 begins at 12 o\'clock and the count',
+                default => sprintf('The count begins at %s and', $plan->form->startName()),
             },
             $way,
         );

@@ -32,7 +32,7 @@ final class Form implements JsonSerializable
      * @param  list<float>  $corners  in inches along the outermost wire
      * @param  list<int>  $stickingOut  crossbars whose weld sticks out, by number
      * @param  list<list<array{float, float}>>  $areas  what is covered rather than tied, as outlines
-     * @param  array<array-key, string>  $names  of seats that are not called by their wires, by key
+     * @param  array<array-key, string>  $names  of seats that are not called by their wires, by key; "crossbar" and "start" too
      * @param  list<int>  $preTied  how many stems are already on each row, from the inside out
      * @param  int  $joints  held by a zip tie each
      */
@@ -70,6 +70,24 @@ final class Form implements JsonSerializable
     public function starts(): int
     {
         return $this->closed() ? count($this->beginnings()) : 1;
+    }
+
+    /** Whether the form itself begins at a crossbar, as a ring does at 12 o'clock, or between two, as a square in the middle of its top side. */
+    public function beginsAtCrossbar(): bool
+    {
+        return $this->crossbars !== [] && $this->crossbars[0] < self::SAME_SPOT;
+    }
+
+    /** Where the form itself begins: "the top", "the first point". */
+    public function startName(): string
+    {
+        return $this->names['start'] ?? 'the top';
+    }
+
+    /** "crossbar", or "spoke". */
+    public function crossbarName(): string
+    {
+        return $this->names['crossbar'] ?? 'crossbar';
     }
 
     public function closed(): bool
@@ -154,7 +172,7 @@ final class Form implements JsonSerializable
         $number = fn (int $wire): int => $this->count->wiresFromInside ? $wires + 1 - $wire : $wire;
 
         return $this->names[$seat->key()] ?? match (true) {
-            $seat->isCrossbar() => ($this->names['crossbar'] ?? 'crossbar').' '.$seat->number,
+            $seat->isCrossbar() => $this->crossbarName().' '.$seat->number,
             $seat->isPair() && $wires === 2 => 'both wires',
             $seat->isPair() && $seat->number === 1 => 'two outer wires',
             $seat->isPair() && $seat->number + 1 === $wires => 'two inner wires',
@@ -286,7 +304,7 @@ final class Form implements JsonSerializable
     /** @return non-empty-list<float> where the form itself begins, then crossbar by crossbar */
     private function beginnings(): array
     {
-        return $this->crossbars !== [] && $this->crossbars[0] < self::SAME_SPOT ? $this->crossbars : [0.0, ...$this->crossbars];
+        return $this->beginsAtCrossbar() ? $this->crossbars : [0.0, ...$this->crossbars];
     }
 
     /** From the maker's distance to that along the line itself. */

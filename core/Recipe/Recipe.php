@@ -71,8 +71,9 @@ final readonly class Recipe
     private static function countSentence(Plan $plan): string
     {
         return match (true) {
-            $plan->form->starts() > 1 => ' Count {direction}, starting at {startAt}.',
-            default => ' Count {direction}.',
+            $plan->form->starts() === 1 => ' Count {direction}.',
+            $plan->form->beginsAtCrossbar() => sprintf(' Count {direction} from %s {startAt}.', $plan->form->crossbarName()),
+            default => sprintf(' Count {direction} from place {startAt} (1 is %s).', $plan->form->startName()),
         };
     }
 

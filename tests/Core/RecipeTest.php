@@ -17,7 +17,7 @@ final class RecipeTest extends PlanCase
     {
         $recipe = $this->recipe($this->everyday());
         $this->assertSame([
-            'On a wire ring, its wires 14, 12, 10, 8 in across, with 6 crossbars, welds true, bought at $1.75. Count clockwise, starting at 1.',
+            'On a wire ring, its wires 14, 12, 10, 8 in across, with 6 crossbars, welds true, bought at $1.75. Count clockwise from crossbar 1.',
             'Prep it inner mid + two outer in every section: one tie at mid section on the two inner wires, two on the two outer wires, 1 1/2 in from the crossbars. Each tie takes a whole stem.',
             'Cut 18 ruffles of Sage mesh, 19 in long. Gather each as a ruffle, one on every tie.',
             'Stems come 25 in a pack, at $1.25 a pack.',
@@ -34,6 +34,17 @@ final class RecipeTest extends PlanCase
     {
         $this->assertStringContainsString('by the label, up to 1 % short', $this->recipe([])->meshes['m1']->text());
         $this->assertStringContainsString('on rolls of 10 yd measured, at $6.50', $this->recipe($this->everyday())->meshes['m1']->text());
+    }
+
+    public function test_where_the_count_begins_is_told_in_the_words_of_the_form(): void
+    {
+        $told = fn (array $form): string => substr((string) strstr($this->recipe(['form' => $form, 'layers' => []])->form->text(), 'Count'), 0, -1);
+        $this->assertSame('Count anticlockwise from crossbar 3', $told(['direction' => 'anticlockwise', 'startAt' => 3]));
+        $this->assertSame('Count clockwise from spoke 1', $told(['kind' => 'wheel']));
+        $this->assertSame('Count clockwise from place 2 (1 is the top)', $told(['kind' => 'rectangle', 'startAt' => 2]));
+        $this->assertSame('Count clockwise', $told(['kind' => 'stick']));
+        $this->assertStringEndsWith('The count begins at crossbar 3 and goes anticlockwise, seen from the front.', $this->work(['form' => ['direction' => 'anticlockwise', 'startAt' => 3]])->formWords);
+        $this->assertStringEndsWith('The count goes clockwise, seen from the front.', $this->work(['form' => ['kind' => 'hook'], 'layers' => []])->formWords);
     }
 
     public function test_in_centimetres_every_sentence_is_in_centimetres(): void

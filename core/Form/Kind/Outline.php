@@ -80,6 +80,7 @@ final class Outline implements FormKind
             $this->crossbars($slip, $length, $units),
             Wires::pairs($slip->count('count')),
             $count,
+            names: ['start' => 'the first point'],
         );
     }
 
