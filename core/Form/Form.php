@@ -304,7 +304,7 @@ final class Form implements JsonSerializable
     /** @return non-empty-list<float> where the form itself begins, then crossbar by crossbar */
     private function beginnings(): array
     {
-        return $this->beginsAtCrossbar() ? $this->crossbars : [0.0, ...$this->crossbars];
+        return $this->crossbars !== [] && $this->beginsAtCrossbar() ? $this->crossbars : [0.0, ...$this->crossbars];
     }
 
     /** From the maker's distance to that along the line itself. */
