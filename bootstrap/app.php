@@ -15,7 +15,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware) {
         // The application is same-origin; the CORS package is not installed (see compat/README.md).
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [ContentSecurityPolicy::class]);
+        $middleware->append(ContentSecurityPolicy::class);
     })
     ->withExceptions(new Refusals)
     ->create();

@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use Davrin\Core\Blank\TextBlank;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
@@ -19,6 +20,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $kept where it is kept; empty where nobody said
  * @property array<string, mixed> $form as a plan file holds it
  * @property ?array<string, mixed> $before as it was before its last change
+ * @property ?array<string, string> $settings how it is shown, as a plan file holds it; null for the usual way
  * @property ?Carbon $deleted_at
  */
 final class ShelfForm extends Model
@@ -27,18 +29,28 @@ final class ShelfForm extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['form' => 'array', 'before' => 'array'];
+    protected $casts = ['form' => 'array', 'before' => 'array', 'settings' => 'array'];
 
-    /** The form of a plan, put on the shelf. */
+    /** What a form can be called: what a plan can be called, too, since one may begin on it. */
+    public static function nameBlank(): TextBlank
+    {
+        return new TextBlank('name', 'the name of the form', 'Outline', 80);
+    }
+
+    /** The form of a plan, put on the shelf, to be shown as that plan is. */
     public static function keep(Plan $plan, string $name): self
     {
-        return DB::transaction(fn (): self => self::query()->create(['name' => mb_substr($name, 0, 80), 'form' => $plan->formSlip->write()]));
+        return DB::transaction(fn (): self => self::query()->create([
+            'name' => mb_substr($name, 0, 80),
+            'form' => $plan->formSlip->write(),
+            'settings' => array_intersect_key($plan->settings->slip->write(), ['units' => 1, 'wireCount' => 1]),
+        ]));
     }
 
     /** The bare form as a plan: tied as it usually is, without mesh. */
     public function plan(): Plan
     {
-        return app(PlanReader::class)->read(['name' => $this->name, 'form' => $this->form, 'meshes' => [[]], 'layers' => []]);
+        return app(PlanReader::class)->read(['name' => $this->name, 'form' => $this->form, 'settings' => $this->settings ?? [], 'meshes' => [[]], 'layers' => []]);
     }
 
     /**

@@ -15,6 +15,7 @@ return new class extends Migration
             $table->string('kept')->default('');
             $table->text('form');
             $table->text('before')->nullable();
+            $table->text('settings')->nullable();
             $table->timestamps();
             $table->softDeletes();
         });

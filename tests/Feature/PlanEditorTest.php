@@ -222,6 +222,15 @@ final class PlanEditorTest extends FeatureCase
         }
     }
 
+    #[TestWith(['/plans'])]
+    #[TestWith(['/forms'])]
+    #[TestWith(['/plans/77'])]
+    #[TestWith(['/nowhere/at/all'])]
+    public function test_every_answer_carries_the_policy_the_refusals_too(string $path): void
+    {
+        $this->assertStringContainsString("default-src 'none'", (string) $this->get($path)->headers->get('Content-Security-Policy'));
+    }
+
     private function step(SavedPlan $plan, string $way): string
     {
         $page = $this->post("/plans/$plan->id/$way", ['revision' => $plan->fresh()->revision_id], ['HX-Request' => 'true'])->assertOk();

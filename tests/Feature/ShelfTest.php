@@ -57,6 +57,31 @@ final class ShelfTest extends FeatureCase
         $this->assertSame(['Bent ring', 'crate 2'], [$form->fresh()->name, $form->fresh()->kept]);
     }
 
+    public function test_a_name_of_nothing_that_can_be_seen_is_refused_and_the_shelf_stays_whole(): void
+    {
+        $form = $this->shelve();
+        $this->measure($form, ['form.crossbars' => '5'], ['name' => "\u{00AD}\u{2060}"])->assertStatus(422)->assertSee('The name of the form needs 1 to 80 characters');
+        $this->assertSame(['A ring', 6], [$form->fresh()->name, $form->fresh()->form['crossbars']]);
+        $this->get('/forms')->assertOk();
+    }
+
+    public function test_a_file_without_a_name_that_can_be_seen_still_makes_a_form(): void
+    {
+        $this->from('/forms')->post('/forms', ['file' => UploadedFile::fake()->createWithContent("\u{200B}.svg", '<svg><path d="M0 0h4v4z"/></svg>')])->assertRedirect('/forms');
+        $this->assertSame('Outline', ShelfForm::query()->firstOrFail()->name);
+        $this->get('/forms')->assertOk();
+    }
+
+    public function test_a_form_is_shown_in_the_units_of_the_plan_that_it_was_kept_from(): void
+    {
+        $plan = $this->hang();
+        $this->edit($plan, ['set' => ['settings.units' => 'centimetres']]);
+        $this->post("/plans/$plan->id/form");
+        $page = $this->get('/forms');
+        $this->assertContains('the two outer wires: 103.5 cm round, sections of 17.5 cm', $this->texts($page, '//article//li'));
+        $this->assertStringEndsWith(' cm', $this->blank($page, 'form.wires')->getAttribute('value'));
+    }
+
     public function test_a_plan_begins_on_a_form_from_the_shelf(): void
     {
         $form = $this->shelve();

@@ -35,13 +35,17 @@ final class ShelfController
         if ($file === null || is_array($file) || ! $file->isValid()) {
             return back()->with('refused', 'No file came. Choose an SVG file (at most 1 MB) and open it again.');
         }
-        $name = pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME) ?: 'Outline';
+        try {
+            $name = ShelfForm::nameBlank()->read(mb_substr(mb_scrub(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME)), 0, 80), null);
+        } catch (Refused) {
+            $name = ShelfForm::nameBlank()->default();
+        }
         try {
             $outline = SvgOutline::read((string) file_get_contents($file->getPathname(), length: SvgOutline::MOST_BYTES + 1));
-            $form = new ShelfForm(['name' => mb_substr($name, 0, 80), 'form' => ['kind' => 'outline', 'count' => 1, ...$outline]]);
+            $form = new ShelfForm(['name' => $name, 'form' => ['kind' => 'outline', 'count' => 1, ...$outline]]);
             $form->form = $form->plan()->formSlip->write();
         } catch (OutlineRefused|Fault $refused) {
-            return back()->with('refused', sprintf('%s was not opened. %s', $file->getClientOriginalName(), $refused->getMessage()));
+            return back()->with('refused', sprintf('%s was not opened. %s', mb_scrub($file->getClientOriginalName()), $refused->getMessage()));
         }
         DB::transaction(fn () => $form->save());
 
@@ -52,8 +56,11 @@ final class ShelfController
     {
         $problem = null;
         try {
-            $form->measure($request->measures());
-            DB::transaction(fn () => $form->update($request->words()));
+            $words = $request->words();
+            DB::transaction(function () use ($form, $request, $words): void {
+                $form->measure($request->measures());
+                $form->update($words);
+            });
         } catch (Refused $refused) {
             $problem = Problem::of($refused, 422, $request->measures());
         }

@@ -2,6 +2,8 @@
 
 namespace App\Http\Requests;
 
+use App\Models\ShelfForm;
+use Davrin\Core\Refused;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What is said anew of a form on the shelf: its measures, as blanks; what it is called and where it is kept. */
@@ -26,13 +28,17 @@ final class ShelfFormRequest extends FormRequest
         return array_map(strval(...), $typed);
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     *
+     * @throws Refused for a name that is none
+     */
     public function words(): array
     {
         $name = trim((string) $this->input('name'));
 
         return [
-            ...($name === '' ? [] : ['name' => $name]),
+            ...($name === '' ? [] : ['name' => ShelfForm::nameBlank()->read($name, null)]),
             ...($this->has('kept') ? ['kept' => trim((string) $this->input('kept'))] : []),
         ];
     }

@@ -1,13 +1,13 @@
 @props(['item'])
 @php
     [$shelf, $drawing, $problem] = [$item->shelf, $item->drawing, $item->problem];
-    $frame = $drawing->frame();
+    [$frame, $dot] = [$drawing->frame(), 4 * $drawing->tieMagnified()];
 @endphp
 <article class="hung shelved" id="form-{{ $shelf->id }}" hx-target="this" hx-swap="morph" hx-ext="morph">
     <svg viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() }}" role="img" aria-label="{{ $drawing->words() }}">
         <x-form-wires :drawing="$drawing" />
         @foreach ($drawing->ties as $tie)
-            <circle class="tie-dot" cx="{{ $tie['x'] }}" cy="{{ $tie['y'] }}" r="{{ 4 * $drawing->tieMagnified() }}" />
+            <circle class="tie-dot" cx="{{ $tie['x'] }}" cy="{{ $tie['y'] }}" r="{{ $dot }}" />
         @endforeach
     </svg>
     <div class="tag">
@@ -19,7 +19,7 @@
                 <x-problem :problem="$problem" />
             @endif
             <ul class="mt-2 text-[13.5px]">
-                @foreach ($item->rows() as $row)
+                @foreach ($item->rows as $row)
                     <li>{{ $row }}</li>
                 @endforeach
                 <li>as it is usually tied: {{ $item->result->tally->ties->said() }}</li>
