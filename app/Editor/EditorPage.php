@@ -8,6 +8,7 @@ use App\Models\SavedPlan;
 use App\Models\ShelfForm;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Recipe\Recipe;
+use Davrin\Core\Ties\TieGroup;
 use Illuminate\Contracts\Support\Responsable;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -23,6 +24,8 @@ final readonly class EditorPage implements Responsable
     {
         $plan = $this->saved->plan();
         $result = app(Engine::class)->work($plan);
+        // Layouts that are made tie by tie; a click on the form goes to the first.
+        $free = array_values(array_filter($plan->ties->groups, fn (TieGroup $group): bool => $group->isFree()));
 
         return response()->view($request->hasHeader('HX-Request') ? 'plans.editor' : 'plans.show', [
             'saved' => $this->saved,
@@ -32,6 +35,8 @@ final readonly class EditorPage implements Responsable
             'drawing' => new FormDrawing($plan, $result, $this->view->side, $this->view->mesh),
             'shelf' => new RollShelf($plan, $result),
             'shelfForms' => ShelfForm::query()->orderBy('name')->limit(60)->get(['id', 'name']),
+            'free' => $free[0]->id ?? null,
+            'litIsFree' => array_filter($free, fn (TieGroup $group): bool => $this->view->tie !== null && $group->has($this->view->tie)) !== [],
             'view' => $this->view,
             'problem' => $this->problem,
             'lost' => $this->lost === [] ? (array) $request->session()->get('lost', []) : $this->lost,

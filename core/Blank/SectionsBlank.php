@@ -49,7 +49,7 @@ final readonly class SectionsBlank extends NamedBlank
 
     public function show(mixed $value, Units $units): string
     {
-        return $value === null ? self::ALL : Words::ranges($value);
+        return $value === null ? self::ALL : (count($value) === 1 ? 'section ' : 'sections ').Words::ranges($value);
     }
 
     public function schema(): array

@@ -21,12 +21,14 @@ use Davrin\Core\Ties\Ties;
  */
 final readonly class SpotsBlank extends NamedBlank implements KeepsWhatFits
 {
+    public const KEY = 'spots';
+
     /** So many are shown as they are; of more only how many. */
     private const SHOWN = 4;
 
     private function __construct(private Form $form)
     {
-        parent::__construct('spots', 'the places of the ties', [new Spot($form->pairs()[0] ?? $form->seats()[0], 0.0)]);
+        parent::__construct(self::KEY, 'the places of the ties', [new Spot($form->pairs()[0] ?? $form->seats()[0], 0.0)]);
     }
 
     public static function on(Form $form): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
+use Davrin\Core\Blank\SpotsBlank;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Rounding;
@@ -16,8 +17,6 @@ use Davrin\Core\Ties\TieGroup;
 /** Adds a tie to a layout that is made tie by tie, or takes one away. */
 final readonly class PlaceTie implements Edit
 {
-    private const SPOTS = 'spots';
-
     /** @param  ?array{float, float}  $point  in inches from the middle, seen from the front */
     private function __construct(private ?string $group, private ?array $point, private string $on, private string $distance, private ?int $tie) {}
 
@@ -48,14 +47,14 @@ final readonly class PlaceTie implements Edit
         try {
             $spots = $this->tie === null ? [...$this->written($group), $this->spot($plan)] : $this->without($group);
             $document['ties'] = array_map(
-                fn (mixed $ties): mixed => is_array($ties) && $ties['id'] === $group->id ? [...$ties, self::SPOTS => $spots] : $ties,
+                fn (mixed $ties): mixed => is_array($ties) && $ties['id'] === $group->id ? [...$ties, SpotsBlank::KEY => $spots] : $ties,
                 (array) $document['ties'],
             );
 
             // Ties that follow get other numbers; a layer that stood on none of these keeps its place.
             return $reader->read($document);
         } catch (Refused $refused) {
-            throw new BlankRefused("ties.$group->id.".self::SPOTS, $refused);
+            throw new BlankRefused("ties.$group->id.".SpotsBlank::KEY, $refused);
         }
     }
 
@@ -72,13 +71,12 @@ final readonly class PlaceTie implements Edit
     private function group(Plan $plan): TieGroup
     {
         foreach ($plan->ties->groups as $group) {
-            $numbers = array_map(fn ($tie): int => $tie->number, $group->ties());
-            if ($group->slip->has(self::SPOTS) && ($this->tie === null ? $group->id === $this->group : in_array($this->tie, $numbers, true))) {
+            if ($group->isFree() && ($this->tie === null ? $group->id === $this->group : $group->has($this->tie))) {
                 return $group;
             }
         }
 
-        throw Fault::noBlank($this->tie === null ? "ties.$this->group.".self::SPOTS : "tie $this->tie");
+        throw Fault::noBlank($this->tie === null ? "ties.$this->group.".SpotsBlank::KEY : "tie $this->tie");
     }
 
     private function spot(Plan $plan): string
@@ -96,7 +94,7 @@ final readonly class PlaceTie implements Edit
     /** @return list<string> */
     private function written(TieGroup $group): array
     {
-        $written = $group->slip->write()[self::SPOTS];
+        $written = $group->slip->write()[SpotsBlank::KEY];
 
         return is_array($written) ? array_map(strval(...), $written) : [];
     }

@@ -107,6 +107,12 @@ final class Form implements JsonSerializable
         return [...array_map(Seat::wire(...), range($this->wires(), 1)), ...$this->pairs()];
     }
 
+    /** @return non-empty-list<Seat> all that a stem can go round, crossbars last */
+    public function everySeat(): array
+    {
+        return [...$this->seats(), ...array_map(Seat::crossbar(...), $this->crossbars === [] ? [] : range(1, $this->crossbars()))];
+    }
+
     /** @return list<Seat> from the inside out */
     public function pairs(): array
     {
@@ -192,8 +198,7 @@ final class Form implements JsonSerializable
     {
         $best = [$this->seats()[0], 0.0];
         $nearest = INF;
-        $seats = [...$this->seats(), ...array_map(Seat::crossbar(...), $this->crossbars === [] ? [] : range(1, $this->crossbars()))];
-        foreach ($seats as $seat) {
+        foreach ($this->everySeat() as $seat) {
             $length = $this->length($seat);
             for ($step = 0; $step <= 480; $step++) {
                 $place = $this->at($seat, $length * $step / 480);

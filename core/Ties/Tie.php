@@ -43,7 +43,7 @@ final readonly class Tie
     {
         $shown = fn (float $inches): string => $units->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
         if ($this->seat->isCrossbar()) {
-            return sprintf('%s, %s in from the outside', $form->name($this->seat), $shown($this->distance));
+            return sprintf('%s, %s from its outer end', $form->name($this->seat), $shown($this->distance));
         }
         if ($form->sections() === 1) {
             return sprintf('%s, %s from %s', $form->name($this->seat), $shown($this->distance), $form->closed() ? 'where the count begins' : 'the end');

@@ -52,6 +52,6 @@ final class Free implements TieLayout
 
     public function rows(Form $form, Slip $slip, Units $units): array
     {
-        return [new Row($slip->spots('spots'), $form->closed())];
+        return [new Row($slip->spots(SpotsBlank::KEY), $form->closed())];
     }
 }

@@ -5,7 +5,7 @@
     <input type="hidden" name="id" value="{{ $group }}">
     A tie more on the
     <select class="blank" name="on" aria-label="what it goes round" autocomplete="off">
-        @foreach ([...$form->seats(), ...array_map(Davrin\Core\Form\Seat::crossbar(...), $form->crossbars() > 0 ? range(1, $form->crossbars()) : [])] as $seat)
+        @foreach ($form->everySeat() as $seat)
             <option value="{{ $seat->key() }}" @selected(request()->input('on') === $seat->key())>{{ $form->name($seat) }}</option>
         @endforeach
     </select>,

@@ -3,8 +3,6 @@
     $advice = collect($result->advice)->groupBy('about')->map->all();
     $tally = $result->tally;
     $tie = collect($drawing->ties)->firstWhere('number', $view->tie);
-    $freeTies = collect($plan->ties->groups)->filter(fn ($group) => $group->slip->has('spots'));
-    $free = $freeTies->first()?->id;
 @endphp
 <main class="editor" id="editor" hx-target="#editor" hx-swap="morph" hx-ext="morph" hx-sync="#editor:queue all">
     <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$inks" /></defs></svg>
@@ -72,7 +70,7 @@
         </x-recipe-line>
         @foreach ($recipe->ties as $index => $line)
             <x-recipe-line :number="$index + 2" :line="$line" :saved="$saved" :view="$view" :problem="$problem"
-                :places="$freeTies->contains('id', $plan->ties->groups[$index]->id) ? $result->form : null"
+                :places="$plan->ties->groups[$index]->isFree() ? $result->form : null"
                 :tools="[...($loop->last ? ['add-ties' => 'tie it another way too'] : []), ...(count($recipe->ties) > 1 ? ['remove-ties' => 'take away'] : [])]" />
         @endforeach
         @foreach ($recipe->layers as $index => $line)
@@ -120,7 +118,7 @@
                         <li>here the run changes rolls</li>
                     @endif
                 </ul>
-                @if ($freeTies->contains(fn ($group) => collect($group->ties())->contains('number', $tie['number'])))
+                @if ($litIsFree)
                     <x-edit-form :saved="$saved" :view="$view" class="mt-2">
                         <input type="hidden" name="id" value="{{ $tie['number'] }}">
                         <button class="quiet" name="do" value="take-tie">take this tie away</button>

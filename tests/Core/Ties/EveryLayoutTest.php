@@ -139,7 +139,7 @@ final class EveryLayoutTest extends PlanCase
     {
         $plan = $this->tied(['kind' => 'wheel'], ['layout' => 'free', 'spots' => ['2: 1 in', 'crossbar 3: 2 1/2 in', '1: 28 in']]);
         $this->assertSame(['2', 'crossbar 3', '1'], $this->seats($plan));
-        $this->assertSame('spoke 3, 2 1/2 in in from the outside', $plan->ties->all()[1]->where($plan->form, $plan->units()));
+        $this->assertSame('spoke 3, 2 1/2 in from its outer end', $plan->ties->all()[1]->where($plan->form, $plan->units()));
     }
 
     /** @return iterable<string, array{array<string, mixed>, array<string, mixed>, string, string}> */
