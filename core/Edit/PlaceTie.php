@@ -17,6 +17,9 @@ use Davrin\Core\Ties\TieGroup;
 /** Adds a tie to a layout that is made tie by tie, or takes one away. */
 final readonly class PlaceTie implements Edit
 {
+    /** A click farther from any wire than this, in inches, is not meant for one. */
+    private const CLOSE = 1.5;
+
     /** @param  ?array{float, float}  $point  in inches from the middle, seen from the front */
     private function __construct(private ?string $group, private ?array $point, private string $on, private string $distance, private ?int $tie) {}
 
@@ -85,6 +88,11 @@ final readonly class PlaceTie implements Edit
             return trim($this->on).': '.LengthText::canonical(LengthText::read($this->distance, $plan->units()));
         }
         [$seat, $distance] = $plan->form->nearest(...$this->point);
+        $place = $plan->form->at($seat, $distance);
+        $away = hypot($place->x - $this->point[0], $place->y - $this->point[1]);
+        if ($away > self::CLOSE) {
+            throw Fault::at('', sprintf('That is %s from the nearest wire. Click on a wire, or between the two that the tie is to go round.', $plan->units()->about($away)));
+        }
         $step = $plan->units()->step();
         $most = Rounding::Available->steps((int) ($plan->form->length($seat) * Length::PER_INCH), $step->units);
 

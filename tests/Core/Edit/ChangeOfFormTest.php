@@ -9,6 +9,7 @@ use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\PlaceTie;
 use Davrin\Core\Edit\TakeForm;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Form\Seat;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Recipe\Recipe;
 use Davrin\Core\Refused;
@@ -107,18 +108,21 @@ final class ChangeOfFormTest extends PlanCase
         }
     }
 
-    public function test_a_click_anywhere_puts_a_tie_on_the_form(): void
+    public function test_a_click_near_the_form_puts_a_tie_on_what_is_nearest(): void
     {
         $kinds = array_keys(Craft::standard()->forms);
-        $this->forAll(Generators::elements(...$kinds), Generators::choose(-300, 300), Generators::choose(-300, 300))->then(function (string $kind, int $x, int $y): void {
+        $this->forAll(Generators::elements(...$kinds), Generators::choose(0, 1000), Generators::choose(-10, 10))->then(function (string $kind, int $part, int $tenths): void {
             $plan = $this->plan(['form' => ['kind' => $kind], 'ties' => [['layout' => 'free']], 'layers' => []]);
-            $after = PlaceTie::at('t1', $x / 10, $y / 10)->apply($plan, $this->reader());
+            // Somewhere along the outermost wire, up to an inch beside it.
+            $wire = Seat::wire(1);
+            [$x, $y] = $plan->form->at($wire, $plan->form->length($wire) * $part / 1000)->beside(0.0, $tenths / 10);
+            $after = PlaceTie::at('t1', $x, $y)->apply($plan, $this->reader());
             $this->assertSame(2, $after->ties->count());
             $tie = $after->ties->all()[1]->place;
             // No other seat is nearer by more than the step that places are rounded to.
-            [$seat, $distance] = $plan->form->nearest($x / 10, $y / 10);
+            [$seat, $distance] = $plan->form->nearest($x, $y);
             $nearest = $plan->form->at($seat, $distance);
-            $this->assertEqualsWithDelta(hypot($nearest->x - $x / 10, $nearest->y - $y / 10), hypot($tie->x - $x / 10, $tie->y - $y / 10), 0.15);
+            $this->assertEqualsWithDelta(hypot($nearest->x - $x, $nearest->y - $y), hypot($tie->x - $x, $tie->y - $y), 0.15);
         });
     }
 

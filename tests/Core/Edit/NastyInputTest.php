@@ -55,11 +55,30 @@ final class NastyInputTest extends PlanCase
     }
 
     #[DataProvider('kinds')]
-    public function test_a_click_anywhere_is_taken(string $kind): void
+    public function test_a_click_anywhere_puts_a_tie_or_says_how_far_off_it_is(string $kind): void
     {
         $plan = $this->plan(['form' => ['kind' => $kind], 'ties' => [['layout' => 'free']], 'layers' => []]);
         foreach ([[0.0, 0.0], [-499.0, 499.0], [0.001, -12.0], [7.0, 7.0]] as [$x, $y]) {
-            $this->assertSame(2, PlaceTie::at('t1', $x, $y)->apply($plan, $this->reader())->ties->count());
+            [$seat, $distance] = $plan->form->nearest($x, $y);
+            $place = $plan->form->at($seat, $distance);
+            if (hypot($place->x - $x, $place->y - $y) <= 1.5) {
+                $this->assertSame(2, PlaceTie::at('t1', $x, $y)->apply($plan, $this->reader())->ties->count());
+            } else {
+                $this->assertTooFar(fn () => PlaceTie::at('t1', $x, $y)->apply($plan, $this->reader()));
+            }
         }
+    }
+
+    /** @param  callable(): mixed  $click */
+    private function assertTooFar(callable $click): void
+    {
+        try {
+            $click();
+        } catch (Refused $refused) {
+            $this->assertStringContainsString('from the nearest wire', $refused->getMessage());
+
+            return;
+        }
+        $this->fail('A click far from any wire put a tie.');
     }
 }
