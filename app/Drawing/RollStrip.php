@@ -12,9 +12,12 @@ use Davrin\Core\Roll\SegmentKind;
 /** One roll, unrolled as far as it is used: its cuts to scale, the rest still on its core. */
 final readonly class RollStrip
 {
+    /** How many drawing units a tie's number takes. */
+    private const NUMBER = 14.5;
+
     /**
      * @param  non-empty-list<int>  $numbers  of the rolls that look like this
-     * @param  list<array{x: float, width: float, kind: string, layer: string, tie: int, ties: list<int>, words: string}>  $cuts
+     * @param  list<array{x: float, width: float, kind: string, layer: string, tie: int, ties: list<int>, words: string, numbered: bool}>  $cuts
      * @param  float  $end  where the rest begins
      * @param  float  $height  by the width of the mesh
      * @param  float  $coil  radius of what is still on the core; 0 where nothing is
@@ -37,7 +40,7 @@ final readonly class RollStrip
 
         return new self(
             [$roll->number],
-            array_map(fn (Segment $segment): array => [
+            self::numbered(array_map(fn (Segment $segment): array => [
                 'x' => round($segment->from->units * $perUnit, 2),
                 'width' => round($segment->length->units * $perUnit, 2),
                 'kind' => $segment->kind->value,
@@ -45,7 +48,7 @@ final readonly class RollStrip
                 'tie' => $segment->tie,
                 'ties' => $segment->element->ties ?? [],
                 'words' => sprintf('%s, %s, tie %d', $segment->kind->value, $units->needed($segment->length), $segment->tie),
-            ], array_values(array_filter($roll->segments, fn (Segment $segment): bool => ! $segment->length->isZero()))),
+            ], array_values(array_filter($roll->segments, fn (Segment $segment): bool => ! $segment->length->isZero())))),
             round($roll->used()->units * $perUnit, 2),
             round(14 + 12 * $breadth, 1),
             // What is wound on a core grows with the square of its radius.
@@ -54,6 +57,24 @@ final readonly class RollStrip
             $units->needed($roll->used()),
             $change,
         );
+    }
+
+    /**
+     * Where cuts are so narrow that numbers would lie on each other, those that find room bear theirs, the first among them.
+     *
+     * @param  list<array{x: float, width: float, kind: string, layer: string, tie: int, ties: list<int>, words: string}>  $cuts
+     * @return list<array{x: float, width: float, kind: string, layer: string, tie: int, ties: list<int>, words: string, numbered: bool}>
+     */
+    private static function numbered(array $cuts): array
+    {
+        $last = -self::NUMBER;
+        foreach ($cuts as $index => $cut) {
+            $middle = $cut['x'] + $cut['width'] / 2;
+            $cuts[$index]['numbered'] = ! str_contains($cut['kind'], 'tail') && $middle - $last >= self::NUMBER;
+            $last = $cuts[$index]['numbered'] ? $middle : $last;
+        }
+
+        return $cuts;
     }
 
     /** Whether it can be folded together: pieces of the same lengths and the same rest, on another roll. */

@@ -17,6 +17,9 @@ use Davrin\Core\Ties\TieGroup;
 /** Adds a tie to a layout that is made tie by tie, or takes one away. */
 final readonly class PlaceTie implements Edit
 {
+    /** Where a tie is typed: not a blank of the layout, but of the line that adds to it. */
+    private const DISTANCE = 'distance';
+
     /** A click farther from any wire than this, in inches, is not meant for one. */
     private const CLOSE = 1.5;
 
@@ -57,7 +60,8 @@ final readonly class PlaceTie implements Edit
             // Ties that follow get other numbers; a layer that stood on none of these keeps its place.
             return $reader->read($document);
         } catch (Refused $refused) {
-            throw new BlankRefused("ties.$group->id.".SpotsBlank::KEY, $refused);
+            $typed = $this->point === null && $this->tie === null;
+            throw new BlankRefused("ties.$group->id.".($typed ? self::DISTANCE : SpotsBlank::KEY), $refused);
         }
     }
 

@@ -110,7 +110,7 @@ final readonly class PlanWork
 
     private static function formWords(Plan $plan): string
     {
-        $way = $plan->formSlip->text('direction');
+        $way = $plan->formSlip->show('direction', $plan->units());
 
         return sprintf(
             '%s. %s goes %s, seen from the front.',

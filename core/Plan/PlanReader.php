@@ -14,6 +14,7 @@ use Davrin\Core\Craft;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
+use Davrin\Core\Form\RunsFromEndToEnd;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Technique\Technique;
@@ -105,11 +106,13 @@ final readonly class PlanReader
     /** @return list<Blank<covariant mixed>> */
     public function formBlanks(FormKind $kind): array
     {
+        $ways = $kind instanceof RunsFromEndToEnd ? $kind->ways() : ['clockwise', 'anticlockwise'];
+
         return [
             $this->kindChoice(),
             ...$kind->blanks(),
             new MoneyBlank('price', 'the price of the form', Money::cents(175), Money::cents(99_999)),
-            new ChoiceBlank('direction', 'the way round that ties are counted', 'clockwise', ['clockwise' => 'clockwise', 'anticlockwise' => 'anticlockwise']),
+            new ChoiceBlank('direction', 'the way round that ties are counted', 'clockwise', ['clockwise' => $ways[0], 'anticlockwise' => $ways[1]]),
             new CountBlank('startAt', 'where the count begins', 1, 1, 40),
         ];
     }

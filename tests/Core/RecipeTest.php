@@ -42,9 +42,11 @@ final class RecipeTest extends PlanCase
         $this->assertSame('Count anticlockwise from crossbar 3', $told(['direction' => 'anticlockwise', 'startAt' => 3]));
         $this->assertSame('Count clockwise from spoke 1', $told(['kind' => 'wheel']));
         $this->assertSame('Count clockwise from place 2 (1 is the top)', $told(['kind' => 'rectangle', 'startAt' => 2]));
-        $this->assertSame('Count clockwise', $told(['kind' => 'stick']));
+        $this->assertSame(['Count from the top down', 'Count from the bottom up'], [$told(['kind' => 'stick']), $told(['kind' => 'stick', 'direction' => 'anticlockwise'])]);
+        $this->assertSame('Count from left to right', $told(['kind' => 'hat']));
+        $this->assertSame('Count clockwise', $told(['kind' => 'outline', 'closed' => 'open']));
         $this->assertStringEndsWith('The count begins at crossbar 3 and goes anticlockwise, seen from the front.', $this->work(['form' => ['direction' => 'anticlockwise', 'startAt' => 3]])->formWords);
-        $this->assertStringEndsWith('The count goes clockwise, seen from the front.', $this->work(['form' => ['kind' => 'hook'], 'layers' => []])->formWords);
+        $this->assertStringEndsWith('The count goes from the crook down, seen from the front.', $this->work(['form' => ['kind' => 'hook'], 'layers' => []])->formWords);
     }
 
     public function test_in_centimetres_every_sentence_is_in_centimetres(): void

@@ -83,6 +83,19 @@ final class DrawingTest extends TestCase
         $this->assertGreaterThan(0, $strip->coil);
     }
 
+    public function test_numbers_on_narrow_cuts_do_not_lie_on_each_other_and_the_first_always_stands(): void
+    {
+        foreach (['18 in' => 18, '9 in' => 9, '4 in' => 5] as $length => $atLeast) {
+            $plan = $this->plan(['meshes' => [['label' => 'measured']], 'layers' => [['length' => $length]]]);
+            $numbered = array_values(array_filter($this->shelf($plan)->strips['m1'][0]->cuts, fn (array $cut): bool => $cut['numbered']));
+            $this->assertGreaterThanOrEqual($atLeast, count($numbered), $length);
+            $this->assertSame(1, $numbered[0]['tie']);
+            foreach (array_slice($numbered, 1) as $index => $cut) {
+                $this->assertGreaterThanOrEqual(14.5, $cut['x'] + $cut['width'] / 2 - $numbered[$index]['x'] - $numbered[$index]['width'] / 2);
+            }
+        }
+    }
+
     public function test_narrow_mesh_is_drawn_narrow(): void
     {
         $plan = $this->plan(['meshes' => [['width' => '10 in'], ['width' => '5 in']], 'layers' => [['mesh' => 'm1', 'on' => 'row 1'], ['mesh' => 'm2', 'on' => 'row 2']]]);

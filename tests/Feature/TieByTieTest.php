@@ -46,7 +46,9 @@ final class TieByTieTest extends FeatureCase
         $plan = $this->free();
         $page = $this->edit($plan, ['do' => 'place-tie', 'id' => 't1'] + $fields)->assertStatus(422)->assertSee($says);
         $this->assertSame(['3-4: 0 in'], $this->spots($plan));
-        $this->assertSame($fields['distance'] ?? '', $this->find($page, "//input[@name='distance']")[0]->getAttribute('value'));
+        $distance = $this->find($page, "//input[@name='distance']")[0];
+        $this->assertSame([$fields['distance'] ?? '', isset($fields['distance']) ? 'true' : ''], [$distance->getAttribute('value'), $distance->getAttribute('aria-invalid')]);
+        $this->assertSame('', $this->blank($page, 'ties.t1.spots')->getAttribute('aria-invalid'));
     }
 
     public function test_only_a_layout_that_is_made_tie_by_tie_takes_one(): void

@@ -11,6 +11,7 @@ use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Form\Line\Outlines;
+use Davrin\Core\Form\RunsFromEndToEnd;
 use Davrin\Core\Form\Wires;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
@@ -18,7 +19,7 @@ use Davrin\Core\Plan\Fault;
 use Davrin\Core\Result\Words;
 
 /** A hat: the wide rim bar at the bottom is the only one that takes ties; the crown above it is covered, not tied. */
-final class Hat implements FormKind
+final class Hat implements FormKind, RunsFromEndToEnd
 {
     public function key(): string
     {
@@ -44,6 +45,11 @@ final class Hat implements FormKind
             LengthBlank::of('crown', 'the width of the crown', Length::inches(12), Length::inches(2), Length::inches(96)),
             LengthBlank::of('high', 'the height of the crown', Length::inches(11), Length::inches(1), Length::inches(96)),
         ];
+    }
+
+    public function ways(): array
+    {
+        return ['from left to right', 'from right to left'];
     }
 
     public function usualLayout(): string

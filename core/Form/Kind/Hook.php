@@ -12,6 +12,7 @@ use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Form\Line\Outlines;
 use Davrin\Core\Form\Line\Polyline;
+use Davrin\Core\Form\RunsFromEndToEnd;
 use Davrin\Core\Form\Wires;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
@@ -19,7 +20,7 @@ use Davrin\Core\Plan\Fault;
 use Davrin\Core\Result\Words;
 
 /** A walking stick: an open lattice, round at the top. It begins at the end of the crook and goes over the top and down. */
-final class Hook implements FormKind
+final class Hook implements FormKind, RunsFromEndToEnd
 {
     private const STEP = 6;
 
@@ -46,6 +47,11 @@ final class Hook implements FormKind
             ...Wires::blanks(3, 2, 3, Length::inches(1, 1, 2)),
             new CountBlank('crossbars', 'the number of crossbars', 9, 2, 24),
         ];
+    }
+
+    public function ways(): array
+    {
+        return ['from the crook down', 'from the foot up'];
     }
 
     public function usualLayout(): string

@@ -10,12 +10,13 @@ use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Form\Line\Outlines;
+use Davrin\Core\Form\RunsFromEndToEnd;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Fault;
 
 /** A flat stick as the spine of a swag: ties stand on both its sides or on its middle. It begins at its top end. */
-final class Stick implements FormKind
+final class Stick implements FormKind, RunsFromEndToEnd
 {
     public function key(): string
     {
@@ -38,6 +39,11 @@ final class Stick implements FormKind
             LengthBlank::of('length', 'the length of the stick', Length::inches(36), Length::inches(6), Length::inches(120)),
             LengthBlank::of('width', 'the width of the stick', Length::inches(1, 1, 2), Length::inches(0, 1, 4), Length::inches(6)),
         ];
+    }
+
+    public function ways(): array
+    {
+        return ['from the top down', 'from the bottom up'];
     }
 
     public function usualLayout(): string

@@ -26,11 +26,9 @@
         @endif
     @endif
     <g class="section-mark" aria-hidden="true">
-        @foreach ($drawing->sections() as $section)
+        @foreach (count($drawing->form['sections']) > 1 ? $drawing->sections() : [] as $section)
             <line x1="{{ $section['mark'][0] }}" y1="{{ $section['mark'][1] }}" x2="{{ $section['mark'][2] }}" y2="{{ $section['mark'][3] }}" />
-            @if (count($drawing->form['sections']) > 1)
-                <text transform="translate({{ $section['x'] }} {{ $section['y'] }}) scale({{ $more }})" y="4">{{ $section['number'] }}</text>
-            @endif
+            <text transform="translate({{ $section['x'] }} {{ $section['y'] }}) scale({{ $more }})" y="4">{{ $section['number'] }}</text>
         @endforeach
     </g>
     @foreach ($drawing->ties as $tie)

@@ -1,5 +1,5 @@
 {{-- Adds a tie to a layout that is made tie by tie: by what it goes round and how far, or by a click on the form. --}}
-@props(['saved', 'view', 'group', 'form'])
+@props(['saved', 'view', 'group', 'form', 'problem' => null])
 <x-edit-form :saved="$saved" :view="$view" class="place-tie">
     <input type="hidden" name="do" value="place-tie">
     <input type="hidden" name="id" value="{{ $group }}">
@@ -9,7 +9,7 @@
             <option value="{{ $seat->key() }}" @selected(request()->input('on') === $seat->key())>{{ $form->name($seat) }}</option>
         @endforeach
     </select>,
-    <input class="blank" type="text" name="distance" size="6" maxlength="40" value="{{ request()->input('distance') }}" placeholder="3 in" aria-label="how far from where the count begins" autocomplete="off">
+    <input class="blank" type="text" name="distance" size="6" maxlength="40" value="{{ request()->input('distance') }}" placeholder="3 in" aria-label="how far from where the count begins" autocomplete="off" @if ($problem?->address === "ties.$group.distance") aria-invalid="true" aria-describedby="problem" @endif>
     from where the count begins:
     <button class="act">add it</button>
     <small>or click its place on the form</small>

@@ -10,7 +10,7 @@
         @endif
     </x-edit-form>
     @if ($places)
-        <x-place-tie :saved="$saved" :view="$view" :group="$lights" :form="$places" />
+        <x-place-tie :saved="$saved" :view="$view" :group="$lights" :form="$places" :problem="$problem" />
     @endif
     <div class="figures">
         @foreach ($line->figures as $figure)
