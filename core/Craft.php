@@ -17,8 +17,23 @@ use Davrin\Core\Form\Kind\Stick;
 use Davrin\Core\Form\Kind\Wheel;
 use Davrin\Core\Form\Kind\WireLoop;
 use Davrin\Core\Form\Kind\WireRing;
-use Davrin\Core\Technique\PoofRun;
-use Davrin\Core\Technique\Ruffle;
+use Davrin\Core\Technique\Kind\CrossedCurledRuffles;
+use Davrin\Core\Technique\Kind\CurledRuffle;
+use Davrin\Core\Technique\Kind\DiagonalBundle;
+use Davrin\Core\Technique\Kind\FoldedRuffle;
+use Davrin\Core\Technique\Kind\GatheredDrape;
+use Davrin\Core\Technique\Kind\OverlappedRuffle;
+use Davrin\Core\Technique\Kind\Pancake;
+use Davrin\Core\Technique\Kind\PoofRun;
+use Davrin\Core\Technique\Kind\PulledLoops;
+use Davrin\Core\Technique\Kind\PushedRuffles;
+use Davrin\Core\Technique\Kind\RolledBundle;
+use Davrin\Core\Technique\Kind\Ruffle;
+use Davrin\Core\Technique\Kind\SecondAcross;
+use Davrin\Core\Technique\Kind\Starburst;
+use Davrin\Core\Technique\Kind\StrandBunch;
+use Davrin\Core\Technique\Kind\WoundCover;
+use Davrin\Core\Technique\Kind\WrappedStrips;
 use Davrin\Core\Technique\Technique;
 use Davrin\Core\Ties\Layout\AsItCame;
 use Davrin\Core\Ties\Layout\CornersAndSides;
@@ -48,7 +63,10 @@ final readonly class Craft
         return new self(
             self::byKey(new WireRing, new PreTiedRing, new Rectangle, new Heart, new Cross, new Star, new Hook, new Hat, new Wheel, new Stick, new WireLoop, new Outline),
             self::byKey(new InnerMidTwoOuter, new CrossbarsAndOuterMid, new Flat, new NASection, new Zigzag, new CornersAndSides, new EverySoFar, new StickSites, new Rows, new AsItCame, new Free),
-            self::byKey(new Ruffle, new PoofRun),
+            self::byKey(
+                new Ruffle, new FoldedRuffle, new OverlappedRuffle, new CurledRuffle, new CrossedCurledRuffles, new Pancake, new SecondAcross, new PoofRun,
+                new RolledBundle, new DiagonalBundle, new Starburst, new PulledLoops, new PushedRuffles, new WrappedStrips, new GatheredDrape, new WoundCover, new StrandBunch,
+            ),
         );
     }
 

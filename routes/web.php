@@ -5,10 +5,12 @@ use App\Http\Controllers\PlanEditController;
 use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PlanHistoryController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\TechniqueController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/plans');
 Route::view('/keys', 'keys')->name('keys');
+Route::get('/guide', TechniqueController::class)->name('techniques');
 
 Route::controller(PlanController::class)->name('plans.')->group(function () {
     Route::get('/plans', 'index')->name('index');

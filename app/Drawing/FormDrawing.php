@@ -3,6 +3,7 @@
 namespace App\Drawing;
 
 use App\Drawing\Elements\ElementShape;
+use App\Drawing\Elements\HangsDown;
 use App\Editor\Side;
 use Davrin\Core\Form\Box;
 use Davrin\Core\Form\Place;
@@ -13,6 +14,7 @@ use Davrin\Core\Result\Extent;
 use Davrin\Core\Result\LayerResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\TieResult;
+use Davrin\Core\Ties\Tie;
 use Illuminate\Support\Str;
 
 /** A plan's form to scale, from one side: wires, crossbars, mesh, numbered ties, finished outline and opening. */
@@ -54,7 +56,7 @@ final readonly class FormDrawing
     public function __construct(Plan $plan, public Result $result, public Side $side, public bool $mesh = true, private string $prefix = '')
     {
         $this->form = $result->form->jsonSerialize();
-        $this->extent = $mesh ? $result->extent : Extent::bare($plan);
+        $this->extent = $mesh ? $result->extent : Extent::bare($plan->form);
         $this->inks = array_combine(array_column($plan->meshes, 'id'), array_map(fn (Mesh $mesh): Ink => Ink::of($mesh, $prefix.$mesh->id), $plan->meshes));
         $this->places = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $this->seen($tie->tie->place)], $result->ties), 1, 0);
         $this->layers = $mesh ? $this->layers() : [];
@@ -115,9 +117,7 @@ final readonly class FormDrawing
      */
     public function sections(): array
     {
-        $out = $this->result->form->round()
-            ? $this->extent->box->right - $this->result->form->reach()
-            : max([0.0, ...array_map(fn (LayerResult $layer): float => $this->mesh ? $layer->reach : 0.0, $this->result->layers)]);
+        $out = $this->extent->beyond;
         $more = $this->magnified();
         $seen = fn (array $at): Place => $this->seen(new Place($at[0], $at[1], $at[2]));
         $scaled = fn (array $point): array => [round($point[0] * Path::SCALE, 1), round($point[1] * Path::SCALE, 1)];
@@ -157,14 +157,16 @@ final readonly class FormDrawing
      */
     private function layers(): array
     {
-        $out = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, round($tie->tie->place->out(), 2)], $this->result->ties), 1, 0);
-        $rowOf = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $tie->tie->row], $this->result->ties), 1, 0);
+        $ties = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $tie->tie], $this->result->ties), 1, 0);
         $drawn = [];
         foreach ($this->result->layers as $index => $layer) {
-            $rows = collect($layer->elements)->groupBy(fn (ElementResult $element): int => $rowOf[$element->element->ties[0]]);
+            $rows = collect($layer->elements)->groupBy(fn (ElementResult $element): string => ($ties[$element->element->ties[0] ?? 0]->row ?? 0).'-'.$element->element->pass);
             foreach ($rows as $row => $elements) {
-                $farthest = $elements->max(fn (ElementResult $element): float => $out[$element->element->ties[0]]);
-                $drawn[] = [$this->form['closed'] ? -$farthest : 0.0, $index, $this->layer($layer, $row, array_values($elements->all()))];
+                $first = $elements->first()->element;
+                $farthest = $elements->max(fn (ElementResult $element): float => $element->element->ties === [] ? INF : round($ties[$element->element->ties[0]]->place->out(), 2));
+                // What fills the space outside a row lies between it and the next.
+                $order = $this->form['closed'] ? -$farthest - ($first->pass > 0 ? 0.1 : 0.0) : ($first->ties === [] ? -INF : 0.0);
+                $drawn[] = [$order, $index, $this->layer($layer, $row, array_values($elements->all()), $ties)];
             }
         }
         usort($drawn, fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
@@ -176,31 +178,38 @@ final readonly class FormDrawing
      * Elements of a row that differ in nothing but where they stand are drawn once and put into their places.
      *
      * @param  list<ElementResult>  $elements
+     * @param  array<int, Tie>  $ties  by number
      */
-    private function layer(LayerResult $layer, int $row, array $elements): LayerDrawing
+    private function layer(LayerResult $layer, string $row, array $elements, array $ties): LayerDrawing
     {
         $draw = $this->shape($layer->technique);
         [$shapes, $known, $placed] = [[], [], []];
         foreach ($elements as $element) {
-            $ties = array_map(fn (int $tie): Place => $this->places[$tie], $element->element->ties);
-            $upright = array_map(fn (Place $tie): Place => $tie->seenFrom($ties[0]), $ties);
+            $numbers = $element->element->ties;
+            $places = array_map(fn (int $tie): Place => $this->places[$tie], $numbers);
+            $first = $places[0] ?? new Place(0.0, 0.0, 0.0);
+            if ($draw instanceof HangsDown) {
+                $first = new Place($first->x, $first->y, 0.0);
+            }
+            $upright = array_map(fn (Place $place): Place => $place->seenFrom($first), $places);
+            $middle = $numbers === [] ? 0.0 : $this->result->form->middleFrom($ties[$numbers[0]]->seat);
             $variant = $element->element->number % self::VARIANTS;
-            $key = $variant.implode(array_map(fn (Place $tie): string => sprintf(' %.2f %.2f %.1f %.3f', $tie->x + 0.0, $tie->y + 0.0, $tie->outward, $tie->bend), $upright));
+            $key = $variant.sprintf(' %.2f', $middle).implode(array_map(fn (Place $tie): string => sprintf(' %.2f %.2f %.1f %.3f', $tie->x + 0.0, $tie->y + 0.0, $tie->outward, $tie->bend), $upright));
             if (! isset($known[$key])) {
                 $known[$key] = count($shapes);
-                $shapes[] = $draw->draw($variant, $upright, $layer->reach, $layer->span);
+                $shapes[] = $draw->draw(new Piece($layer, $this->result->form, $this->side === Side::Back, $variant, $upright, $element->element->pass, $middle));
             }
             $placed[] = [
-                'ties' => $element->element->ties,
-                'missing' => $element->roll === null,
+                'ties' => $numbers,
+                'missing' => $element->missing,
                 'shape' => $known[$key],
-                'x' => round($ties[0]->x * Path::SCALE, 1),
-                'y' => round($ties[0]->y * Path::SCALE, 1),
-                'turn' => round($ties[0]->outward, 2),
+                'x' => round($first->x * Path::SCALE, 1),
+                'y' => round($first->y * Path::SCALE, 1),
+                'turn' => round($first->outward, 2),
             ];
         }
 
-        return new LayerDrawing("$this->prefix$layer->id-$row", $layer->id, $layer->technique, $this->inks[$layer->mesh], $shapes, $placed);
+        return new LayerDrawing("$this->prefix$layer->id-$row", $layer->id, $layer->technique, array_map(fn (string $mesh): Ink => $this->inks[$mesh], $layer->meshes), $shapes, $placed);
     }
 
     private function seen(Place $place): Place

@@ -7,8 +7,9 @@ final readonly class LayerDrawing
 {
     /**
      * @param  string  $name  of its shapes in the page: the first is "$name-0"
+     * @param  non-empty-list<Ink>  $inks  of its pieces or strands
      * @param  list<Shape>  $shapes
      * @param  list<array{ties: list<int>, missing: bool, shape: int, x: float, y: float, turn: float}>  $elements  in build order; in drawing units, turned in degrees clockwise
      */
-    public function __construct(public string $name, public string $id, public string $technique, public Ink $ink, public array $shapes, public array $elements) {}
+    public function __construct(public string $name, public string $id, public string $technique, public array $inks, public array $shapes, public array $elements) {}
 }

@@ -20,7 +20,7 @@ final readonly class Problem
         return new self(
             $why->getMessage(),
             $status,
-            array_filter($typed, is_string(...)),
+            Typed::of($typed),
             $why instanceof BlankRefused ? $why->address : null,
         );
     }
@@ -28,7 +28,7 @@ final readonly class Problem
     /** @param  array<mixed>  $typed */
     public static function said(string $sentence, int $status, array $typed): self
     {
-        return new self($sentence, $status, array_filter($typed, is_string(...)), null);
+        return new self($sentence, $status, Typed::of($typed), null);
     }
 
     public function at(string $slip): bool

@@ -11,13 +11,14 @@ final readonly class Advice implements JsonSerializable
 {
     /**
      * @param  string  $about  the address of the sentence that causes it
+     * @param  list<string>  $meshes  it is about, by id; none where it is not about a mesh
      * @param  list<int>  $ties
      * @param  list<Remedy>  $remedies
      */
     public function __construct(
         public string $rule,
         public string $about,
-        public string $mesh,
+        public array $meshes,
         public string $title,
         public string $sentence,
         public array $ties,
@@ -30,7 +31,7 @@ final readonly class Advice implements JsonSerializable
         return [
             'rule' => $this->rule,
             'about' => $this->about,
-            'mesh' => $this->mesh,
+            'meshes' => $this->meshes,
             'title' => $this->title,
             'sentence' => $this->sentence,
             'ties' => $this->ties,

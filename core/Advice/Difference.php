@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
+use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\Words;
@@ -12,35 +14,47 @@ use Davrin\Core\Result\Words;
 /** What an edit changes, in words. */
 final class Difference
 {
-    public static function between(Result $before, Result $after, string $mesh): string
+    /** @param  list<string>  $meshes  whose use is told, by id */
+    public static function between(Result $before, Result $after, array $meshes, Units $units): string
     {
-        [$old, $new] = [self::mesh($before, $mesh), self::mesh($after, $mesh)];
+        [$old, $new] = [self::meshes($before, $meshes), self::meshes($after, $meshes)];
+        $rolls = fn (MeshResult $mesh): int => count($mesh->plan->rolls);
         $said = [];
-        if ($new->rolls->value !== $old->rolls->value) {
-            $said[] = 'opens '.$new->rolls->shown;
+        if (array_sum(array_map($rolls, $new)) !== array_sum(array_map($rolls, $old))) {
+            $said[] = 'opens '.Words::count(array_sum(array_map($rolls, $new)), 'roll');
         }
         if ($after->tally->elements->value !== $before->tally->elements->value) {
             $said[] = $after->tally->elements->shown.' '.$after->tally->elements->label;
         }
-        $said[] = sprintf('uses %s, leaves %s', $new->used->shown, $new->left->shown);
-        $unopened = ($new->mesh->rolls() ?? 0) - count($new->plan->rolls);
+        if ($new !== []) {
+            $said[] = sprintf(
+                'uses %s, leaves %s',
+                $units->needed(Length::sum(array_map(fn (MeshResult $mesh): Length => $mesh->plan->used(), $new))),
+                $units->available(Length::sum(array_map(fn (MeshResult $mesh): Length => $mesh->plan->left(), $new))),
+            );
+        }
+        $unopened = array_sum(array_map(fn (MeshResult $mesh): int => max(0, ($mesh->mesh->rolls() ?? 0) - count($mesh->plan->rolls)), $new));
         if ($unopened > 0) {
             $said[] = Words::count($unopened, 'roll').' in reserve';
         }
+        if ($after->tally->across->shown !== $before->tally->across->shown) {
+            $said[] = $after->tally->across->shown.' '.$after->tally->across->label;
+        }
+        if ($after->fullness->verdict !== $before->fullness->verdict || ($new === [] && $after->fullness->figure->shown !== $before->fullness->figure->shown)) {
+            $said[] = $after->fullness->figure->shown;
+        }
         array_push($said, ...self::money($before->cost->total, $after->cost->total));
 
-        return implode('; ', $said);
+        return $said === [] ? 'changes nothing else' : implode('; ', $said);
     }
 
-    private static function mesh(Result $result, string $id): MeshResult
+    /**
+     * @param  list<string>  $ids
+     * @return list<MeshResult>
+     */
+    private static function meshes(Result $result, array $ids): array
     {
-        foreach ($result->meshes as $mesh) {
-            if ($mesh->mesh->id === $id) {
-                return $mesh;
-            }
-        }
-
-        throw new \LogicException("The result has no mesh \"$id\".");
+        return array_values(array_filter($result->meshes, fn (MeshResult $mesh): bool => in_array($mesh->mesh->id, $ids, true)));
     }
 
     /** @return list<string> */

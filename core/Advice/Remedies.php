@@ -4,66 +4,60 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
-use Davrin\Core\Edit\FillBlanks;
-use Davrin\Core\Engine\MeshWork;
-use Davrin\Core\Engine\PlanWork;
-use Davrin\Core\Measure\Length;
-use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Plan\PlanReader;
-use Davrin\Core\Refused;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\Words;
 use Davrin\Core\Ties\TieGroup;
 
-/**
- * Finds what can be done about a mesh that is not enough. Each remedy is an edit whose outcome is computed before it is
- * offered, so none promises what the engine does not deliver; and each makes the mesh safe, not only nominally enough.
- */
+/** Finds what can be done about mesh that is not enough. Each remedy makes it safe, not only nominally enough. */
 final readonly class Remedies
 {
     /** A piece shorter than this part of what the maker wanted is another wreath, not a remedy (docs/decisions.md). */
     private const LEAST_PART = [2, 3];
 
-    public function __construct(private PlanWork $planWork, private MeshWork $meshWork, private PlanReader $reader) {}
+    public function __construct(private Trial $trial) {}
 
-    /** @return list<Remedy> */
-    public function forMesh(Plan $plan, Result $before, MeshResult $mesh): array
+    /**
+     * @param  non-empty-list<MeshResult>  $meshes  that are not enough, all for one layer
+     * @return list<Remedy>
+     */
+    public function forMeshes(Plan $plan, Result $before, array $meshes): array
     {
+        $ids = array_map(fn (MeshResult $mesh): string => $mesh->mesh->id, $meshes);
+        $layers = array_values(array_filter($plan->layers, fn (Layer $layer): bool => array_filter($meshes, fn (MeshResult $mesh): bool => $layer->uses($mesh->mesh)) !== []));
         $found = array_filter([
-            ...array_map(fn (Layer $layer): ?array => $this->shorter($plan, $layer), $plan->layersOf($mesh->mesh)),
-            $this->fewerASection($plan, $mesh),
-            $this->moreRolls($plan, $mesh),
+            ...array_map(fn (Layer $layer): ?array => $this->trial->shorter($plan, $layer, self::LEAST_PART, fn (array $fill): bool => $this->isEnough($plan, $ids, $fill)), $layers),
+            $this->fewerASection($plan, $layers, $ids),
+            $this->moreRolls($plan, $meshes, $ids),
         ]);
 
-        return array_values(array_map(fn (array $remedy): Remedy => $this->remedy($plan, $before, $mesh, ...$remedy), $found));
+        return array_values(array_map(fn (array $remedy): Remedy => $this->trial->remedy($plan, $before, $remedy[0], $remedy[1], $ids), $found));
     }
 
     /**
-     * The longest piece, or pitch, in steps of the ruler that makes the mesh enough.
+     * Whether these meshes are enough once so much is written.
      *
-     * @return array{string, array<string, string>}|null what to call it, and what to write in which blank
+     * @param  list<string>  $ids
+     * @param  array<string, string>  $fill
      */
-    private function shorter(Plan $plan, Layer $layer): ?array
+    private function isEnough(Plan $plan, array $ids, array $fill): bool
     {
-        $key = $layer->technique->lengthKey();
-        $wanted = $layer->slip->length($key)->units;
-        $step = $plan->units()->step()->units;
-        $least = intdiv($wanted * self::LEAST_PART[0], self::LEAST_PART[1] * $step) + 1;
-        $fill = fn (int $steps): array => ["layers.$layer->id.$key" => LengthText::canonical(Length::ofUnits($steps * $step))];
-
-        $best = $this->most($least, intdiv($wanted - 1, $step), fn (int $steps): bool => $this->isEnough($plan, $layer->mesh->id, $fill($steps)));
-
-        return $best === null ? null : [$layer->technique->cutTo($plan->units()->exact(Length::ofUnits($best * $step))), $fill($best)];
+        return $this->trial->meshesDo($plan, $fill, fn (array $after): bool => array_filter(
+            $after, fn (MeshResult $mesh): bool => in_array($mesh->mesh->id, $ids, true) && ! $mesh->verdict->isGood(),
+        ) === []);
     }
 
-    /** @return array{string, array<string, string>}|null */
-    private function fewerASection(Plan $plan, MeshResult $mesh): ?array
+    /**
+     * @param  list<Layer>  $layers
+     * @param  list<string>  $ids
+     * @return array{string, array<string, string>}|null
+     */
+    private function fewerASection(Plan $plan, array $layers, array $ids): ?array
     {
         $group = array_values(array_filter(
-            array_map(fn (Layer $layer): TieGroup => $layer->group, $plan->layersOf($mesh->mesh)),
+            array_map(fn (Layer $layer): TieGroup => $layer->on->group, $layers),
             fn (TieGroup $group): bool => $group->slip->has('perSection'),
         ))[0] ?? null;
         if ($group === null) {
@@ -72,60 +66,30 @@ final readonly class Remedies
         $now = $group->slip->count('perSection');
         $least = intdiv($now * self::LEAST_PART[0] + self::LEAST_PART[1] - 1, self::LEAST_PART[1]);
         $fill = fn (int $count): array => ["ties.$group->id.perSection" => (string) $count];
-        $best = $this->most($least, $now - 1, fn (int $count): bool => $this->isEnough($plan, $mesh->mesh->id, $fill($count)));
+        $best = $this->trial->most($least, $now - 1, fn (int $count): bool => $this->isEnough($plan, $ids, $fill($count)));
 
         return $best === null ? null : [Words::count($best, 'tie').' a section', $fill($best)];
     }
 
-    /** @return array{string, array<string, string>}|null */
-    private function moreRolls(Plan $plan, MeshResult $mesh): ?array
+    /**
+     * @param  non-empty-list<MeshResult>  $meshes
+     * @param  list<string>  $ids
+     * @return array{string, array<string, string>}|null
+     */
+    private function moreRolls(Plan $plan, array $meshes, array $ids): ?array
     {
-        $there = $mesh->mesh->rolls() ?? count($mesh->plan->rolls);
-        $fill = fn (int $rolls): array => ["meshes.{$mesh->mesh->id}.rolls" => (string) $rolls];
-        foreach (array_unique([max($mesh->safeRolls ?? 0, $there + 1), $there + 2]) as $rolls) {
-            if ($this->isEnough($plan, $mesh->mesh->id, $fill($rolls))) {
-                return ['Have '.Words::count($rolls, 'roll').' at hand', $fill($rolls)];
+        foreach ([0, 1] as $more) {
+            [$fill, $said] = [[], []];
+            foreach ($meshes as $mesh) {
+                $rolls = max($mesh->safeRolls ?? 0, ($mesh->mesh->rolls() ?? count($mesh->plan->rolls)) + 1) + $more;
+                $fill["meshes.{$mesh->mesh->id}.rolls"] = (string) $rolls;
+                $said[] = Words::count($rolls, 'roll').(count($meshes) > 1 ? ' of '.$mesh->mesh->name() : '');
+            }
+            if ($this->isEnough($plan, $ids, $fill)) {
+                return ['Have '.Words::list($said).' at hand', $fill];
             }
         }
 
         return null;
-    }
-
-    /**
-     * The largest number from $least to $most that will do, where a smaller one does whenever a larger one does.
-     *
-     * @param  callable(int): bool  $does
-     */
-    private function most(int $least, int $most, callable $does): ?int
-    {
-        if ($least > $most || ! $does($least)) {
-            return null;
-        }
-        while ($least < $most) {
-            $middle = intdiv($least + $most + 1, 2);
-            $does($middle) ? $least = $middle : $most = $middle - 1;
-        }
-
-        return $least;
-    }
-
-    /** @param  array<string, string>  $fill */
-    private function isEnough(Plan $plan, string $mesh, array $fill): bool
-    {
-        try {
-            $edited = (new FillBlanks($fill))->apply($plan, $this->reader);
-        } catch (Refused) {
-            return false;
-        }
-
-        return $this->meshWork->of($edited, array_column($edited->meshes, null, 'id')[$mesh])->verdict->isGood();
-    }
-
-    /** @param  array<string, string>  $fill */
-    private function remedy(Plan $plan, Result $before, MeshResult $mesh, string $label, array $fill): Remedy
-    {
-        $edited = (new FillBlanks($fill))->apply($plan, $this->reader);
-
-        return new Remedy($label, Difference::between($before, $this->planWork->of($edited), $mesh->mesh->id), $fill);
     }
 }

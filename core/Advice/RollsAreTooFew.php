@@ -10,46 +10,46 @@ use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\Words;
 
-/** A mesh is short: some elements come out of no roll. */
+/** A mesh is short: some elements come out of no roll, or not whole. */
 final readonly class RollsAreTooFew implements Rule
 {
     public function __construct(private Remedies $remedies) {}
 
     public function look(Plan $plan, Result $result): array
     {
-        $advice = [];
-        foreach ($result->meshes as $mesh) {
-            if ($mesh->verdict->short) {
-                $advice[] = $this->advice($plan, $result, $mesh);
-            }
-        }
+        $short = array_values(array_filter($result->meshes, fn (MeshResult $mesh): bool => $mesh->verdict->short));
 
-        return $advice;
+        return array_map(
+            fn (array $meshes): Advice => $this->advice($plan, $result, $meshes),
+            MeshesOfALayer::grouped($short, fn (MeshResult $mesh): string => $mesh->plan->unmet[0]->layer),
+        );
     }
 
-    private function advice(Plan $plan, Result $result, MeshResult $mesh): Advice
+    /** @param  non-empty-list<MeshResult>  $meshes */
+    private function advice(Plan $plan, Result $result, array $meshes): Advice
     {
-        $unmet = $mesh->plan->unmet;
-        $layer = $unmet[0]->layer;
-        $ties = array_values(array_unique(array_map(fn (Element $element): int => $element->ties[0], $unmet)));
-        $technique = array_column($plan->layers, 'technique', 'id')[$layer];
-        $missing = Words::count(count($unmet), ...$technique->noun());
+        $unmet = array_values(array_column(array_map(fn (Element $element): array => [$element->id, $element], array_merge(...array_map(fn (MeshResult $mesh): array => $mesh->plan->unmet, $meshes))), 1, 0));
+        $layer = $plan->layer($unmet[0]->layer);
+        $ties = MeshesOfALayer::ties($unmet);
+        $rolls = array_sum(array_map(fn (MeshResult $mesh): int => (int) $mesh->mesh->rolls(), $meshes));
+        $what = $ties === [] ? ucfirst($layer->technique->noun()[1]) : ucfirst(Words::ties($ties));
 
         return new Advice(
             'short',
-            "layers.$layer",
-            $mesh->mesh->id,
-            sprintf('%s short.', ucfirst($missing)),
+            "layers.$layer->id",
+            MeshesOfALayer::ids($meshes),
+            sprintf('%s short.', ucfirst(Words::count(count($unmet), ...$layer->technique->noun()))),
             sprintf(
-                '%s of %s %s out before %s. %s would stay bare.',
-                Words::count((int) $mesh->mesh->rolls(), 'roll'),
-                $mesh->mesh->name(),
-                $mesh->mesh->rolls() === 1 ? 'runs' : 'run',
-                Words::ties([$unmet[0]->ties[0]]),
-                ucfirst(Words::ties($ties)),
+                '%s of %s %s out%s. %s would stay bare%s.',
+                Words::count($rolls, 'roll'),
+                MeshesOfALayer::names($meshes),
+                $rolls === 1 ? 'runs' : 'run',
+                $ties === [] ? '' : ' before '.Words::ties([$ties[0]]),
+                $what,
+                count($layer->on->meshes) > 1 ? ' or not be whole' : '',
             ),
             $ties,
-            $this->remedies->forMesh($plan, $result, $mesh),
+            $this->remedies->forMeshes($plan, $result, $meshes),
         );
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
-use Davrin\Core\Demand\Element;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
@@ -17,48 +16,58 @@ final readonly class RollsAreUsedUp implements Rule
 
     public function look(Plan $plan, Result $result): array
     {
-        $advice = [];
-        foreach ($result->meshes as $mesh) {
-            if ($mesh->verdict->everyInch || $mesh->verdict->atRisk) {
-                $advice[] = $this->advice($plan, $result, $mesh);
-            }
-        }
+        $tight = array_values(array_filter($result->meshes, fn (MeshResult $mesh): bool => $mesh->verdict->everyInch || $mesh->verdict->atRisk));
 
-        return $advice;
-    }
-
-    private function advice(Plan $plan, Result $result, MeshResult $mesh): Advice
-    {
-        $unsafe = $mesh->safePlan->unmet;
-        $layers = $plan->layersOf($mesh->mesh);
-        $ties = array_values(array_unique(array_map(fn (Element $element): int => $element->ties[0], $unsafe)));
-
-        return new Advice(
-            $mesh->verdict->everyInch ? 'every-inch' : 'at-risk',
-            'layers.'.($unsafe[0]->layer ?? $layers[count($layers) - 1]->id),
-            $mesh->mesh->id,
-            match (true) {
-                ! $mesh->verdict->everyInch => 'At risk.',
-                $mesh->verdict->atRisk => 'Every inch is used, and at risk.',
-                default => 'Every inch is used.',
-            },
-            $this->sentence($plan, $mesh, $ties),
-            $ties,
-            $this->remedies->forMesh($plan, $result, $mesh),
+        return array_map(
+            fn (array $meshes): Advice => $this->advice($plan, $result, $meshes),
+            MeshesOfALayer::grouped($tight, fn (MeshResult $mesh): string => self::about($plan, $mesh).' '.$mesh->verdict->words()),
         );
     }
 
-    /** @param  list<int>  $ties */
-    private function sentence(Plan $plan, MeshResult $mesh, array $ties): string
+    /** The layer that would go short, or the last that uses the mesh. */
+    private static function about(Plan $plan, MeshResult $mesh): string
+    {
+        $layers = $plan->layersOf($mesh->mesh);
+
+        return 'layers.'.($mesh->safePlan->unmet[0]->layer ?? $layers[count($layers) - 1]->id);
+    }
+
+    /** @param  non-empty-list<MeshResult>  $meshes */
+    private function advice(Plan $plan, Result $result, array $meshes): Advice
+    {
+        $verdict = $meshes[0]->verdict;
+        $ties = MeshesOfALayer::ties(array_merge(...array_map(fn (MeshResult $mesh): array => $mesh->safePlan->unmet, $meshes)));
+
+        return new Advice(
+            $verdict->everyInch ? 'every-inch' : 'at-risk',
+            self::about($plan, $meshes[0]),
+            MeshesOfALayer::ids($meshes),
+            match (true) {
+                ! $verdict->everyInch => 'At risk.',
+                $verdict->atRisk => 'Every inch is used, and at risk.',
+                default => 'Every inch is used.',
+            },
+            $this->sentence($plan, $meshes, $ties),
+            $ties,
+            $this->remedies->forMeshes($plan, $result, $meshes),
+        );
+    }
+
+    /**
+     * @param  non-empty-list<MeshResult>  $meshes
+     * @param  list<int>  $ties
+     */
+    private function sentence(Plan $plan, array $meshes, array $ties): string
     {
         $units = $plan->units();
-        if ($ties === []) {
-            return sprintf('Nothing of the %s is left for a slip of the scissors.', $mesh->mesh->name());
+        if (! $meshes[0]->verdict->atRisk) {
+            return sprintf('Nothing of the %s is left for a slip of the scissors.', MeshesOfALayer::names($meshes));
         }
 
-        return sprintf(
-            '%s uses %s of its rolls. Rolls come short: only %s of each is safe, and then there is none for %s.',
-            $mesh->mesh->name(), $mesh->used->shown, $units->available($mesh->mesh->safe()), Words::ties($ties),
+        return implode(' ', array_map(fn (MeshResult $mesh): string => sprintf('%s uses %s of its rolls.', $mesh->mesh->name(), $mesh->used->shown), $meshes)).sprintf(
+            ' Rolls come short: only %s of each is safe, and then there is none for %s.',
+            Words::list(array_values(array_unique(array_map(fn (MeshResult $mesh): string => $units->available($mesh->mesh->safe()), $meshes)))),
+            $ties === [] ? 'all of it' : Words::ties($ties),
         );
     }
 }

@@ -70,4 +70,14 @@ final class OutOfBounds extends Refused
     {
         return new self(sprintf('"%s" is not on this form. Ties can go round %s, and round a crossbar where there is one.', $given, implode(', ', $seats)));
     }
+
+    public static function mix(string $label, int $least, int $most, string $what, int $given): self
+    {
+        return new self(sprintf('%s: %s go into one; %s.', ucfirst($label), $least === $most ? "$least $what" : "$least to $most $what", $given === 0 ? 'none makes nothing' : "$given do not"));
+    }
+
+    public static function place(string $label): self
+    {
+        return new self(sprintf('%s: write "every tie", "every 2nd tie", "row 1", or numbers, like "sections 1 to 3" or "ties 1, 4 and 7 to 9".', ucfirst($label)));
+    }
 }

@@ -30,15 +30,12 @@ final readonly class SectionsBlank extends NamedBlank
             if (in_array($text, ['', self::ALL, 'all', 'every', 'each'], true)) {
                 return null;
             }
-            $raw = preg_split('/\s*(?:[,;]|\band\b)\s*/', trim($text, ' ,;')) ?: [];
-        }
-        $numbers = [];
-        foreach (is_array($raw) ? $raw : throw OutOfBounds::sections($this->label) as $part) {
-            array_push($numbers, ...$this->range(is_int($part) || is_string($part) ? trim((string) $part) : ''));
-        }
-        sort($numbers);
 
-        return $numbers === [] ? throw OutOfBounds::sections($this->label) : array_values(array_unique($numbers));
+            return Numbers::read($text, self::LARGEST) ?? throw OutOfBounds::sections($this->label);
+        }
+        $parts = array_map(fn (mixed $part): string => is_int($part) || is_string($part) ? (string) $part : '', is_array($raw) ? $raw : []);
+
+        return Numbers::read(implode(',', $parts), self::LARGEST) ?? throw OutOfBounds::sections($this->label);
     }
 
     /** @return string|list<int> */
@@ -58,16 +55,5 @@ final readonly class SectionsBlank extends NamedBlank
             ['const' => self::ALL],
             ['type' => 'array', 'items' => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::LARGEST], 'minItems' => 1, 'maxItems' => self::LARGEST],
         ]], self::ALL);
-    }
-
-    /** @return list<int> */
-    private function range(string $part): array
-    {
-        if (preg_match('/^(\d{1,2})(?:\s*(?:to|-|–|\.\.)\s*(\d{1,2}))?$/u', $part, $found) !== 1) {
-            throw OutOfBounds::sections($this->label);
-        }
-        [$from, $to] = [(int) $found[1], (int) ($found[2] ?? $found[1])];
-
-        return $from >= 1 && $to >= $from && $to <= self::LARGEST ? range($from, $to) : throw OutOfBounds::sections($this->label);
     }
 }

@@ -10,8 +10,10 @@ use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Percent;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Fault;
+use Davrin\Core\Plan\Mix;
 use Davrin\Core\Refused;
 use Davrin\Core\Ties\Spot;
+use Davrin\Core\Ties\TiePick;
 use LogicException;
 
 /** Some blanks with what is written in them. Every blank has a value; keys keep the order of the blanks. */
@@ -106,6 +108,12 @@ final readonly class Slip
         return $this->blanks[$key]->show($this->values[$key], $units);
     }
 
+    /** @return list<list<Field>> where a blank is written in several fields; none where it is written in one */
+    public function fields(string $key): array
+    {
+        return $this->blanks[$key] instanceof InSeveralFields ? $this->blanks[$key]->fields($this->values[$key]) : [];
+    }
+
     /** @return array<string, string|int|list<string>|list<int>> as a plan file holds it */
     public function write(): array
     {
@@ -119,9 +127,14 @@ final readonly class Slip
 
     public function length(string $key): Length
     {
+        return $this->lengthIfAny($key) ?? throw self::notA('length', $key);
+    }
+
+    public function lengthIfAny(string $key): ?Length
+    {
         $value = $this->values[$key];
 
-        return $value instanceof Length ? $value : throw self::notA('length', $key);
+        return $value === null || $value instanceof Length ? $value : throw self::notA('length', $key);
     }
 
     /** @return list<Length> */
@@ -202,6 +215,34 @@ final readonly class Slip
         $value = $this->values[$key];
 
         return is_string($value) ? $value : throw self::notA('text', $key);
+    }
+
+    public function mix(string $key): Mix
+    {
+        $value = $this->values[$key];
+
+        return $value instanceof Mix ? $value : throw self::notA('mix of meshes', $key);
+    }
+
+    public function place(string $key): TiePick
+    {
+        $value = $this->values[$key];
+
+        return $value instanceof TiePick ? $value : throw self::notA('place', $key);
+    }
+
+    /**
+     * Every length in inches and every count, by key: what a drawing is made by.
+     *
+     * @return array<string, float>
+     */
+    public function measures(): array
+    {
+        return array_filter(array_map(fn (mixed $value): ?float => match (true) {
+            $value instanceof Length => $value->toInches(),
+            is_int($value) => (float) $value,
+            default => null,
+        }, $this->values), is_float(...));
     }
 
     public function money(string $key): Money

@@ -6,8 +6,9 @@ namespace Davrin\Core\Demand;
 
 use Davrin\Core\Measure\Length;
 
-/** One piece to be cut for one element. */
+/** One piece to be cut for an element, and of which mesh. */
 final readonly class Cut
 {
-    public function __construct(public Element $element, public Length $length) {}
+    /** @param  string  $mesh  its id */
+    public function __construct(public Element $element, public string $mesh, public Length $length) {}
 }

@@ -6,19 +6,36 @@ namespace Davrin\Core\Demand;
 
 use Davrin\Core\Measure\Length;
 
-/** Continuous mesh tied again and again. It may change rolls only at a tie, and each roll pays both tails. */
+/**
+ * Continuous mesh tied again and again, in one strand or several tied together at every tie. It may change rolls only at a
+ * tie, and each roll pays both tails.
+ */
 final readonly class Run
 {
-    /** @param  non-empty-list<Step>  $steps */
+    /**
+     * @param  non-empty-list<string>  $strands  the mesh of each, by id
+     * @param  non-empty-list<Step>  $steps
+     * @param  bool  $together  where one strand's roll ends all end and begin anew, or that one alone changes
+     * @param  bool  $zipTied  its ends are held by zip ties
+     */
     public function __construct(
         public string $layer,
+        public array $strands,
         public Length $startTail,
         public array $steps,
         public Length $endTail,
+        public bool $together = true,
+        public bool $zipTied = false,
     ) {}
 
     public function tails(): Length
     {
         return $this->startTail->plus($this->endTail);
+    }
+
+    /** What each strand takes when no roll ends under way. */
+    public function length(): Length
+    {
+        return $this->tails()->plus(...array_map(fn (Step $step): Length => $step->length(), $this->steps));
     }
 }

@@ -6,7 +6,7 @@ namespace Davrin\Core\Demand;
 
 use Davrin\Core\Measure\Length;
 
-/** One poof of a run: the mesh from the tie it begins at to the tie it ends at, and what it took to get to the first. */
+/** One element of a run: the mesh from the tie it begins at to the tie it ends at, and what it took to get to the first. */
 final readonly class Step
 {
     public function __construct(

@@ -91,8 +91,8 @@ final readonly class ChangeList implements Edit
 
         return match ($this->what) {
             'add layer' => 'a layer added',
-            'remove layer' => sprintf('the %s of %s taken away', $layer?->technique->noun()[1], $layer?->mesh->name()),
-            'move layer' => sprintf('the %s of %s made %s', $layer?->technique->noun()[1], $layer?->mesh->name(), $this->by < 0 ? 'earlier' : 'later'),
+            'remove layer' => sprintf('the %s of %s taken away', $layer?->technique->noun()[1], $layer?->meshName()),
+            'move layer' => sprintf('the %s of %s made %s', $layer?->technique->noun()[1], $layer?->meshName(), $this->by < 0 ? 'earlier' : 'later'),
             'add mesh' => 'a mesh added',
             'add ties' => 'another layout of ties',
             'remove ties' => 'a layout of ties taken away',
@@ -154,7 +154,7 @@ final readonly class ChangeList implements Edit
     private function withoutTies(array $ties, Plan $plan): array
     {
         $this->find($plan->ties->groups);
-        if (in_array($this->id, array_map(fn (Layer $layer): string => $layer->group->id, $plan->layers), true)) {
+        if (in_array($this->id, array_map(fn (Layer $layer): string => $layer->on->group->id, $plan->layers), true)) {
             throw Fault::at('/ties', 'A layer stands on these ties. Put it on others first, or take it away.');
         }
         if (count($ties) === 1) {

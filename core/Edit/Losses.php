@@ -39,7 +39,7 @@ final class Losses
     {
         foreach ($plan->layers as $layer) {
             if ($address === "layers.$layer->id") {
-                return sprintf('the %s of %s: ', $layer->technique->noun()[1], $layer->mesh->name());
+                return sprintf('the %s of %s: ', $layer->technique->noun()[1], $layer->meshName());
             }
         }
         foreach (count($plan->ties->groups) > 1 ? $plan->ties->groups : [] as $index => $group) {

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Engine;
 
+use Davrin\Core\Advice\FullnessIsOff;
+use Davrin\Core\Advice\LastRollGivesLittle;
 use Davrin\Core\Advice\Remedies;
 use Davrin\Core\Advice\RollsAreTooFew;
 use Davrin\Core\Advice\RollsAreUsedUp;
 use Davrin\Core\Advice\Rule;
+use Davrin\Core\Advice\TechniqueDoubts;
+use Davrin\Core\Advice\TooDeepForItsRoom;
+use Davrin\Core\Advice\Trial;
 use Davrin\Core\Craft;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
@@ -24,9 +29,13 @@ final readonly class Engine
     {
         $meshWork = new MeshWork(new RollPlanner);
         $planWork = new PlanWork($meshWork);
-        $remedies = new Remedies($planWork, $meshWork, new PlanReader($craft));
+        $trial = new Trial($planWork, $meshWork, new PlanReader($craft));
+        $remedies = new Remedies($trial);
 
-        return new self($planWork, [new RollsAreTooFew($remedies), new RollsAreUsedUp($remedies)]);
+        return new self($planWork, [
+            new RollsAreTooFew($remedies), new RollsAreUsedUp($remedies), new TechniqueDoubts($trial), new LastRollGivesLittle($trial),
+            new FullnessIsOff($trial), new TooDeepForItsRoom($trial),
+        ]);
     }
 
     /** The whole result, with advice and remedies. */

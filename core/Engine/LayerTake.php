@@ -11,54 +11,69 @@ use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Layer;
-use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Result\Figure;
 
 /** The mesh one layer takes, cut in one go; a change of rolls costs two tails more, which the rolls show. */
 final class LayerTake
 {
-    public static function of(Plan $plan, Layer $layer): Figure
+    public static function of(Layer $layer): Figure
     {
-        $units = $plan->units();
-        [$lengths, $because] = [[], []];
-        foreach (self::equalCuts($layer) as [$count, $length]) {
-            $lengths[] = $length->times($count);
-            $because[] = sprintf('%d x %s = %s', $count, $units->exact($length), $units->exact($length->times($count)));
+        $units = $layer->on->units;
+        $several = count($layer->on->kinds()) > 1;
+        $because = [];
+        foreach ($layer->on->kinds() as $mesh) {
+            foreach (self::words($layer, $mesh, $units) as $words) {
+                $because[] = ($several ? $mesh->name().': ' : '').$words;
+            }
         }
-        foreach ($layer->work->runs as $run) {
-            $lengths[] = self::runLength($run);
-            $because[] = self::runWords($run, $units);
-        }
-        $total = Length::sum($lengths);
+        $total = Length::sum(array_map(fn (Mesh $mesh): Length => self::ofMesh($layer, $mesh), $layer->on->kinds()));
 
         return new Figure('mesh', LengthText::canonical($total), $units->needed($total), $because === [] ? ['nothing'] : $because);
     }
 
-    /** @return list<array{int, Length}> */
-    private static function equalCuts(Layer $layer): array
+    /** What it takes of one mesh. */
+    public static function ofMesh(Layer $layer, Mesh $mesh): Length
     {
-        $counts = array_count_values(array_map(fn (Cut $cut): int => $cut->length->units, $layer->work->cuts));
+        $cuts = array_filter($layer->work->cuts, fn (Cut $cut): bool => $cut->mesh === $mesh->id);
 
-        return array_map(fn (int $units, int $count): array => [$count, Length::ofUnits($units)], array_keys($counts), $counts);
+        return Length::sum([
+            ...array_map(fn (Cut $cut): Length => $cut->length, $cuts),
+            ...array_map(fn (Run $run): Length => $run->length()->times(self::strands($run, $mesh)), $layer->work->runs),
+        ]);
     }
 
-    private static function runLength(Run $run): Length
+    private static function strands(Run $run, Mesh $mesh): int
     {
-        return $run->tails()->plus(...array_map(fn (Step $step): Length => $step->length(), $run->steps));
+        return count(array_keys($run->strands, $mesh->id, true));
     }
 
-    private static function runWords(Run $run, Units $units): string
+    /** @return list<string> */
+    private static function words(Layer $layer, Mesh $mesh, Units $units): array
+    {
+        $cuts = array_filter($layer->work->cuts, fn (Cut $cut): bool => $cut->mesh === $mesh->id);
+        $counts = array_count_values(array_map(fn (Cut $cut): int => $cut->length->units, $cuts));
+        $words = [];
+        foreach ($counts as $length => $count) {
+            $words[] = sprintf('%d x %s = %s', $count, $units->exact(Length::ofUnits($length)), $units->exact(Length::ofUnits($length)->times($count)));
+        }
+
+        return [...$words, ...array_map(fn (Run $run): string => self::runWords($run, self::strands($run, $mesh), $units), $layer->work->runs)];
+    }
+
+    private static function runWords(Run $run, int $strands, Units $units): string
     {
         $drops = Length::sum(array_map(fn (Step $step): Length => $step->drop, $run->steps));
-
-        return sprintf(
+        $one = sprintf(
             '%s + %d x %s%s + %s = %s',
             $units->exact($run->startTail),
             count($run->steps),
             $units->exact($run->steps[0]->pitch),
             $drops->isZero() ? '' : ' + '.$units->exact($drops).' to drop',
             $units->exact($run->endTail),
-            $units->exact(self::runLength($run)),
+            $units->exact($run->length()),
         );
+
+        return $strands === 1 ? $one : sprintf('%s, in %d strands %s', $one, $strands, $units->exact($run->length()->times($strands)));
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Engine;
 
-use Davrin\Core\Demand\Cut;
-use Davrin\Core\Demand\Run;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
@@ -16,9 +14,11 @@ use Davrin\Core\Result\Figure;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Verdict;
 use Davrin\Core\Result\Words;
+use Davrin\Core\Roll\RollChange;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Roll\RollUse;
+use Davrin\Core\Roll\Supply;
 
 /**
  * What one mesh has to give and whether it does (docs/craft-figures.md, lengths of a roll): shown at nominal length,
@@ -28,63 +28,74 @@ final readonly class MeshWork
 {
     public function __construct(private RollPlanner $planner) {}
 
-    public function of(Plan $plan, Mesh $mesh): MeshResult
+    /** @return list<MeshResult> of every mesh of the plan, in its order */
+    public function of(Plan $plan): array
     {
-        $layers = $plan->layersOf($mesh);
-        $runs = array_merge(...array_map(fn (Layer $layer): array => $layer->work->runs, $layers));
-        $cuts = array_merge(...array_map(fn (Layer $layer): array => $layer->work->cuts, $layers));
+        $runs = array_merge(...array_map(fn (Layer $layer): array => $layer->work->runs, $plan->layers));
+        $cuts = array_merge(...array_map(fn (Layer $layer): array => $layer->work->cuts, $plan->layers));
+        $meshes = array_column($plan->meshes, null, 'id');
+        $nominal = $this->planner->plan($runs, $cuts, array_map(fn (Mesh $mesh): Supply => new Supply($mesh->nominal(), $mesh->rolls()), $meshes));
+        $there = array_map(fn (Mesh $mesh): int => $mesh->rolls() ?? count($nominal[$mesh->id]->rolls), $meshes);
+        $safe = $this->planner->plan($runs, $cuts, array_map(fn (Mesh $mesh): Supply => new Supply($mesh->safe(), $there[$mesh->id]), $meshes));
+        $needed = $this->planner->plan($runs, $cuts, array_map(fn (Mesh $mesh): Supply => new Supply($mesh->safe(), null), $meshes));
 
-        $nominal = $this->planner->plan($runs, $cuts, $mesh->nominal(), $mesh->rolls());
-        $there = $mesh->rolls() ?? count($nominal->rolls);
-        $safe = $this->planner->plan($runs, $cuts, $mesh->safe(), $there);
-        $spare = $mesh->nominal()->times($there - count($nominal->rolls));
+        return array_map(fn (Mesh $mesh): MeshResult => $this->result($plan, $mesh, $nominal[$mesh->id], $safe[$mesh->id], $needed[$mesh->id]), $plan->meshes);
+    }
+
+    /**
+     * @param  RollPlan  $safe  on as many rolls of safe length
+     * @param  RollPlan  $needed  on as many rolls of safe length as it takes
+     */
+    private function result(Plan $plan, Mesh $mesh, RollPlan $nominal, RollPlan $safe, RollPlan $needed): MeshResult
+    {
+        $spare = $mesh->nominal()->times(($mesh->rolls() ?? count($nominal->rolls)) - count($nominal->rolls));
         $short = $nominal->unmet !== [];
-        $verdict = new Verdict(
-            $short,
-            ! $short && $safe->unmet !== [],
-            ! $short && $nominal->rolls !== [] && $nominal->left()->plus($spare)->isZero(),
-        );
 
         return new MeshResult(
             $mesh,
-            $verdict,
+            new Verdict($short, ! $short && $safe->unmet !== [], ! $short && $nominal->rolls !== [] && $nominal->left()->plus($spare)->isZero()),
             $nominal,
             $safe,
-            $this->safeRolls($runs, $cuts, $mesh),
-            $this->used($nominal, $plan->units()),
+            $needed->unmet === [] ? count($needed->rolls) : null,
+            $this->used($plan, $nominal),
             $this->rolls($nominal, $mesh, $plan->units()),
             $this->left($nominal, $mesh, $plan->units()),
             $this->slack($nominal, $mesh, $plan->units()),
         );
     }
 
-    /**
-     * @param  list<Run>  $runs
-     * @param  list<Cut>  $cuts
-     */
-    private function safeRolls(array $runs, array $cuts, Mesh $mesh): ?int
+    private function used(Plan $plan, RollPlan $rolls): Figure
     {
-        $plan = $this->planner->plan($runs, $cuts, $mesh->safe(), null);
-
-        return $plan->unmet === [] ? count($plan->rolls) : null;
-    }
-
-    private function used(RollPlan $plan, Units $units): Figure
-    {
+        $units = $plan->units();
         $because = [];
-        foreach ($plan->rolls as $roll) {
+        foreach ($rolls->rolls as $roll) {
             $because[] = sprintf('roll %d: %s = %s', $roll->number, self::segmentWords($roll, $units), $units->exact($roll->used()));
-            foreach ($plan->changes as $change) {
+            foreach ($rolls->changes as $change) {
                 if ($change->fromRoll === $roll->number) {
-                    $because[] = sprintf('one poof more would need %s of %s: on to roll %d at tie %d', $units->exact($change->wouldNeed), $units->exact($roll->length), $change->toRoll, $change->tie);
+                    $because[] = $this->changeWords($plan, $change, $roll);
                 }
             }
         }
 
-        return new Figure('used', LengthText::canonical($plan->used()), $units->needed($plan->used()), [
+        return new Figure('used', LengthText::canonical($rolls->used()), $units->needed($rolls->used()), [
             ...($because === [] ? ['no layer uses it'] : $because),
-            ...(count($plan->rolls) > 1 ? ['together '.$units->exact($plan->used())] : []),
+            ...(count($rolls->rolls) > 1 ? ['together '.$units->exact($rolls->used())] : []),
         ]);
+    }
+
+    /** Why a run goes on from another roll: the last element would get too little, or it ends with its other strands. */
+    private function changeWords(Plan $plan, RollChange $change, RollUse $roll): string
+    {
+        [$units, $noun] = [$plan->units(), $plan->layer($change->layer)->technique->noun()[0]];
+        $goes = $change->toRoll === $roll->number ? 'begin again from this roll there' : "begin roll $change->toRoll there";
+        if (! $change->wouldNeed->isMoreThan($roll->length)) {
+            return sprintf('cut at tie %d with the other strands, and %s', $change->tie, $goes);
+        }
+
+        return sprintf(
+            'one %s more would need %s of %s and be too small: cut at tie %d, and %s',
+            $noun, $units->exact($change->wouldNeed), $units->exact($roll->length), $change->tie, $goes,
+        );
     }
 
     /** What comes off a roll, equal neighbours drawn together: "2 in + 19 x 9 in + 2 in". */

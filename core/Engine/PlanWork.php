@@ -10,7 +10,6 @@ use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\ElementResult;
-use Davrin\Core\Result\Extent;
 use Davrin\Core\Result\Figure;
 use Davrin\Core\Result\LayerResult;
 use Davrin\Core\Result\MeshResult;
@@ -27,12 +26,14 @@ final readonly class PlanWork
 
     public function of(Plan $plan): Result
     {
-        $meshes = array_map(fn (Mesh $mesh): MeshResult => $this->meshWork->of($plan, $mesh), $plan->meshes);
-        $extent = Extent::of($plan);
-        $stems = TieStuff::of($plan);
-        $cost = Cost::of($plan, $meshes, $stems);
-        $rollOf = array_merge(...array_map(fn (MeshResult $mesh): array => $mesh->plan->rollOf(), $meshes));
-        $layers = array_map(fn (Layer $layer): LayerResult => $this->layer($plan, $layer, $rollOf), $plan->layers);
+        $meshes = $this->meshWork->of($plan);
+        $stuff = TieStuff::of($plan, $meshes);
+        $cost = Cost::of($plan, $meshes, $stuff);
+        $estimates = new Estimates($plan, $plan->layers);
+        $fullness = FullnessWork::of($plan, $plan->layers);
+        $rolls = $this->rollsOf($meshes);
+        $missing = array_fill_keys(array_merge(...array_map(fn (MeshResult $mesh): array => array_map(fn (Element $element): string => $element->id, $mesh->plan->unmet), $meshes)), true);
+        $layers = array_map(fn (Layer $layer): LayerResult => $this->layer($plan, $layer, $rolls, $missing), $plan->layers);
         $verdicts = array_map(fn (MeshResult $mesh): Verdict => $mesh->verdict, $meshes);
 
         return new Result(
@@ -42,9 +43,10 @@ final readonly class PlanWork
                 in_array(true, array_column($verdicts, 'atRisk'), true),
                 in_array(true, array_column($verdicts, 'everyInch'), true),
             ),
-            Tallies::of($plan, $layers, $meshes, $stems, $cost, $extent),
+            Tallies::of($plan, $layers, $meshes, $stuff, $cost, $estimates, $fullness),
             $plan->form,
-            $extent,
+            $estimates->extent,
+            $fullness,
             self::formWords($plan),
             $this->ties($plan),
             $layers,
@@ -54,23 +56,60 @@ final readonly class PlanWork
         );
     }
 
-    /** @param  array<string, int>  $rollOf */
-    private function layer(Plan $plan, Layer $layer, array $rollOf): LayerResult
+    /**
+     * @param  list<MeshResult>  $meshes
+     * @return array<string, array<string, list<int>>> by element and mesh
+     */
+    private function rollsOf(array $meshes): array
+    {
+        $rolls = [];
+        foreach ($meshes as $mesh) {
+            foreach ($mesh->plan->rollsOf() as $element => $numbers) {
+                $rolls[$element][$mesh->mesh->id] = $numbers;
+            }
+        }
+
+        return $rolls;
+    }
+
+    /**
+     * @param  array<string, array<string, list<int>>>  $rolls  by element and mesh
+     * @param  array<string, true>  $missing  elements of which some comes out of no roll
+     */
+    private function layer(Plan $plan, Layer $layer, array $rolls, array $missing): LayerResult
     {
         $elements = $layer->work->elements;
-        [$one, $many] = $layer->technique->noun();
-        $ties = count($layer->ties());
+        $estimates = new Estimates($plan, [$layer]);
 
         return new LayerResult(
             $layer->id,
             $layer->technique->key(),
-            $layer->mesh->id,
-            new Figure($many, count($elements), Words::count(count($elements), $one, $many), [sprintf(count($elements) === $ties ? '%s, one %s each' : '%s, one %s from each to the next', Words::count($ties, 'tie'), $one)]),
-            LayerTake::of($plan, $layer),
-            array_map(fn (Element $element): ElementResult => new ElementResult($element, $rollOf[$element->id] ?? null), $elements),
-            $layer->reach(),
-            $layer->technique->span($layer->slip),
+            array_map(fn (Mesh $mesh): string => $mesh->id, $layer->on->meshes),
+            $this->count($layer),
+            LayerTake::of($layer),
+            $estimates->across(),
+            $estimates->opening(),
+            $estimates->depth(),
+            FullnessWork::of($plan, [$layer]),
+            array_map(fn (Element $element): ElementResult => new ElementResult($element, $rolls[$element->id] ?? [], isset($missing[$element->id])), $elements),
+            $layer->size,
+            $layer->on->slip->measures(),
+            $layer->on->width()->toInches(),
+            $layer->technique->cautions(),
         );
+    }
+
+    private function count(Layer $layer): Figure
+    {
+        [$one, $many] = $layer->technique->noun();
+        [$elements, $ties] = [count($layer->work->elements), count($layer->on->ties())];
+        $because = match (true) {
+            $layer->work->elements[0]->ties === [] => 'it stands on no tie',
+            $elements === $ties && count($layer->work->elements[0]->ties) === 1 => sprintf('%s, one %s each', Words::count($ties, 'tie'), $one),
+            default => sprintf('%s, one %s from each to the next%s', Words::count($ties, 'tie'), $one, $elements > $ties ? ', and those of the filling pass' : ''),
+        };
+
+        return new Figure($many, $elements, Words::count($elements, $one, $many), [$because]);
     }
 
     /** @return list<TieResult> */
@@ -101,7 +140,7 @@ final readonly class PlanWork
             $numbers = array_map(fn (Element $element): int => $element->number, $elements[$layer->id] ?? []);
             if ($numbers !== []) {
                 sort($numbers);
-                $said[] = sprintf('%s %s of %s', $layer->technique->noun()[count($numbers) === 1 ? 0 : 1], Words::list($numbers), $layer->mesh->name());
+                $said[] = sprintf('%s %s of %s', $layer->technique->noun()[count($numbers) === 1 ? 0 : 1], Words::list($numbers), $layer->meshName());
             }
         }
 

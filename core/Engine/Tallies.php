@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Davrin\Core\Engine;
 
 use Davrin\Core\Cost\Cost;
+use Davrin\Core\Demand\Run;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\Extent;
 use Davrin\Core\Result\Figure;
+use Davrin\Core\Result\Fullness;
 use Davrin\Core\Result\LayerResult;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Tally;
@@ -34,7 +35,7 @@ final class Tallies
      * @param  list<LayerResult>  $layers
      * @param  list<MeshResult>  $meshes
      */
-    public static function of(Plan $plan, array $layers, array $meshes, TieStuff $stuff, Cost $cost, Extent $extent): Tally
+    public static function of(Plan $plan, array $layers, array $meshes, TieStuff $stuff, Cost $cost, Estimates $estimates, Fullness $fullness): Tally
     {
         return new Tally(
             self::ties($plan),
@@ -44,8 +45,10 @@ final class Tallies
             $stuff->stemsFigure,
             $stuff->packsFigure,
             $stuff->zipTiesFigure,
-            self::across($plan, $extent),
-            self::opening($plan, $extent),
+            $estimates->across(),
+            $estimates->opening(),
+            $estimates->depth(),
+            $fullness->figure,
             self::minutes($plan, $meshes),
             $plan->settings->costsByLength() ? $cost->byLength : $cost->opened,
         );
@@ -109,51 +112,12 @@ final class Tallies
         return $meshes === [] ? throw new \LogicException('A plan has a mesh.') : $meshes;
     }
 
-    private static function across(Plan $plan, Extent $extent): Figure
-    {
-        $words = array_map(fn (Layer $layer): string => self::standsOut($plan, $layer), $plan->layers);
-        if ($plan->form->round()) {
-            return self::size($plan, 'across', $extent->box->wide(), [...$words, sprintf('twice the farthest from the middle: %s', $plan->units()->about($extent->box->wide()))]);
-        }
-        [$wide, $high] = [$extent->box->wide(), $extent->box->high()];
-        $shown = sprintf('%s x %s', $plan->units()->about($wide), substr($plan->units()->about($high), strlen('about ')));
-
-        return new Figure('wide and high', LengthText::canonical(Length::inches(0, (int) round(max($wide, $high) * 8), 8)), $shown, [...$words, "the form with what stands out of it: $shown"], true);
-    }
-
-    /** Twice the smallest distance that any element leaves open, never below nothing. */
-    private static function opening(Plan $plan, Extent $extent): Figure
-    {
-        return match (true) {
-            ! $plan->form->closed() => new Figure('opening', '0 in', 'none', ['an open form has no opening'], true),
-            $plan->layers === [] => self::size($plan, 'opening', 0.0, ['no layer of mesh yet']),
-            $extent->opening <= 0 => new Figure('opening', '0 in', 'closed', ['the mesh of the innermost row reaches past the middle'], true),
-            default => self::size($plan, 'opening', $extent->opening, [sprintf('twice the nearest to the middle: %s', $plan->units()->about($extent->opening))]),
-        };
-    }
-
-    /** @param  non-empty-list<string>  $because */
-    private static function size(Plan $plan, string $label, float $inches, array $because): Figure
-    {
-        return new Figure($label, LengthText::canonical(Length::inches(0, (int) round($inches * 8), 8)), $plan->units()->about($inches), $because, true);
-    }
-
-    private static function standsOut(Plan $plan, Layer $layer): string
-    {
-        return sprintf(
-            'the farthest %s stands %s from the middle, and one reaches %s further (a starting guess)',
-            $layer->technique->noun()[0],
-            $plan->units()->place(Length::ofUnits((int) round(max(array_map(fn (Tie $tie): float => $tie->place->out(), $layer->ties())) * Length::PER_INCH))),
-            $plan->units()->about($layer->reach()),
-        );
-    }
-
     /** @param  list<MeshResult>  $meshes */
     private static function minutes(Plan $plan, array $meshes): Figure
     {
         $ties = $plan->ties->count() * self::TIE;
         $strokes = self::STROKE * (
-            array_sum(array_map(fn (Layer $layer): int => count($layer->work->cuts) + count($layer->work->runs), $plan->layers))
+            array_sum(array_map(fn (Layer $layer): int => count($layer->work->cuts) + array_sum(array_map(fn (Run $run): int => count($run->strands), $layer->work->runs)), $plan->layers))
             + array_sum(array_map(fn (MeshResult $mesh): int => count($mesh->plan->changes), $meshes))
         );
         $making = array_sum(array_map(fn (Layer $layer): float => count($layer->work->elements) * $layer->technique->minutes(), $plan->layers));

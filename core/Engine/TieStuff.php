@@ -6,10 +6,14 @@ namespace Davrin\Core\Engine;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Davrin\Core\Demand\Run;
+use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Packs;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Figure;
+use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Words;
+use Davrin\Core\Roll\RollChange;
 use Davrin\Core\Ties\StemKind;
 
 /** What ties are tied with: halves and thirds of stems pooled and rounded up to whole stems, zip ties by the piece, both to packs. */
@@ -25,7 +29,8 @@ final readonly class TieStuff
         public Figure $zipTiesFigure,
     ) {}
 
-    public static function of(Plan $plan): self
+    /** @param  list<MeshResult>  $meshes */
+    public static function of(Plan $plan, array $meshes): self
     {
         [$exact, $because] = [BigRational::zero(), []];
         [$zipTies, $zipBecause] = [$plan->form->joints, $plan->form->joints > 0 ? [Words::count($plan->form->joints, 'joint').' of the form'] : []];
@@ -40,6 +45,18 @@ final readonly class TieStuff
                 $zipBecause[] = Words::count($ties, 'tie');
             }
         }
+        foreach ($plan->layers as $layer) {
+            [$elements, $kind] = [count($layer->work->elements), $layer->work->stem];
+            if ($kind->tiesPerStem() > 0) {
+                $exact = $exact->plus(BigRational::nd($elements, $kind->tiesPerStem()));
+                $because[] = sprintf('%s, each %s of its own', Words::count($elements, ...$layer->technique->noun()), $kind->words());
+            }
+            $its = $layer->work->zipTies + self::changes($layer, $meshes);
+            if ($its > 0) {
+                $zipTies += $its;
+                $zipBecause[] = sprintf('%d for the %s of %s', $its, $layer->technique->noun()[1], $layer->meshName());
+            }
+        }
         $stems = $exact->toScale(0, RoundingMode::CEILING)->toInt();
 
         return new self(
@@ -51,6 +68,22 @@ final readonly class TieStuff
             new Figure('packs of stems', self::packs($stems, $plan->stems), Words::count(self::packs($stems, $plan->stems), 'pack'), [self::packWords($stems, 'stem', $plan->stems)]),
             new Figure('zip ties', $zipTies, Words::count($zipTies, 'zip tie'), $zipBecause === [] ? ['none is used'] : [...$zipBecause, self::packWords($zipTies, 'zip tie', $plan->zipTies)]),
         );
+    }
+
+    /**
+     * Where ends are held by zip ties, a change of rolls takes one more: one for all strands that change together.
+     *
+     * @param  list<MeshResult>  $meshes
+     */
+    private static function changes(Layer $layer, array $meshes): int
+    {
+        if (array_filter($layer->work->runs, fn (Run $run): bool => $run->zipTied) === []) {
+            return 0;
+        }
+        $changes = array_filter(array_merge(...array_map(fn (MeshResult $mesh): array => $mesh->plan->changes, $meshes)), fn (RollChange $change): bool => $change->layer === $layer->id);
+        $together = $layer->work->runs[0]->together;
+
+        return $together ? count(array_unique(array_map(fn (RollChange $change): string => $change->after->id, $changes))) : count($changes);
     }
 
     private static function packs(int $pieces, Packs $bought): int

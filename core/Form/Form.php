@@ -8,6 +8,7 @@ use Davrin\Core\Form\Line\Line;
 use Davrin\Core\Form\Line\Polyline;
 use Davrin\Core\Form\Line\Track;
 use Davrin\Core\Plan\Fault;
+use Davrin\Core\Ties\Tie;
 use JsonSerializable;
 
 /**
@@ -44,7 +45,7 @@ final class Form implements JsonSerializable
         private readonly Count $count = new Count,
         private readonly array $corners = [],
         private readonly array $stickingOut = [],
-        private readonly array $areas = [],
+        public readonly array $areas = [],
         private readonly array $names = [],
         public readonly array $preTied = [],
         public readonly int $joints = 0,
@@ -169,6 +170,54 @@ final class Form implements JsonSerializable
         sort($corners);
 
         return $corners;
+    }
+
+    /** Whether a tie is on a corner, or so close to one that mesh tied there goes round it. */
+    public function isAtCorner(Tie $tie): bool
+    {
+        return $tie->corner || array_filter($this->corners($tie->seat), fn (float $corner): bool => abs($corner - $tie->distance) < 0.25) !== [];
+    }
+
+    /** How far it is from one tie to the next, in inches: along their row, or straight where they are not on one line. */
+    public function way(Tie $from, Tie $to): float
+    {
+        if ($from->seat->key() !== $to->seat->key()) {
+            return hypot($to->place->x - $from->place->x, $to->place->y - $from->place->y);
+        }
+        $way = abs($to->distance - $from->distance);
+
+        return $this->closed() && ! $from->seat->isCrossbar() ? min($way, $this->length($from->seat) - $way) : $way;
+    }
+
+    /** How far it is across the wires, from the outermost to the innermost, in inches. */
+    public function band(): float
+    {
+        return $this->insets[$this->wires() - 1];
+    }
+
+    /** How far out the middle of all the wires lies from a seat, in inches; below zero it lies farther in. */
+    public function middleFrom(Seat $seat): float
+    {
+        return $seat->isCrossbar() ? 0.0 : $this->inset($seat) - $this->band() / 2;
+    }
+
+    /**
+     * How long the line is midway between two wires, in some sections, in inches.
+     *
+     * @param  list<int>  $sections
+     */
+    public function centreLine(int $outer, int $inner, array $sections): float
+    {
+        $inset = ($this->insets[$outer - 1] + $this->insets[$inner - 1]) / 2;
+        $length = $this->track->line($inset)->length();
+        $all = range(1, $this->sections());
+        if (array_diff($all, $sections) === []) {
+            return $length;
+        }
+        // A section's part of the outermost wire is its part of every line beside it.
+        $part = fn (int $section): float => $this->sectionLength(Seat::wire($outer), $section);
+
+        return $length * array_sum(array_map($part, array_values(array_intersect($all, $sections)))) / array_sum(array_map($part, $all));
     }
 
     /** "two outer wires", "two middle wires", "wires 2 and 3"; counted from outside or inside, as the maker does. */

@@ -32,6 +32,7 @@ final readonly class Mesh
             new ColourBlank('colour', 'the colour', '#7f9a76'),
             new ChoiceBlank('hatch', 'the hatch', 'slant', self::HATCHES),
             LengthBlank::of('width', 'the width of the mesh', Length::inches(10), Length::inches(0, 1, 2), Length::inches(72)),
+            new ChoiceBlank('body', 'what it is like', 'plain', ['plain' => 'plain mesh', 'see-through' => 'see-through mesh', 'full-bodied' => 'full-bodied mesh', 'burlap' => 'burlap', 'stiff' => 'stiff sheet', 'strands' => 'strands']),
             LengthBlank::ofRoll('roll', 'the length of a roll', Length::yards(10), Length::inches(6), Length::yards(200)),
             new ChoiceBlank('label', 'how the roll was measured', 'label', ['label' => 'by the label', 'measured' => 'measured']),
             new PercentBlank('allowance', 'the allowance for short rolls', Percent::of(1), Percent::of(25)),
@@ -49,6 +50,16 @@ final readonly class Mesh
     public function width(): Length
     {
         return $this->slip->length('width');
+    }
+
+    /** How much a square inch of it fills, next to one of plain mesh (guesses). */
+    public function fills(): float
+    {
+        return match ($this->slip->text('body')) {
+            'see-through' => 0.85,
+            'full-bodied' => 1.15,
+            default => 1.0,
+        };
     }
 
     /** What the label says, or what was measured. */

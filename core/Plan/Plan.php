@@ -11,6 +11,7 @@ use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Ties\Ties;
+use LogicException;
 
 /**
  * One design, whole and valid: everything else is computed from it. Made by the PlanReader, changed by an Edit, which
@@ -54,10 +55,15 @@ final readonly class Plan
         return $this->formSlip->money('price');
     }
 
+    public function layer(string $id): Layer
+    {
+        return array_column($this->layers, null, 'id')[$id] ?? throw new LogicException("The plan has no layer \"$id\".");
+    }
+
     /** @return list<Layer> */
     public function layersOf(Mesh $mesh): array
     {
-        return array_values(array_filter($this->layers, fn (Layer $layer): bool => $layer->mesh->id === $mesh->id));
+        return array_values(array_filter($this->layers, fn (Layer $layer): bool => $layer->uses($mesh)));
     }
 
     /**
@@ -75,7 +81,7 @@ final readonly class Plan
             $slips["meshes.$mesh->id"] = $mesh->slip;
         }
         foreach ($this->layers as $layer) {
-            $slips["layers.$layer->id"] = $layer->slip;
+            $slips["layers.$layer->id"] = $layer->on->slip;
         }
 
         return [...$slips, 'stems' => $this->stems->slip, 'zipTies' => $this->zipTies->slip, 'settings' => $this->settings->slip];
@@ -91,7 +97,7 @@ final readonly class Plan
             'form' => $this->formSlip->write(),
             'ties' => array_map(fn (TieGroup $group): array => ['id' => $group->id, ...$group->slip->write()], $this->ties->groups),
             'meshes' => array_map(fn (Mesh $mesh): array => ['id' => $mesh->id, ...$mesh->slip->write()], $this->meshes),
-            'layers' => array_map(fn (Layer $layer): array => ['id' => $layer->id, ...$layer->slip->write()], $this->layers),
+            'layers' => array_map(fn (Layer $layer): array => ['id' => $layer->id, ...$layer->on->slip->write()], $this->layers),
             'stems' => $this->stems->slip->write(),
             'zipTies' => $this->zipTies->slip->write(),
             'settings' => $this->settings->slip->write(),

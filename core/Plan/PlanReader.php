@@ -7,10 +7,13 @@ namespace Davrin\Core\Plan;
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\CountBlank;
+use Davrin\Core\Blank\MixBlank;
 use Davrin\Core\Blank\MoneyBlank;
+use Davrin\Core\Blank\PlaceBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Blank\TextBlank;
 use Davrin\Core\Craft;
+use Davrin\Core\Demand\Element;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
@@ -66,7 +69,7 @@ final readonly class PlanReader
             $form,
             $ties,
             array_values($meshes),
-            $this->layers(self::list($document, 'layers'), $meshes, $ties, $units, $carrying),
+            $this->layers(self::list($document, 'layers'), $meshes, $ties, $form, $units, $carrying),
             new Packs(Slip::load(Packs::ofStems(), self::part($document, 'stems'), '/stems')),
             new Packs(Slip::load(Packs::ofZipTies(), self::part($document, 'zipTies'), '/zipTies')),
             $settings,
@@ -207,9 +210,9 @@ final readonly class PlanReader
      * @param  list<string>  $carrying
      * @return list<Layer>
      */
-    private function layers(array $list, array $meshes, Ties $ties, Units $units, array $carrying): array
+    private function layers(array $list, array $meshes, Ties $ties, Form $form, Units $units, array $carrying): array
     {
-        $layers = [];
+        [$layers, $taken] = [[], []];
         foreach ($list as $index => $written) {
             $id = self::id($written, 'l'.($index + 1));
             $pointer = "/layers/$index";
@@ -223,7 +226,17 @@ final readonly class PlanReader
             if (isset($layers[$id])) {
                 throw Fault::at("$pointer/id", "The id \"$id\" stands twice. Give each layer its own.");
             }
-            $layers[$id] = self::below($pointer, fn () => Layer::of($id, $chosen, $meshes[$slip->text('mesh')], $slip, $group, $units));
+            $layers[$id] = self::below($pointer, fn () => Layer::of($chosen, new Footing(
+                $id,
+                $slip,
+                array_map(fn (string $mesh): Mesh => $meshes[$mesh], $slip->mix('mesh')->pieces()),
+                $group,
+                self::below('/on', fn () => $slip->place('on')->rows($group)),
+                $form,
+                $taken,
+                $units,
+            )));
+            array_push($taken, ...array_merge(...array_map(fn (Element $element): array => $element->ties, $layers[$id]->work->elements)));
         }
 
         return array_values($layers);
@@ -237,9 +250,9 @@ final readonly class PlanReader
     {
         return [
             $this->techniqueChoice(),
-            ChoiceBlank::ofPlan('mesh', 'the mesh', array_key_first($meshes), array_map(fn (Mesh $mesh): string => $mesh->name(), $meshes)),
+            new MixBlank('mesh', 'the mesh', array_map(fn (Mesh $mesh): string => $mesh->name(), $meshes), $technique->meshes()),
             $this->groupChoice($ties),
-            ChoiceBlank::ofPlan('on', 'the place of the layer', Layer::EVERY_TIE, Layer::places($group)),
+            PlaceBlank::on($group),
             ...$technique->blanks(),
         ];
     }
@@ -253,6 +266,12 @@ final readonly class PlanReader
         }
 
         return ChoiceBlank::ofPlan('ties', 'the ties it stands on', $ties->groups[0]->id, $groups);
+    }
+
+    /** @return list<string> the keys of all techniques */
+    public function techniques(): array
+    {
+        return array_keys($this->craft->techniques);
     }
 
     private function techniqueChoice(): ChoiceBlank

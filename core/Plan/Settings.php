@@ -7,6 +7,7 @@ namespace Davrin\Core\Plan;
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\LengthBlank;
+use Davrin\Core\Blank\RoomBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
@@ -23,6 +24,7 @@ final readonly class Settings
             new ChoiceBlank('units', 'the units', Units::Inches->value, [Units::Inches->value => 'inches', Units::Metric->value => 'centimetres']),
             new ChoiceBlank('wireCount', 'how wires are counted', 'outside', ['outside' => 'from the outside in', 'inside' => 'from the inside out']),
             new ChoiceBlank('cost', 'how cost is counted', 'length', ['length' => 'by length used', 'opened' => 'by what is opened']),
+            new RoomBlank('room', 'the room it has in depth', Length::inches(1), Length::inches(24)),
             LengthBlank::of('keepFrom', 'the shortest end worth keeping', Length::inches(6), Length::zero(), Length::yards(2)),
         ];
     }
@@ -40,6 +42,12 @@ final readonly class Settings
     public function costsByLength(): bool
     {
         return $this->slip->text('cost') === 'length';
+    }
+
+    /** How deep it may be where it hangs, as between a door and a storm door; null where nothing is in the way. */
+    public function room(): ?Length
+    {
+        return $this->slip->lengthIfAny('room');
     }
 
     /** Ends shorter than this are waste and are paid for by the plan that leaves them. */

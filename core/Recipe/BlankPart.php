@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Recipe;
 
+use Davrin\Core\Blank\Field;
+
 /** A blank where it stands in its sentence. */
 final readonly class BlankPart
 {
@@ -12,6 +14,7 @@ final readonly class BlankPart
      * @param  string  $shown  what it shows, and takes back unchanged
      * @param  string  $value  as a plan file holds it: the chosen key where there are options
      * @param  array<string, string>  $options  words by key; empty where it is typed
+     * @param  list<list<Field>>  $fields  where it is written in several, entry by entry; empty where it is written in one
      */
     public function __construct(
         public string $address,
@@ -20,5 +23,6 @@ final readonly class BlankPart
         public string $value,
         public array $options,
         public bool $isColour,
+        public array $fields,
     ) {}
 }

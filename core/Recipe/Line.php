@@ -18,7 +18,6 @@ final readonly class Line
         public string $address,
         public array $parts,
         public array $figures,
-        public ?string $mesh = null,
     ) {}
 
     /** The sentence without its blanks being blanks. */

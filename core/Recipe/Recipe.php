@@ -42,15 +42,18 @@ final readonly class Recipe
         foreach ($plan->layers as $index => $layer) {
             /** @var LayerResult $worked */
             $worked = $result->layers[$index];
-            $layers[] = self::line("layers.$layer->id", self::layerSentence($plan, $layer), $layer->slip, $units, ['count' => $worked->count->shown], [$worked->takes], $layer->mesh->id);
+            $layers[] = self::line(
+                "layers.$layer->id", self::layerSentence($plan, $layer), $layer->on->slip, $units,
+                ['count' => $worked->count->shown] + $layer->technique->words($layer->on), [$worked->takes, $worked->across, $worked->depth, $worked->fullness->figure],
+            );
         }
         $meshes = [];
         $uses = [];
         foreach ($plan->meshes as $index => $mesh) {
-            $sentence = '{colour} {name} in {hatch}, {width} wide, on rolls of {roll} {label}'.($mesh->isMeasured() ? '' : ', up to {allowance} short').', at {price}.';
+            $sentence = '{colour} {name} in {hatch}, {body} {width} wide, on rolls of {roll} {label}'.($mesh->isMeasured() ? '' : ', up to {allowance} short').', at {price}.';
             $uses[$mesh->id] = self::line("meshes.$mesh->id", 'Use {rolls}, {trim} trimmed off each.', $mesh->slip, $units, [], []);
             $worked = $result->meshes[$index];
-            $meshes[$mesh->id] = self::line("meshes.$mesh->id", $sentence, $mesh->slip, $units, [], [$worked->rolls, $worked->used, $worked->left], $mesh->id);
+            $meshes[$mesh->id] = self::line("meshes.$mesh->id", $sentence, $mesh->slip, $units, [], [$worked->rolls, $worked->used, $worked->left]);
         }
 
         return new self(
@@ -64,7 +67,7 @@ final readonly class Recipe
             $uses,
             self::line('stems', 'Stems come {pack} in a pack, at {price} a pack.', $plan->stems->slip, $units, [], [$result->tally->stems, $result->tally->packs]),
             $result->tally->zipTies->value === 0 ? null : self::line('zipTies', 'Zip ties come {pack} in a pack, at {price} a pack.', $plan->zipTies->slip, $units, [], [$result->tally->zipTies]),
-            self::line('settings', 'Show {units}, wires counted {wireCount}, the cost {cost}; keep ends from {keepFrom}.', $plan->settings->slip, $units, [], []),
+            self::line('settings', 'Show {units}, wires counted {wireCount}, the cost {cost}; keep ends from {keepFrom}. It hangs where there is {room} in depth.', $plan->settings->slip, $units, [], []),
         );
     }
 
@@ -80,7 +83,7 @@ final readonly class Recipe
     /** Where there are several layouts, a layer says on which it stands. */
     private static function layerSentence(Plan $plan, Layer $layer): string
     {
-        $sentence = $layer->technique->sentence(count($layer->rows));
+        $sentence = $layer->technique->sentence($layer->on);
 
         return count($plan->ties->groups) > 1 ? str_replace('{on}', '{on} of {ties}', $sentence) : $sentence;
     }
@@ -97,7 +100,7 @@ final readonly class Recipe
      * @param  array<string, string>  $computed
      * @param  list<Figure>  $figures
      */
-    private static function line(string $address, string $sentence, Slip $slip, Units $units, array $computed, array $figures, ?string $mesh = null): Line
+    private static function line(string $address, string $sentence, Slip $slip, Units $units, array $computed, array $figures): Line
     {
         $parts = [];
         foreach (preg_split('/(\{=?\w+\})/', $sentence, -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
@@ -109,7 +112,7 @@ final readonly class Recipe
             };
         }
 
-        return new Line($address, $parts, $figures, $mesh);
+        return new Line($address, $parts, $figures);
     }
 
     private static function blank(string $address, string $key, Slip $slip, Units $units): BlankPart
@@ -123,6 +126,7 @@ final readonly class Recipe
             is_array($written) ? implode(', ', array_map(strval(...), $written)) : (string) $written,
             $slip->blanks[$key]->options(),
             $slip->blanks[$key] instanceof ColourBlank,
+            $slip->fields($key),
         );
     }
 }

@@ -7,14 +7,25 @@ namespace Davrin\Core\Result;
 use Davrin\Core\Demand\Element;
 use JsonSerializable;
 
-/** An element and the roll it comes from; no roll where the mesh does not reach. */
+/** An element and the rolls it comes from. */
 final readonly class ElementResult implements JsonSerializable
 {
-    public function __construct(public Element $element, public ?int $roll) {}
+    /**
+     * @param  array<string, list<int>>  $rolls  by the id of the mesh
+     * @param  bool  $missing  some of it comes out of no roll
+     */
+    public function __construct(public Element $element, public array $rolls, public bool $missing) {}
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['id' => $this->element->id, 'number' => $this->element->number, 'ties' => $this->element->ties, 'roll' => $this->roll];
+        return [
+            'id' => $this->element->id,
+            'number' => $this->element->number,
+            'ties' => $this->element->ties,
+            'pass' => $this->element->pass,
+            'rolls' => (object) $this->rolls,
+            'missing' => $this->missing,
+        ];
     }
 }

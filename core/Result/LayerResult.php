@@ -4,25 +4,35 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Result;
 
+use Davrin\Core\Technique\Caution;
+use Davrin\Core\Technique\Size;
 use JsonSerializable;
 
-/** What one layer makes, what it takes, and what a drawing of it needs. */
+/** What one layer makes, what it takes, how large it gets, and what a drawing of it needs. */
 final readonly class LayerResult implements JsonSerializable
 {
     /**
+     * @param  non-empty-list<string>  $meshes  of one element, piece by piece or strand by strand, by id
      * @param  list<ElementResult>  $elements
-     * @param  float  $reach  across the form, in inches (an estimate)
-     * @param  float  $span  along the row to each side, in inches (an estimate)
+     * @param  array<string, float>  $measures  what was written of it: lengths in inches, and counts
+     * @param  float  $width  of its widest mesh, in inches
+     * @param  list<Caution>  $cautions
      */
     public function __construct(
         public string $id,
         public string $technique,
-        public string $mesh,
+        public array $meshes,
         public Figure $count,
         public Figure $takes,
+        public Figure $across,
+        public Figure $opening,
+        public Figure $depth,
+        public Fullness $fullness,
         public array $elements,
-        public float $reach,
-        public float $span,
+        public Size $size,
+        public array $measures,
+        public float $width,
+        public array $cautions,
     ) {}
 
     /** @return array<string, mixed> */
@@ -31,12 +41,20 @@ final readonly class LayerResult implements JsonSerializable
         return [
             'id' => $this->id,
             'technique' => $this->technique,
-            'mesh' => $this->mesh,
+            'meshes' => $this->meshes,
             'count' => $this->count,
             'takes' => $this->takes,
+            'across' => $this->across,
+            'opening' => $this->opening,
+            'depth' => $this->depth,
+            'fullness' => $this->fullness,
             'elements' => $this->elements,
-            'reach' => round($this->reach, 4),
-            'span' => round($this->span, 4),
+            'reach' => round($this->size->reach, 4),
+            'span' => round($this->size->span, 4),
+            'hangs' => round($this->size->hangs, 4),
+            'measures' => (object) array_map(fn (float $measure): float => round($measure, 4), $this->measures),
+            'width' => round($this->width, 4),
+            'cautions' => array_map(fn (Caution $caution): string => $caution->value, $this->cautions),
         ];
     }
 }

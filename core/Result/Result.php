@@ -28,6 +28,7 @@ final readonly class Result implements JsonSerializable
         public Tally $tally,
         public Form $form,
         public Extent $extent,
+        public Fullness $fullness,
         public string $formWords,
         public array $ties,
         public array $layers,
@@ -39,7 +40,7 @@ final readonly class Result implements JsonSerializable
     /** @param  list<Advice>  $advice */
     public function advised(array $advice): self
     {
-        return new self($this->name, $this->verdict, $this->tally, $this->form, $this->extent, $this->formWords, $this->ties, $this->layers, $this->meshes, $this->cost, $advice);
+        return new self($this->name, $this->verdict, $this->tally, $this->form, $this->extent, $this->fullness, $this->formWords, $this->ties, $this->layers, $this->meshes, $this->cost, $advice);
     }
 
     /** @return array<string, mixed> */

@@ -19,6 +19,8 @@ final readonly class Tally implements JsonSerializable
         public Figure $zipTies,
         public Figure $across,
         public Figure $opening,
+        public Figure $depth,
+        public Figure $fullness,
         public Figure $minutes,
         public Figure $cost,
     ) {}
@@ -36,6 +38,8 @@ final readonly class Tally implements JsonSerializable
             'zipTies' => $this->zipTies,
             'across' => $this->across,
             'opening' => $this->opening,
+            'depth' => $this->depth,
+            'fullness' => $this->fullness,
             'minutes' => $this->minutes,
             'cost' => $this->cost,
         ];

@@ -16,27 +16,39 @@ final class OpenRolls
     /** @var array<int, Length> */
     private array $left = [];
 
-    public function __construct(private readonly Length $length, private readonly ?int $limit) {}
+    public function __construct(private readonly Supply $supply) {}
 
-    /** The first roll that holds this much more, opening another where one is to be had; null where none is. */
-    public function firstWithRoom(Length $needed, ?int $after = null): ?int
+    /**
+     * The first roll that holds this much more, opening another where one is to be had; null where none is.
+     *
+     * @param  list<int>  $but  rolls that are in use by another strand
+     */
+    public function firstWithRoom(Length $needed, array $but = []): ?int
     {
         foreach ($this->left as $number => $left) {
-            if ($number > ($after ?? 0) && ! $needed->isMoreThan($left)) {
+            if (! $needed->isMoreThan($left) && ! in_array($number, $but, true)) {
                 return $number;
             }
         }
         $opened = count($this->left);
-        if ($needed->isMoreThan($this->length) || ($this->limit !== null && $opened >= $this->limit)) {
+        if ($needed->isMoreThan($this->supply->length) || ($this->supply->limit !== null && $opened >= $this->supply->limit)) {
             return null;
         }
         $this->segments[$opened + 1] = [];
-        $this->left[$opened + 1] = $this->length;
+        $this->left[$opened + 1] = $this->supply->length;
 
         return $opened + 1;
     }
 
-    public function put(int $roll, SegmentKind $kind, Length $length, string $layer, int $tie, ?Element $element): void
+    /** Closes a roll again that was opened last and for nothing. */
+    public function giveBack(int $roll): void
+    {
+        if ($roll === count($this->left) && $this->segments[$roll] === []) {
+            unset($this->left[$roll], $this->segments[$roll]);
+        }
+    }
+
+    public function put(int $roll, SegmentKind $kind, Length $length, string $layer, ?int $tie, ?Element $element): void
     {
         $this->segments[$roll][] = new Segment($kind, $this->used($roll), $length, $layer, $tie, $element);
         $this->left[$roll] = $this->left[$roll]->minus($length);
@@ -44,7 +56,7 @@ final class OpenRolls
 
     public function used(int $roll): Length
     {
-        return $this->length->minus($this->left[$roll]);
+        return $this->supply->length->minus($this->left[$roll]);
     }
 
     public function left(int $roll): Length
@@ -55,6 +67,6 @@ final class OpenRolls
     /** @return list<RollUse> */
     public function all(): array
     {
-        return array_map(fn (int $number): RollUse => new RollUse($number, $this->length, $this->segments[$number]), array_keys($this->segments));
+        return array_map(fn (int $number): RollUse => new RollUse($number, $this->supply->length, $this->segments[$number]), array_keys($this->segments));
     }
 }

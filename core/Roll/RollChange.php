@@ -7,10 +7,10 @@ namespace Davrin\Core\Roll;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Measure\Length;
 
-/** Where a run goes from one roll to the next: both ends are tied at this tie. */
+/** Where a strand of a run goes from one roll to the next, or is cut there and goes on from the same: both ends are tied at this tie. */
 final readonly class RollChange
 {
-    /** @param  Length  $wouldNeed  what the first roll would have to hold for one poof more */
+    /** @param  Length  $wouldNeed  what the first roll would have to hold for one element more */
     public function __construct(
         public string $layer,
         public int $tie,

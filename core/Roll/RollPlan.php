@@ -33,14 +33,14 @@ final readonly class RollPlan
         return Length::sum(array_map(fn (RollUse $roll): Length => $roll->left()->isLessThan($keepFrom) ? $roll->left() : Length::zero(), $this->rolls));
     }
 
-    /** @return array<string, int> the roll number of each element that has one, by the element's id */
-    public function rollOf(): array
+    /** @return array<string, list<int>> the rolls that each element comes from, by its id */
+    public function rollsOf(): array
     {
         $rolls = [];
         foreach ($this->rolls as $roll) {
             foreach ($roll->segments as $segment) {
-                if ($segment->element !== null) {
-                    $rolls[$segment->element->id] = $roll->number;
+                if ($segment->element !== null && ! in_array($roll->number, $rolls[$segment->element->id] ?? [], true)) {
+                    $rolls[$segment->element->id][] = $roll->number;
                 }
             }
         }

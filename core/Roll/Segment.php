@@ -13,7 +13,7 @@ final readonly class Segment
     /**
      * @param  Length  $from  from the free end of the roll
      * @param  string  $layer  the layer it is for
-     * @param  int  $tie  the tie it bears: a piece's own, the one a poof ends at, the one a tail hangs at
+     * @param  ?int  $tie  the tie it bears: a piece's own, the one a poof ends at, the one a tail hangs at; none where it stands on none
      * @param  ?Element  $element  none for a tail
      */
     public function __construct(
@@ -21,7 +21,7 @@ final readonly class Segment
         public Length $from,
         public Length $length,
         public string $layer,
-        public int $tie,
+        public ?int $tie,
         public ?Element $element,
     ) {}
 }

@@ -8,6 +8,6 @@ enum SegmentKind: string
 {
     case Piece = 'piece';
     case StartTail = 'start tail';
-    case Poof = 'poof';
+    case Step = 'step';
     case EndTail = 'end tail';
 }

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Davrin\Core\Technique;
 
 use Davrin\Core\Blank\Blank;
-use Davrin\Core\Blank\Slip;
 use Davrin\Core\Demand\Work;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Plan\Fault;
-use Davrin\Core\Ties\TieRow;
+use Davrin\Core\Plan\Footing;
 
 /** A way of putting mesh on ties. Nothing else in the core knows a technique by name. */
 interface Technique
@@ -26,8 +25,14 @@ interface Technique
      */
     public function noun(): array;
 
-    /** The recipe sentence on so many rows; {key} stands for a blank, {=count} for the number that follows from the ties. */
-    public function sentence(int $rows): string;
+    /** How many meshes go into one element. */
+    public function meshes(): MeshUse;
+
+    /** The recipe sentence; {key} stands for a blank, {=count} for the number that follows from the ties, {=key} for one of its words. */
+    public function sentence(Footing $on): string;
+
+    /** @return array<string, string> the computed words of the sentence */
+    public function words(Footing $on): array;
 
     /** @return list<Blank<covariant mixed>> */
     public function blanks(): array;
@@ -39,27 +44,35 @@ interface Technique
     public function cutTo(string $length): string;
 
     /**
-     * What one element takes from a roll at the least, and in words what that is made of.
+     * What takes most of a roll in one stretch, and in words what that is.
      *
      * @return array{Length, string}
      */
-    public function leastRoll(Slip $slip): array;
+    public function leastRoll(Footing $on): array;
 
     /**
      * What stands on these ties, and what it takes.
      *
-     * @param  non-empty-list<TieRow>  $rows
-     *
-     * @throws Fault with an empty pointer, where it cannot be made on these ties
+     * @throws Fault with a pointer below the layer, where it cannot be made so
      */
-    public function work(string $layer, Slip $slip, array $rows): Work;
+    public function work(Footing $on): Work;
 
-    /** How far an element stands out from its row across the form, in inches (an estimate). */
-    public function reach(Slip $slip, Length $meshWidth): float;
+    /** How large one element gets (an estimate). */
+    public function size(Footing $on): Size;
 
-    /** How far an element stretches along its row to each side of its middle, in inches (an estimate, for drawings). */
-    public function span(Slip $slip): float;
+    /**
+     * Below the first it is thin, above the second very full: square inches of mesh per inch of the form (starting guesses).
+     *
+     * @return ?array{int, int} null where its fullness says nothing
+     */
+    public function fullness(): ?array;
 
     /** Minutes an element takes to make and attach (a starting guess). */
     public function minutes(): float;
+
+    /** @return list<Caution> */
+    public function cautions(): array;
+
+    /** @return list<Doubt> */
+    public function doubts(Footing $on): array;
 }

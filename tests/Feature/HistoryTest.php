@@ -104,6 +104,6 @@ final class HistoryTest extends FeatureCase
 
     private function length(SavedPlan $plan): string
     {
-        return $plan->plan()->layers[1]->slip->write()['length'];
+        return $plan->plan()->layers[1]->on->slip->write()['length'];
     }
 }

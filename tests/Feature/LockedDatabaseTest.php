@@ -50,9 +50,9 @@ final class LockedDatabaseTest extends TestCase
         $this->post('/plans')->assertRedirect();
         $this->get('/plans')->assertOk()->assertSee('something else is writing');
         $other->exec('rollback');
-        $this->assertSame('19 in', $this->plan->fresh()->plan()->layers[1]->slip->write()['length']);
+        $this->assertSame('19 in', $this->plan->fresh()->plan()->layers[1]->on->slip->write()['length']);
         $this->post("/plans/{$this->plan->id}/edits", $fields, ['HX-Request' => 'true'])->assertOk();
-        $this->assertSame('17 in', $this->plan->fresh()->plan()->layers[1]->slip->write()['length']);
+        $this->assertSame('17 in', $this->plan->fresh()->plan()->layers[1]->on->slip->write()['length']);
     }
 
     public function test_a_change_that_fails_half_way_leaves_nothing_behind(): void

@@ -35,7 +35,7 @@ final class PlanEditorTest extends FeatureCase
         $this->assertSame('18 1/2 in', $this->blank($page, 'layers.outer.length')->getAttribute('value'));
         $this->assertContains('222 in used', $this->texts($page, "//*[@id='rolls-teal']//summary"));
         $this->assertStringNotContainsString('<html', (string) $page->getContent());
-        $this->assertSame('18 1/2 in', $plan->fresh()->plan()->layers[1]->slip->write()['length']);
+        $this->assertSame('18 1/2 in', $plan->fresh()->plan()->layers[1]->on->slip->write()['length']);
     }
 
     public function test_without_script_an_edit_leads_back_to_the_page(): void
@@ -132,10 +132,10 @@ final class PlanEditorTest extends FeatureCase
         $this->assertStringContainsString('changed in another window', $this->texts($page, "//*[@role='alert']")[0]);
         $this->assertSame('17 in', $this->blank($page, 'layers.outer.length')->getAttribute('value'));
         $this->assertSame('12 in', $this->blank($page, 'layers.inner.length')->getAttribute('value'));
-        $this->assertSame('19 in', $plan->fresh()->plan()->layers[1]->slip->write()['length']);
+        $this->assertSame('19 in', $plan->fresh()->plan()->layers[1]->on->slip->write()['length']);
         $revision = $this->find($page, "//input[@name='revision']")[0]->getAttribute('value');
         $this->post("/plans/$plan->id/edits", ['revision' => $revision, 'set' => ['layers.outer.length' => '17 in']], ['HX-Request' => 'true'])->assertOk();
-        $this->assertSame('17 in', $plan->fresh()->plan()->layers[1]->slip->write()['length']);
+        $this->assertSame('17 in', $plan->fresh()->plan()->layers[1]->on->slip->write()['length']);
     }
 
     public function test_an_expired_session_keeps_what_was_typed_and_gives_a_new_token(): void

@@ -59,7 +59,7 @@ final class WallTest extends FeatureCase
         $this->get('/plans/2')->assertSee('This is a copy of');
         $this->edit(SavedPlan::findOrFail(2), ['set' => ['layers.outer.length' => '12 in']]);
         $this->assertSame('Band door, teal and gold, copy', SavedPlan::findOrFail(2)->name);
-        $this->assertSame('19 in', $plan->fresh()->plan()->layers[1]->slip->write()['length']);
+        $this->assertSame('19 in', $plan->fresh()->plan()->layers[1]->on->slip->write()['length']);
     }
 
     public function test_a_copy_of_a_plan_with_the_longest_name_still_has_a_name_of_its_own(): void

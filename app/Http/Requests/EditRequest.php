@@ -2,7 +2,9 @@
 
 namespace App\Http\Requests;
 
+use App\Editor\Typed;
 use App\Models\ShelfForm;
+use Closure;
 use Davrin\Core\Edit\ChangeList;
 use Davrin\Core\Edit\Edit;
 use Davrin\Core\Edit\FillBlanks;
@@ -10,17 +12,19 @@ use Davrin\Core\Edit\PlaceTie;
 use Davrin\Core\Edit\TakeForm;
 use Davrin\Core\Plan\Fault;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Arr;
 
 /** An edit as a page sends it: what was typed in which blanks, a layer, mesh, layout or tie to add, take away or move. */
 final class EditRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'revision' => ['required', 'integer'],
             'set' => ['required_without:do', 'array', 'max:40'],
-            'set.*' => ['nullable', 'string', 'max:400'],
+            // A blank that is written in several fields comes as entries of fields.
+            'set.*' => ['nullable', fn (string $set, mixed $typed, Closure $fail) => $this->isTyped($typed) ?: $fail('What was typed is too long, or not text. Load the page again.')],
             'do' => ['required_without:set', 'string', 'in:add-layer,remove-layer,layer-earlier,layer-later,add-mesh,remove-mesh,add-ties,remove-ties,place-tie,take-tie,take-form'],
             'id' => ['nullable', 'string', 'max:40'],
             'x' => ['nullable', 'numeric', 'between:-500,500'],
@@ -48,8 +52,15 @@ final class EditRequest extends FormRequest
                 : PlaceTie::on($id, (string) $this->input('on'), (string) $this->input('distance')),
             'take-form' => $this->form(),
             'take-tie' => PlaceTie::takeAway($this->integer('id')),
-            default => new FillBlanks(array_map(fn (mixed $typed): string => is_string($typed) ? $typed : '', (array) $this->input('set'))),
+            default => new FillBlanks(Typed::of((array) $this->input('set'))),
         };
+    }
+
+    private function isTyped(mixed $typed): bool
+    {
+        $flat = Arr::flatten([$typed]);
+
+        return count($flat) <= 40 && array_filter($flat, fn (mixed $field): bool => $field !== null && (! is_string($field) || mb_strlen($field) > 400)) === [];
     }
 
     private function form(): TakeForm

@@ -9,7 +9,7 @@
     <x-form-wires :drawing="$drawing" />
     @if ($drawing->mesh)
         @foreach ($drawing->layers as $layer)
-            @include("components.element.$layer->technique", ['lit' => $view->tie])
+            @include('components.elements', ['lit' => $view->tie])
         @endforeach
         <g aria-hidden="true" @if ($drawing->side === App\Editor\Side::Back) transform="scale(-1 1)" @endif>
             @foreach ($drawing->form['wires'] as $wire)

@@ -12,7 +12,7 @@
             <circle class="peg" cy="{{ $frame->top - 0.7 * $above }}" r="{{ 0.35 * $above }}" />
             <x-form-wires :drawing="$drawing" />
             @foreach ($drawing->layers as $layer)
-                @include("components.element.$layer->technique", ['lit' => null])
+                @include('components.elements', ['lit' => null])
             @endforeach
             @foreach ($drawing->form['wires'] as $wire)
                 <x-wire :wire="$wire" class="wire-through" />

@@ -3,10 +3,21 @@
 <p {{ $attributes->class('sentence') }}>@foreach ($line->parts as $part)@if (is_string($part)){{ $part }}@else
 @php
     $typed = $problem?->typed[$part->address] ?? null;
+    $refused = $problem?->address === $part->address;
     $id = 'blank-'.strtr($part->address, '.', '-');
-    $ink = str_ends_with($part->address, '.mesh') ? $inks[$part->value] ?? null : null;
 @endphp
-@if ($ink)<x-swatch :ink="$ink" /> @endif
-@if ($part->options !== [])<select class="blank" id="{{ $id }}" name="set[{{ $part->address }}]" aria-label="{{ $part->label }}" autocomplete="off" data-blank data-shown="{{ $part->shown }}" @if ($problem?->address === $part->address) aria-invalid="true" aria-describedby="problem" @endif>@foreach ($part->options as $key => $words)<option value="{{ $key }}" @selected((string) $key === ($typed ?? $part->value))>{{ $words }}</option>@endforeach</select>@else<input class="{{ $part->isColour ? 'colour' : 'blank' }}" type="{{ $part->isColour ? 'color' : 'text' }}" id="{{ $id }}" name="set[{{ $part->address }}]" value="{{ $typed ?? $part->shown }}" size="{{ max(1, mb_strlen($typed ?? $part->shown)) }}" maxlength="120" aria-label="{{ $part->label }}" autocomplete="off" spellcheck="false" data-blank data-shown="{{ $part->shown }}" @if ($problem?->address === $part->address) aria-invalid="true" aria-describedby="problem" @endif>@endif
+@foreach ($part->fields as $index => $entry)
+@php $its = App\Editor\Typed::entry($typed, $index, count($entry)); @endphp
+@foreach ($entry as $place => $field)
+@if ($ink = $inks[$field->value] ?? null)<x-swatch :ink="$ink" />@endif
+@include('components.blank', ['id' => $id.($index + $place > 0 ? "-$index-$place" : ''), 'name' => "set[$part->address][$index][]", 'label' => $field->label, 'options' => $field->options, 'shown' => $field->options[$field->value] ?? $field->value, 'value' => $its[$place] ?? $field->value, 'typed' => $its[$place] ?? $field->value])
+@endforeach
+@if (! $loop->last)<span class="and"> + </span>@endif
+@endforeach
+@if ($part->fields === [])
+@if ($part->isColour)<input class="colour" type="color" id="{{ $id }}" name="set[{{ $part->address }}]" value="{{ $typed ?? $part->shown }}" aria-label="{{ $part->label }}" autocomplete="off" data-blank data-shown="{{ $part->shown }}" @if ($refused) aria-invalid="true" aria-describedby="problem" @endif>@else
+@include('components.blank', ['name' => "set[$part->address]", 'label' => $part->label, 'options' => $part->options, 'shown' => $part->shown, 'value' => $typed ?? $part->value, 'typed' => $typed ?? $part->shown])
+@endif
+@endif
 @endif
 @endforeach</p>

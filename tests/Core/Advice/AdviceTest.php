@@ -128,11 +128,17 @@ final class AdviceTest extends PlanCase
             ]);
             $engine = Engine::standard(Craft::standard());
             $result = $engine->work($plan);
-            foreach (array_merge(...array_map(fn (Advice $advice): array => $advice->remedies, $result->advice)) as $remedy) {
+            foreach (array_merge(...array_map(fn (Advice $advice): array => $advice->remedies, $this->ofMesh($result))) as $remedy) {
                 $this->assertTrue($this->after($plan, $remedy, $engine)->verdict->isGood(), $remedy->label);
                 $this->assertLongest($plan, $remedy, $engine);
             }
         });
+    }
+
+    /** @return list<Advice> what is said of mesh that is not enough */
+    private function ofMesh(Result $result): array
+    {
+        return array_values(array_filter($result->advice, fn (Advice $advice): bool => in_array($advice->rule, ['short', 'at-risk', 'every-inch'], true)));
     }
 
     private function after(Plan $plan, Remedy $remedy, Engine $engine): Result
@@ -148,7 +154,7 @@ final class AdviceTest extends PlanCase
         if ($address !== "layers.l1.$key") {
             return;
         }
-        $offered = (new FillBlanks($remedy->fill))->apply($plan, $this->reader())->layers[0]->slip->length($key);
+        $offered = (new FillBlanks($remedy->fill))->apply($plan, $this->reader())->layers[0]->on->slip->length($key);
         $more = $plan->units()->exact($offered->plus(Length::inches(0, 1, 8)));
         $this->assertFalse($this->after($plan, new Remedy('', '', [$address => $more]), $engine)->verdict->isGood(), "$more would have done.");
     }

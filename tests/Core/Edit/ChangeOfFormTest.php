@@ -41,7 +41,7 @@ final class ChangeOfFormTest extends PlanCase
         $edit = new FillBlanks(['form.kind' => $to]);
         $after = $edit->apply($before, $this->reader());
         $this->assertSame($to, $after->formKind->key());
-        $this->assertSame(['10 in', '9 in'], array_map(fn ($layer): mixed => $layer->slip->write()['length'], $after->layers));
+        $this->assertSame(['10 in', '9 in'], array_map(fn ($layer): mixed => $layer->on->slip->write()['length'], $after->layers));
         foreach ($edit->lost($before, $after) as $what) {
             $this->assertStringContainsString(' was ', $what);
         }

@@ -11,6 +11,7 @@ use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\Plan;
+use Davrin\Core\Ties\TiePick;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\PlanCase;
 
@@ -29,13 +30,13 @@ final class EditTest extends PlanCase
     public function test_a_bare_number_is_read_in_the_plan_s_units(): void
     {
         $after = $this->edit($this->plan(['settings' => ['units' => 'centimetres']]), new FillBlanks(['layers.l1.length' => '47,5']));
-        $this->assertSame('47.5 cm', $after->layers[0]->slip->write()['length']);
+        $this->assertSame('47.5 cm', $after->layers[0]->on->slip->write()['length']);
     }
 
     public function test_a_blank_that_gets_back_what_it_shows_keeps_its_exact_length(): void
     {
         $plan = $this->plan(['layers' => [['length' => '19 1/32 in']], 'settings' => ['units' => 'centimetres']]);
-        $shown = $plan->layers[0]->slip->show('length', $plan->units());
+        $shown = $plan->layers[0]->on->slip->show('length', $plan->units());
         $this->assertSame($plan->write(), $this->edit($plan, new FillBlanks(['layers.l1.length' => $shown]))->write());
         $this->assertSame('no change', (new FillBlanks([]))->words($plan, $plan));
     }
@@ -91,13 +92,13 @@ final class EditTest extends PlanCase
     {
         $plan = $this->plan(['meshes' => [['id' => 'a'], ['id' => 'b', 'name' => 'Gold mesh']], 'layers' => [['mesh' => 'b', 'on' => 'row 2', 'length' => '12 in']]]);
         $layer = $this->edit($plan, new FillBlanks(['layers.l1.technique' => 'poof-run']))->layers[0];
-        $this->assertSame(['Gold mesh', 'row 2', '9 in'], [$layer->mesh->name(), $layer->slip->text('on'), $layer->slip->write()['pitch']]);
+        $this->assertSame(['Gold mesh', 'row 2', '9 in'], [$layer->meshName(), $layer->on->slip->place('on')->key(), $layer->on->slip->write()['pitch']]);
     }
 
     public function test_another_layout_puts_a_layer_whose_row_is_gone_on_every_tie(): void
     {
         $after = $this->edit($this->plan(['layers' => [['on' => 'row 2']]]), new FillBlanks(['ties.t1.layout' => 'n-a-section']));
-        $this->assertSame([Layer::EVERY_TIE, 24], [$after->layers[0]->slip->text('on'), count($after->layers[0]->work->elements)]);
+        $this->assertSame([TiePick::EVERY_TIE, 24], [$after->layers[0]->on->slip->place('on')->key(), count($after->layers[0]->work->elements)]);
     }
 
     public function test_several_blanks_are_filled_together_or_not_at_all(): void
@@ -114,7 +115,7 @@ final class EditTest extends PlanCase
         $plan = $this->edit($this->plan(), ChangeList::addMesh());
         $after = $this->edit($plan, ChangeList::addLayer());
         $this->assertSame(['l1', 'l2'], array_map(fn (Layer $layer): string => $layer->id, $after->layers));
-        $this->assertSame('Mesh 2', $after->layers[1]->mesh->name());
+        $this->assertSame('Mesh 2', $after->layers[1]->meshName());
     }
 
     public function test_layers_are_moved_and_taken_away_by_their_id(): void

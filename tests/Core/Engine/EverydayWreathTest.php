@@ -70,7 +70,7 @@ final class EverydayWreathTest extends PlanCase
     {
         $result = $this->work($this->everyday());
         $this->assertSame(['ruffle 7 of Sage mesh'], $result->ties[6]->carries);
-        $this->assertSame([1], array_values(array_unique(array_map(fn (ElementResult $element): ?int => $element->roll, $result->layers[0]->elements))));
+        $this->assertSame([['m1' => [1]]], array_values(array_unique(array_map(fn (ElementResult $element): array => $element->rolls, $result->layers[0]->elements), SORT_REGULAR)));
     }
 
     #[TestWith(['whole', 18, 1, '$8.83'])]

@@ -33,7 +33,7 @@ final class PoofRunTest extends PlanCase
         $change = $mesh->plan->changes[0];
         $this->assertSame([20, 19, 1, 2], [$change->tie, $change->after->number, $change->fromRoll, $change->toRoll]);
         $this->assertSame(184.0, $change->wouldNeed->toInches());
-        $this->assertContains('one poof more would need 184 in of 180 in: on to roll 2 at tie 20', $mesh->used->because);
+        $this->assertContains('one poof more would need 184 in of 180 in and be too small: cut at tie 20, and begin roll 2 there', $mesh->used->because);
     }
 
     public function test_each_roll_pays_both_tails_at_the_tie_where_it_changes(): void
@@ -70,7 +70,7 @@ final class PoofRunTest extends PlanCase
     public function test_a_run_on_a_single_tie_is_refused(): void
     {
         $plan = ['form' => ['crossbars' => 1], 'ties' => [['layout' => 'n-a-section', 'perSection' => 1]]] + $this->poofs();
-        $this->assertFault('/layers/0', 'needs at least 2 ties', fn () => $this->plan($plan));
+        $this->assertFault('/layers/0/on', 'needs at least 2 ties', fn () => $this->plan($plan));
     }
 
     public function test_a_poof_that_no_roll_holds_is_refused(): void
@@ -86,7 +86,7 @@ final class PoofRunTest extends PlanCase
         $plan['meshes'][0]['rolls'] = 1;
         $result = $this->work($plan);
         $this->assertSame(5, count($result->meshes[0]->plan->unmet));
-        $this->assertSame([20, 21, 22, 23, 24], array_values(array_map(fn (ElementResult $element): int => $element->element->number, array_filter($result->layers[0]->elements, fn (ElementResult $element): bool => $element->roll === null))));
+        $this->assertSame([20, 21, 22, 23, 24], array_values(array_map(fn (ElementResult $element): int => $element->element->number, array_filter($result->layers[0]->elements, fn (ElementResult $element): bool => $element->missing))));
         $this->assertSame('short', $result->verdict->words());
     }
 
@@ -95,6 +95,6 @@ final class PoofRunTest extends PlanCase
         $this->assertSame(['about 17 in', 'about 5 in'], [$this->work($this->poofs())->tally->across->shown, $this->work($this->poofs())->tally->opening->shown]);
         $plan = $this->poofs();
         $plan['meshes'][0]['width'] = '21 in';
-        $this->assertSame(7.0, $this->work($plan)->layers[0]->reach);
+        $this->assertSame(7.0, $this->work($plan)->layers[0]->size->reach);
     }
 }

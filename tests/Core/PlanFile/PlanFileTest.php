@@ -90,7 +90,7 @@ final class PlanFileTest extends PlanCase
         yield 'a price in words' => [$with('"meshes":[{"price":"cheap"}]'), '/meshes/0/price', 'not written the way it must be'];
         yield 'a colour by name' => [$with('"meshes":[{"colour":"teal"}]'), '/meshes/0/colour', 'not written the way'];
         yield 'a mesh that is not there' => [$with('"meshes":[{"id":"a"}],"layers":[{"mesh":"b"}]'), '/layers/0/mesh', 'The mesh can be a; "b" is not one of them'];
-        yield 'a row that is not there' => [$with('"meshes":[{}],"layers":[{"on":"row 3"}]'), '/layers/0/on', '"row 3" is not one of them'];
+        yield 'a row that is not there' => [$with('"meshes":[{}],"layers":[{"on":"row 3"}]'), '/layers/0/on', 'There is no row 3'];
         yield 'an id twice' => [$with('"meshes":[{"id":"a"},{"id":"a"}]'), '/meshes/1/id', 'stands twice'];
         yield 'a layer id twice' => [$with('"meshes":[{}],"layers":[{"id":"a"},{"id":"a"}]'), '/layers/1/id', 'stands twice'];
         yield 'an id with blanks' => [$with('"meshes":[{"id":"my mesh"}]'), '/meshes/0/id', 'not written the way'];

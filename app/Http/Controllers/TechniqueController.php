@@ -1,0 +1,20 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Techniques\Sample;
+use Davrin\Core\Craft;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Technique\Technique;
+use Illuminate\Contracts\View\View;
+
+final class TechniqueController
+{
+    public function __invoke(Craft $craft, PlanReader $reader, Engine $engine): View
+    {
+        return view('guide.index', [
+            'samples' => array_map(fn (Technique $technique): Sample => Sample::of($technique, $reader, $engine), $craft->techniques),
+        ]);
+    }
+}

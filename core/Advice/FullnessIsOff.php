@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Advice;
+
+use Davrin\Core\Plan\Layer;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\Result;
+use Davrin\Core\Result\Words;
+
+/** So little mesh that the form shows, or so much that it will not lie. Said at the last layer that fills. */
+final readonly class FullnessIsOff implements Rule
+{
+    public function __construct(private Trial $trial) {}
+
+    public function look(Plan $plan, Result $result): array
+    {
+        $layers = array_values(array_filter($plan->layers, fn (Layer $layer): bool => $layer->technique->fullness() !== null));
+        if ($layers === [] || ! ($result->fullness->isThin() || $result->fullness->isVeryFull())) {
+            return [];
+        }
+        $layer = $layers[count($layers) - 1];
+        $shown = $result->fullness->figure->shown;
+
+        return [$result->fullness->isThin()
+            ? new Advice('thin', "layers.$layer->id", [], 'Thin.', "At $shown, the form may show.", [], $this->fuller($plan, $result, $layer))
+            : new Advice('very-full', "layers.$layer->id", [], 'Very full.', sprintf('%s on it: %s. It may not lie, and mesh is spent that nobody sees.', ucfirst(Words::count(count($layers), 'layer')), $shown), [], $this->leaner($plan, $result, $layer))];
+    }
+
+    /** @return list<Remedy> */
+    private function fuller(Plan $plan, Result $result, Layer $layer): array
+    {
+        $longer = $this->trial->longer($plan, $layer, fn (array $fill): bool => $this->trial->planDoes($plan, $fill, fn (Result $after): bool => ! $after->fullness->isThin()));
+        $found = $longer !== null && $this->trial->planDoes($plan, $longer[1], self::doesNotRunShort(...)) ? [$longer] : [];
+        $filling = ["layers.$layer->id.fill" => 'filling'];
+        if ($layer->on->slip->has('fill') && count($layer->on->rows) > 1 && $this->trial->planDoes($plan, $filling, fn (Result $after): bool => ! $after->fullness->isVeryFull() && self::doesNotRunShort($after))) {
+            $found[] = ['Fill between the rows', $filling];
+        }
+
+        return array_map(fn (array $remedy): Remedy => $this->trial->remedy($plan, $result, $remedy[0], $remedy[1], []), $found);
+    }
+
+    /** @return list<Remedy> */
+    private function leaner(Plan $plan, Result $result, Layer $layer): array
+    {
+        $shorter = $this->trial->shorter($plan, $layer, [1, 2], fn (array $fill): bool => $this->trial->planDoes($plan, $fill, fn (Result $after): bool => ! $after->fullness->isVeryFull()));
+
+        return $shorter === null ? [] : [$this->trial->remedy($plan, $result, $shorter[0], $shorter[1], [])];
+    }
+
+    private static function doesNotRunShort(Result $result): bool
+    {
+        return array_filter($result->meshes, fn (MeshResult $mesh): bool => $mesh->verdict->short || $mesh->verdict->atRisk) === [];
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Advice;
+
+use Davrin\Core\Plan\Layer;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\Result;
+use Davrin\Core\Result\Words;
+use Davrin\Core\Roll\RollUse;
+use Davrin\Core\Roll\Segment;
+
+/** A whole roll is opened for a few pieces only, and a little less on each would save it. */
+final readonly class LastRollGivesLittle implements Rule
+{
+    /** Of what a full roll gives. */
+    private const LITTLE = 4;
+
+    /** A remedy takes off no more than a sixth. */
+    private const LEAST_PART = [5, 6];
+
+    public function __construct(private Trial $trial) {}
+
+    public function look(Plan $plan, Result $result): array
+    {
+        return array_values(array_filter(array_map(fn (Layer $layer): ?Advice => $this->advice($plan, $result, $layer), $plan->layers)));
+    }
+
+    private function advice(Plan $plan, Result $result, Layer $layer): ?Advice
+    {
+        $meshes = array_values(array_filter($result->meshes, fn (MeshResult $mesh): bool => $layer->uses($mesh->mesh)));
+        $little = array_values(array_filter($meshes, fn (MeshResult $mesh): bool => self::littleRolls($mesh, $layer) !== []));
+        if ($little === [] || array_filter($meshes, fn (MeshResult $mesh): bool => $mesh->verdict->short || $mesh->verdict->atRisk) !== []) {
+            return null;
+        }
+        $ids = MeshesOfALayer::ids($meshes);
+        $shorter = $this->trial->shorter($plan, $layer, self::LEAST_PART, fn (array $fill): bool => $this->trial->meshesDo(
+            $plan, $fill, fn (array $after): bool => self::rolls($after, $ids) < self::rolls($result->meshes, $ids) && array_filter($after, fn (MeshResult $mesh): bool => in_array($mesh->mesh->id, $ids, true) && ! $mesh->verdict->isGood()) === [],
+        ));
+
+        return $shorter === null ? null : new Advice(
+            'little-of-a-roll', "layers.$layer->id", $ids, 'A roll for a little.', self::sentence($little, $layer), [],
+            [$this->trial->remedy($plan, $result, $shorter[0], $shorter[1], $ids, $this->aRoll($plan, $layer, $little[0], $shorter[1]))],
+        );
+    }
+
+    /**
+     * @param  list<MeshResult>  $meshes
+     * @param  list<string>  $ids
+     */
+    private static function rolls(array $meshes, array $ids): int
+    {
+        return array_sum(array_map(fn (MeshResult $mesh): int => in_array($mesh->mesh->id, $ids, true) ? count($mesh->plan->rolls) : 0, $meshes));
+    }
+
+    /** @param  non-empty-list<MeshResult>  $little */
+    private static function sentence(array $little, Layer $layer): string
+    {
+        $said = [];
+        foreach ($little as $mesh) {
+            $rolls = self::littleRolls($mesh, $layer);
+            $said[] = sprintf(
+                '%s %s of %s %s only %s%s; a full one gives %d.',
+                count($rolls) === 1 ? 'Roll' : 'Rolls',
+                Words::ranges(array_keys($rolls)),
+                $mesh->mesh->name(),
+                count($rolls) === 1 ? 'gives' : 'give',
+                Words::count(max([1, ...$rolls]), ...$layer->technique->noun()),
+                count($rolls) === 1 ? '' : ' each',
+                max(self::elements($mesh, $layer)),
+            );
+        }
+
+        return implode(' ', $said);
+    }
+
+    /**
+     * What a roll gives afterwards: "24 poofs a roll (178 in of 180 in); ".
+     *
+     * @param  array<string, string>  $fill
+     */
+    private function aRoll(Plan $plan, Layer $layer, MeshResult $mesh, array $fill): string
+    {
+        $said = '';
+        $this->trial->meshesDo($plan, $fill, function (array $after) use ($plan, $layer, $mesh, &$said): bool {
+            foreach ($after as $its) {
+                if ($its->mesh->id === $mesh->mesh->id) {
+                    $fullest = array_search(max(self::elements($its, $layer)), self::elements($its, $layer), true);
+                    $roll = array_values(array_filter($its->plan->rolls, fn (RollUse $roll): bool => $roll->number === $fullest))[0];
+                    $said = sprintf('%s a roll (%s of %s); ', Words::count(self::elements($its, $layer)[$roll->number], ...$layer->technique->noun()), $plan->units()->exact($roll->used()), $plan->units()->exact($roll->length));
+                }
+            }
+
+            return true;
+        });
+
+        return $said;
+    }
+
+    /** @return array<int, int> of a mesh, the rolls that give only a little, and how many elements each gives */
+    private static function littleRolls(MeshResult $mesh, Layer $layer): array
+    {
+        $elements = self::elements($mesh, $layer);
+        // What another layer takes of a roll makes it worth opening.
+        $alone = array_filter($mesh->plan->rolls, fn (RollUse $roll): bool => array_filter($roll->segments, fn (Segment $segment): bool => $segment->layer !== $layer->id) === []);
+        $little = array_filter($elements, fn (int $count, int $roll): bool => $count * self::LITTLE <= max($elements) && in_array($roll, array_map(fn (RollUse $roll): int => $roll->number, $alone), true), ARRAY_FILTER_USE_BOTH);
+
+        return count($elements) > count($little) ? $little : [];
+    }
+
+    /** @return non-empty-array<int, int> how many elements of the layer each roll gives, by its number */
+    private static function elements(MeshResult $mesh, Layer $layer): array
+    {
+        $elements = [];
+        foreach ($mesh->plan->rolls as $roll) {
+            $elements[$roll->number] = count(array_filter($roll->segments, fn (Segment $segment): bool => $segment->layer === $layer->id && $segment->element !== null));
+        }
+
+        return $elements === [] ? [1 => 0] : $elements;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Advice;
+
+use Davrin\Core\Plan\Layer;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\Result;
+use Davrin\Core\Technique\Doubt;
+
+/** What the techniques themselves see coming on their ties. */
+final readonly class TechniqueDoubts implements Rule
+{
+    public function __construct(private Trial $trial) {}
+
+    public function look(Plan $plan, Result $result): array
+    {
+        return array_merge(...array_map(
+            fn (Layer $layer): array => array_map(fn (Doubt $doubt): Advice => $this->advice($plan, $result, $layer, $doubt), $layer->technique->doubts($layer->on)),
+            $plan->layers,
+        ));
+    }
+
+    private function advice(Plan $plan, Result $result, Layer $layer, Doubt $doubt): Advice
+    {
+        $remedies = [];
+        foreach ($doubt->remedies as $label => $written) {
+            $fill = array_combine(array_map(fn (string $key): string => "layers.$layer->id.$key", array_keys($written)), array_values($written));
+            if ($this->trial->edited($plan, $fill) !== null) {
+                $remedies[] = $this->trial->remedy($plan, $result, $label, $fill, []);
+            }
+        }
+
+        return new Advice($doubt->rule, "layers.$layer->id", [], $doubt->title, $doubt->sentence, $doubt->ties, $remedies);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Advice;
+
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Plan\Layer;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\Result;
+
+/** A piece that is deeper than the room it hangs in, as between a door and a storm door. */
+final readonly class TooDeepForItsRoom implements Rule
+{
+    public function __construct(private Trial $trial) {}
+
+    public function look(Plan $plan, Result $result): array
+    {
+        $room = $plan->settings->room();
+        if ($room === null || $plan->layers === [] || ! self::depth($result)->isMoreThan($room)) {
+            return [];
+        }
+        $layers = $plan->layers;
+        usort($layers, fn (Layer $a, Layer $b): int => $b->size->depth <=> $a->size->depth);
+        $flattest = $this->flattest($plan, $layers[0], $room);
+
+        return [new Advice(
+            'too-deep', "layers.{$layers[0]->id}", [], 'Too deep for its room.',
+            sprintf('It stands %s deep, and has %s of room: the door would press it flat.', $result->tally->depth->shown, $plan->units()->exact($room)), [],
+            $flattest === null ? [] : [$this->trial->remedy($plan, $result, 'Make it '.$flattest[0], $flattest[1], [])],
+        )];
+    }
+
+    /**
+     * The technique for that layer that fits the room and lies the flattest, if there is one.
+     *
+     * @return array{string, array<string, string>}|null its name, and what to write
+     */
+    private function flattest(Plan $plan, Layer $layer, Length $room): ?array
+    {
+        [$best, $least] = [null, $room];
+        foreach ($this->trial->techniques() as $key) {
+            $fill = ["layers.$layer->id.technique" => $key];
+            $edited = $this->trial->edited($plan, $fill);
+            $changed = $edited?->layer($layer->id);
+            if ($changed === null || $changed->technique->fullness() === null) {
+                continue;
+            }
+            $this->trial->planDoes($plan, $fill, function (Result $after) use ($changed, $fill, &$best, &$least): bool {
+                $depth = self::depth($after);
+                if ($best === null ? ! $depth->isMoreThan($least) : $depth->isLessThan($least)) {
+                    [$best, $least] = [[$changed->technique->noun()[1], $fill], $depth];
+                }
+
+                return true;
+            });
+        }
+
+        return $best;
+    }
+
+    private static function depth(Result $result): Length
+    {
+        return LengthText::read((string) $result->tally->depth->value, Units::Inches);
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Advice;
+
+use Davrin\Core\Edit\FillBlanks;
+use Davrin\Core\Engine\MeshWork;
+use Davrin\Core\Engine\PlanWork;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Plan\Layer;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Refused;
+use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\Result;
+
+/**
+ * Tries edits before they are offered as remedies: each is computed, so none promises what the engine does not deliver, and
+ * none is offered that brings a doubt of its own.
+ */
+final readonly class Trial
+{
+    public function __construct(private PlanWork $planWork, private MeshWork $meshWork, private PlanReader $reader) {}
+
+    /**
+     * The plan with this written in it; null where that is refused, or a technique doubts what it did not doubt before.
+     *
+     * @param  array<string, string>  $fill
+     */
+    public function edited(Plan $plan, array $fill): ?Plan
+    {
+        try {
+            $edited = (new FillBlanks($fill))->apply($plan, $this->reader);
+        } catch (Refused) {
+            return null;
+        }
+
+        return $this->doubts($edited) > $this->doubts($plan) ? null : $edited;
+    }
+
+    /**
+     * Whether the meshes do after an edit.
+     *
+     * @param  array<string, string>  $fill
+     * @param  callable(list<MeshResult>): bool  $do
+     */
+    public function meshesDo(Plan $plan, array $fill, callable $do): bool
+    {
+        $edited = $this->edited($plan, $fill);
+
+        return $edited !== null && $do($this->meshWork->of($edited));
+    }
+
+    /**
+     * Whether the whole result does after an edit.
+     *
+     * @param  array<string, string>  $fill
+     * @param  callable(Result): bool  $does
+     */
+    public function planDoes(Plan $plan, array $fill, callable $does): bool
+    {
+        $edited = $this->edited($plan, $fill);
+
+        return $edited !== null && $does($this->planWork->of($edited));
+    }
+
+    /**
+     * An edit with the difference it makes.
+     *
+     * @param  array<string, string>  $fill
+     * @param  list<string>  $meshes  whose use is told
+     * @param  string  $first  what is said before all else
+     */
+    public function remedy(Plan $plan, Result $before, string $label, array $fill, array $meshes, string $first = ''): Remedy
+    {
+        $after = $this->planWork->of((new FillBlanks($fill))->apply($plan, $this->reader));
+
+        return new Remedy($label, $first.Difference::between($before, $after, $meshes, $plan->units()), $fill);
+    }
+
+    /** @return list<string> the keys of all techniques */
+    public function techniques(): array
+    {
+        return $this->reader->techniques();
+    }
+
+    /**
+     * The longest piece or pitch of a layer, in steps of the ruler and shorter than it is, that will do; where a shorter one
+     * does whenever a longer one does.
+     *
+     * @param  array{int, int}  $leastPart  of what it is now
+     * @param  callable(array<string, string>): bool  $does
+     * @return array{string, array<string, string>}|null what to call it, and what to write
+     */
+    public function shorter(Plan $plan, Layer $layer, array $leastPart, callable $does): ?array
+    {
+        $wanted = $layer->on->length($layer->technique->lengthKey())->units;
+        $step = $plan->units()->step()->units;
+        $best = $this->most(
+            intdiv($wanted * $leastPart[0], $leastPart[1] * $step) + 1,
+            intdiv($wanted - 1, $step),
+            fn (int $steps): bool => $does($this->lengthOf($layer, $steps * $step)),
+        );
+
+        return $best === null ? null : $this->named($plan, $layer, $best * $step);
+    }
+
+    /**
+     * The shortest piece or pitch, longer than it is and up to half as long again, that will do.
+     *
+     * @param  callable(array<string, string>): bool  $does
+     * @return array{string, array<string, string>}|null
+     */
+    public function longer(Plan $plan, Layer $layer, callable $does): ?array
+    {
+        $wanted = $layer->on->length($layer->technique->lengthKey())->units;
+        $step = $plan->units()->step()->units;
+        [$least, $most] = [intdiv($wanted, $step) + 1, intdiv($wanted * 3, 2 * $step)];
+        // Counting down from the longest, so that it is the most steps off it that still do.
+        $off = $this->most(0, $most - $least, fn (int $off): bool => $does($this->lengthOf($layer, ($most - $off) * $step)));
+
+        return $off === null ? null : $this->named($plan, $layer, ($most - $off) * $step);
+    }
+
+    /**
+     * The largest number from $least to $most that will do, where a smaller one does whenever a larger one does.
+     *
+     * @param  callable(int): bool  $does
+     */
+    public function most(int $least, int $most, callable $does): ?int
+    {
+        if ($least > $most || ! $does($least)) {
+            return null;
+        }
+        while ($least < $most) {
+            $middle = intdiv($least + $most + 1, 2);
+            $does($middle) ? $least = $middle : $most = $middle - 1;
+        }
+
+        return $least;
+    }
+
+    /** @return array{string, array<string, string>} */
+    private function named(Plan $plan, Layer $layer, int $units): array
+    {
+        return [$layer->technique->cutTo($plan->units()->exact(Length::ofUnits($units))), $this->lengthOf($layer, $units)];
+    }
+
+    /** @return array<string, string> */
+    private function lengthOf(Layer $layer, int $units): array
+    {
+        return ["layers.$layer->id.".$layer->technique->lengthKey() => LengthText::canonical(Length::ofUnits($units))];
+    }
+
+    private function doubts(Plan $plan): int
+    {
+        return array_sum(array_map(fn (Layer $layer): int => count($layer->technique->doubts($layer->on)), $plan->layers));
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Roll;
+
+use Davrin\Core\Demand\Element;
+
+/** Where a run changes rolls, and what no roll was left for, by the id of the mesh. */
+final readonly class LaidRun
+{
+    /**
+     * @param  array<string, list<RollChange>>  $changes
+     * @param  array<string, list<Element>>  $unmet
+     */
+    public function __construct(public array $changes, public array $unmet) {}
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Technique\Kind;
+
+use Davrin\Core\Plan\Footing;
+use Davrin\Core\Technique\Curls;
+use Davrin\Core\Technique\MeshUse;
+use Davrin\Core\Technique\Size;
+
+/** Two curled ruffles on every tie, laid as an X; each may be of another mesh. */
+final class CrossedCurledRuffles extends CurledRuffle
+{
+    private const STANDS_OUT = 0.75;
+
+    public function key(): string
+    {
+        return 'crossed-curled-ruffles';
+    }
+
+    public function name(): string
+    {
+        return 'a pair of crossed curled ruffles';
+    }
+
+    public function noun(): array
+    {
+        return ['crossed pair', 'crossed pairs'];
+    }
+
+    public function meshes(): MeshUse
+    {
+        return MeshUse::pair();
+    }
+
+    public function words(Footing $on): array
+    {
+        return ['pieces' => 2 * count($on->ties()).' pieces'];
+    }
+
+    public function sentence(Footing $on): string
+    {
+        return 'Cut {=pieces}, {length} long, two for each tie: {mesh}. Roll each end {turns} turns to a curl {curl} across, clip it, and gather two as {technique}, one on {on}: {=count}.';
+    }
+
+    public function blanks(): array
+    {
+        return [self::lengthBlank(11), ...Curls::atBothEnds()];
+    }
+
+    /** Crossed, the wings hold each other up, and more of them stands out than of one alone (a guess). */
+    public function size(Footing $on): Size
+    {
+        $one = parent::size($on);
+        $wing = $on->length('length')->toInches() / 2 - Curls::takes($on);
+
+        return new Size($one->reach, $one->reachBecause, $wing * self::STANDS_OUT + $on->length('curl')->toInches(), $one->depth, $one->depthBecause);
+    }
+
+    public function minutes(): float
+    {
+        return 3.0;
+    }
+}

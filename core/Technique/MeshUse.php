@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Technique;
+
+/** How many pieces or strands of mesh go into one element of a technique. */
+final readonly class MeshUse
+{
+    /**
+     * @param  int  $usual  how many, where only a mesh is named
+     * @param  bool  $counted  told as numbers ("2 of one, 2 of another"), or one by one
+     * @param  string  $what  what is counted: "pieces", "strands"
+     */
+    private function __construct(public int $least, public int $most, public int $usual, public bool $counted, public string $what) {}
+
+    /** One mesh, as a ruffle is made of. */
+    public static function one(): self
+    {
+        return new self(1, 1, 1, false, 'pieces');
+    }
+
+    /** Strands tied together from tie to tie. */
+    public static function strands(int $most): self
+    {
+        return new self(1, $most, 1, false, 'strands');
+    }
+
+    /** Two pieces on one tie. */
+    public static function pair(): self
+    {
+        return new self(2, 2, 2, false, 'pieces');
+    }
+
+    /** Pieces stacked into a bundle. */
+    public static function stack(int $least, int $most, int $usual): self
+    {
+        return new self($least, $most, $usual, true, 'pieces');
+    }
+
+    public function isOne(): bool
+    {
+        return $this->most === 1;
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Technique;
+
+use Davrin\Core\Blank\LengthBlank;
+use Davrin\Core\Demand\Cut;
+use Davrin\Core\Demand\Element;
+use Davrin\Core\Demand\Work;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Plan\Footing;
+use Davrin\Core\Ties\StemKind;
+
+/** What techniques of cut pieces share: so many pieces of one length on every tie, one of each mesh that goes into it. */
+abstract class Pieces implements Technique
+{
+    /** Of a wing's half length, what is left along the ring once it is gathered and pulled open (a guess). */
+    protected const LIES_FLAT = 0.32;
+
+    public function meshes(): MeshUse
+    {
+        return MeshUse::one();
+    }
+
+    public function words(Footing $on): array
+    {
+        return [];
+    }
+
+    public function lengthKey(): string
+    {
+        return 'length';
+    }
+
+    public function cutTo(string $length): string
+    {
+        return "Cut $length each";
+    }
+
+    public function leastRoll(Footing $on): array
+    {
+        return [$on->length('length'), 'A piece'];
+    }
+
+    public function work(Footing $on): Work
+    {
+        $cuts = [];
+        foreach ($on->ties() as $index => $tie) {
+            $element = Element::of($on->id, $index + 1, $tie->number);
+            foreach ($on->meshes as $mesh) {
+                $cuts[] = new Cut($element, $mesh->id, $on->length('length'));
+            }
+        }
+
+        return Work::ofCuts($cuts)->heldBy($this->stem($on), 0);
+    }
+
+    public function fullness(): ?array
+    {
+        return [85, 130];
+    }
+
+    public function cautions(): array
+    {
+        return [Caution::Cutter];
+    }
+
+    public function doubts(Footing $on): array
+    {
+        return [];
+    }
+
+    /** What each brings to hold it, beside the stem of its tie. */
+    protected function stem(Footing $on): StemKind
+    {
+        return StemKind::None;
+    }
+
+    protected static function lengthBlank(int $usual): LengthBlank
+    {
+        return LengthBlank::of('length', 'the length of a piece', Length::inches($usual), Length::inches(2), Length::yards(20));
+    }
+
+    /** Half the width of the mesh, as woven edges that point in and out reach; the wings lie along the row for $wing inches. */
+    protected static function wings(Footing $on, float $wing, float $depth = 5.0): Size
+    {
+        return new Size(
+            $on->width()->toInches() / 2,
+            sprintf('half the width of %s mesh', $on->units->exact($on->width())),
+            $wing * self::LIES_FLAT,
+            $depth,
+            'as such pieces lie',
+        );
+    }
+}

@@ -1,0 +1,39 @@
+{{-- Pieces of one layer on one row: each shape is drawn once, outward up, and put into its places. --}}
+@php $name = $layer->name; @endphp
+<defs>
+    @foreach ($layer->shapes as $index => $shape)
+        <g id="{{ $name }}-{{ $index }}-edge">
+            @foreach ($shape->patches as $patch)
+                <path d="{{ $patch->edge }}" />
+                @if ($patch->mirrored)
+                    <path d="{{ $patch->edge }}" transform="scale(-1 1)" />
+                @endif
+            @endforeach
+        </g>
+        <g id="{{ $name }}-{{ $index }}">
+            @foreach ($shape->patches as $which => $patch)
+                @php $ink = $layer->inks[$patch->piece]; @endphp
+                <g fill="{{ $patch->hollow ? 'none' : "url(#mesh-$ink->id)" }}" stroke="{{ $patch->hollow ? $ink->fill : $ink->dark }}" @if ($patch->hollow) stroke-width="3.4" @endif @if ($patch->mirrored) id="{{ $name }}-{{ $index }}-{{ $which }}" @endif>
+                    <path class="edge" d="{{ $patch->edge }}" />
+                    @if ($patch->shade !== '')
+                        <path d="{{ $patch->shade }}" fill="{{ $ink->dark }}" opacity="0.45" stroke="none" />
+                    @endif
+                    @if ($patch->shine !== '')
+                        <path d="{{ $patch->shine }}" fill="{{ $ink->light }}" opacity="0.3" stroke="none" />
+                    @endif
+                    @if ($patch->folds !== '')
+                        <path d="{{ $patch->folds }}" fill="none" stroke="{{ $ink->dark }}" stroke-opacity="0.75" stroke-width="{{ $patch->hollow ? 2 : 1 }}" />
+                    @endif
+                </g>
+                @if ($patch->mirrored)
+                    <use href="#{{ $name }}-{{ $index }}-{{ $which }}" transform="scale(-1 1)" />
+                @endif
+            @endforeach
+        </g>
+    @endforeach
+</defs>
+<g class="elements" data-of="{{ $layer->id }}" aria-hidden="true">
+    @foreach ($layer->elements as $element)
+        <use href="#{{ $name }}-{{ $element['shape'] }}{{ $element['missing'] ? '-edge' : '' }}" transform="translate({{ $element['x'] }} {{ $element['y'] }}) rotate({{ $element['turn'] }})" @class(['missing' => $element['missing'], 'at-tie' => in_array($lit, $element['ties'], true)])/>
+    @endforeach
+</g>

@@ -1,0 +1,19 @@
+@props(['sample'])
+@php [$drawing, $frame, $layer] = [$sample->drawing(), $sample->frame(), $sample->layer()]; @endphp
+<article class="technique" id="{{ $sample->technique->key() }}">
+    <svg viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() }}" role="img" aria-label="{{ ucfirst($sample->technique->name()) }}, drawn on the form">
+        <defs><x-mesh-patterns :inks="$drawing->inks" /></defs>
+        <x-form-wires :drawing="$drawing" />
+        @foreach ($drawing->layers as $of)
+            @include('components.elements', ['layer' => $of, 'lit' => null])
+        @endforeach
+        @foreach ($drawing->form['wires'] as $wire)
+            <x-wire :wire="$wire" class="wire-through" />
+        @endforeach
+    </svg>
+    <div>
+        <h2>{{ ucfirst($sample->technique->name()) }}</h2>
+        <p>{{ $sample->sentence()->text() }}</p>
+        <p class="text-soft">{{ $layer->takes->shown }} of mesh here, {{ $layer->depth->shown }} deep.</p>
+    </div>
+</article>
