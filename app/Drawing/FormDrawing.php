@@ -29,6 +29,9 @@ final readonly class FormDrawing
     /** How many drawing units a picture in the editor is about high: what is written is as large whatever the form. */
     private const USUAL_HEIGHT = 460;
 
+    /** With more ties than this the mesh would be hidden under their numbers: then only the first of a row in each section bears its own. */
+    private const NUMBERED = 72;
+
     /** Radius of a tie's number, in drawing units. */
     public const TIE = 9.6;
 
@@ -44,7 +47,7 @@ final readonly class FormDrawing
     /** @var list<LayerDrawing> */
     public array $layers;
 
-    /** @var list<array{number: int, x: float, y: float, changes: bool, where: string, carries: list<string>}> */
+    /** @var list<array{number: int, x: float, y: float, numbered: bool, changes: bool, where: string, carries: list<string>}> */
     public array $ties;
 
     public Extent $extent;
@@ -98,11 +101,13 @@ final readonly class FormDrawing
 
     public function tieMagnified(): float
     {
+        $ties = $this->ties;
+        usort($ties, fn (array $a, array $b): int => $a['x'] <=> $b['x']);
         $nearest = INF;
-        foreach ($this->ties as $index => $tie) {
-            // On a form with very many ties only neighbours in the count are compared.
-            foreach (count($this->ties) > 120 ? array_slice($this->ties, $index + 1, 1) : array_slice($this->ties, $index + 1) as $other) {
-                $distance = hypot($tie['x'] - $other['x'], $tie['y'] - $other['y']);
+        foreach ($ties as $index => $tie) {
+            // From left to right, so that only those need comparing that are not too far across already.
+            for ($next = $index + 1; isset($ties[$next]) && $ties[$next]['x'] - $tie['x'] < $nearest; $next++) {
+                $distance = hypot($tie['x'] - $ties[$next]['x'], $tie['y'] - $ties[$next]['y']);
                 $nearest = $distance > 1 ? min($nearest, $distance) : $nearest;
             }
         }
@@ -150,28 +155,29 @@ final readonly class FormDrawing
     }
 
     /**
-     * On a closed form mesh leans inward over what is farther out; on an open one, and on one row, what is built later lies
-     * over what was there.
+     * What is built later lies over what was there. Only among layers built one after another on one layout of a closed form
+     * does mesh lean inward, over what lies farther out.
      *
      * @return list<LayerDrawing>
      */
     private function layers(): array
     {
         $ties = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $tie->tie], $this->result->ties), 1, 0);
-        $drawn = [];
+        [$drawn, $block] = [[], 0];
         foreach ($this->result->layers as $index => $layer) {
+            $block += $index > 0 && $layer->ties !== $this->result->layers[$index - 1]->ties ? 1 : 0;
             $rows = collect($layer->elements)->groupBy(fn (ElementResult $element): string => ($ties[$element->element->ties[0] ?? 0]->row ?? 0).'-'.$element->element->pass);
             foreach ($rows as $row => $elements) {
                 $first = $elements->first()->element;
                 $farthest = $elements->max(fn (ElementResult $element): float => $element->element->ties === [] ? INF : round($ties[$element->element->ties[0]]->place->out(), 2));
                 // What fills the space outside a row lies between it and the next.
                 $order = $this->form['closed'] ? -$farthest - ($first->pass > 0 ? 0.1 : 0.0) : ($first->ties === [] ? -INF : 0.0);
-                $drawn[] = [$order, $index, $this->layer($layer, $row, array_values($elements->all()), $ties)];
+                $drawn[] = [$block, $order, $index, $this->layer($layer, $row, array_values($elements->all()), $ties)];
             }
         }
-        usort($drawn, fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
+        usort($drawn, fn (array $a, array $b): int => array_slice($a, 0, 3) <=> array_slice($b, 0, 3));
 
-        return array_column($drawn, 2);
+        return array_column($drawn, 3);
     }
 
     /**
@@ -222,7 +228,7 @@ final readonly class FormDrawing
         return app(__NAMESPACE__.'\\Elements\\'.Str::studly($technique).'Shape');
     }
 
-    /** @return list<array{number: int, x: float, y: float, changes: bool, where: string, carries: list<string>}> */
+    /** @return list<array{number: int, x: float, y: float, numbered: bool, changes: bool, where: string, carries: list<string>}> */
     private function ties(): array
     {
         $changes = [];
@@ -232,13 +238,17 @@ final readonly class FormDrawing
             }
         }
 
-        return array_map(function (TieResult $tie) use ($changes): array {
+        [$crowded, $last] = [$this->mesh && count($this->result->ties) > self::NUMBERED, null];
+
+        return array_map(function (TieResult $tie) use ($changes, $crowded, &$last): array {
             $place = $this->places[$tie->tie->number];
+            [$before, $last] = [$last, [$tie->tie->row, $tie->tie->section, $tie->tie->seat->key()]];
 
             return [
                 'number' => $tie->tie->number,
                 'x' => round($place->x * Path::SCALE, 1),
                 'y' => round($place->y * Path::SCALE, 1),
+                'numbered' => ! $crowded || $before !== $last,
                 'changes' => isset($changes[$tie->tie->number]),
                 'where' => $tie->where,
                 'carries' => $tie->carries,

@@ -2,6 +2,7 @@
 
 namespace App\Drawing;
 
+use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
@@ -10,18 +11,19 @@ use Davrin\Core\Result\Result;
 final readonly class RollShelf
 {
     /** How many drawing units the longest roll is wide; its coil and what is said beside it come after. */
-    public const WIDTH = 560;
+    public const WIDTH = 530;
 
     /** @var array<string, list<RollStrip>> strips by mesh id */
     public array $strips;
 
     public function __construct(Plan $plan, Result $result)
     {
-        $longest = max([1, ...array_map(fn ($mesh): int => $mesh->nominal()->units, $plan->meshes)]);
+        // A hank of strands is so long that meshes beside it would be too short to read: it has a scale of its own.
+        $longest = max([1, ...array_map(fn (Mesh $mesh): int => $mesh->isStrands() ? 0 : $mesh->nominal()->units, $plan->meshes)]);
         $widest = max([1, ...array_map(fn ($mesh): int => $mesh->width()->units, $plan->meshes)]);
         $strips = [];
         foreach ($result->meshes as $mesh) {
-            $strips[$mesh->mesh->id] = self::fold($plan, $mesh, self::WIDTH / $longest, $mesh->mesh->width()->units / $widest);
+            $strips[$mesh->mesh->id] = self::fold($plan, $mesh, self::WIDTH / ($mesh->mesh->isStrands() ? $mesh->mesh->nominal()->units : $longest), $mesh->mesh->width()->units / $widest);
         }
         $this->strips = $strips;
     }

@@ -8,7 +8,6 @@ use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Result\Words;
 
 /** So little mesh that the form shows, or so much that it will not lie. Said at the last layer that fills. */
 final readonly class FullnessIsOff implements Rule
@@ -22,11 +21,11 @@ final readonly class FullnessIsOff implements Rule
             return [];
         }
         $layer = $layers[count($layers) - 1];
-        $shown = $result->fullness->figure->shown;
+        $amount = $result->fullness->figure->said();
 
         return [$result->fullness->isThin()
-            ? new Advice('thin', "layers.$layer->id", [], 'Thin.', "At $shown, the form may show.", [], $this->fuller($plan, $result, $layer))
-            : new Advice('very-full', "layers.$layer->id", [], 'Very full.', sprintf('%s on it: %s. It may not lie, and mesh is spent that nobody sees.', ucfirst(Words::count(count($layers), 'layer')), $shown), [], $this->leaner($plan, $result, $layer))];
+            ? new Advice('thin', "layers.$layer->id", [], 'Thin.', "At $amount the form may show.", [], $this->fuller($plan, $result, $layer))
+            : new Advice('very-full', "layers.$layer->id", [], 'Very full.', sprintf('%s%s: it may not lie well, and mesh is spent that nobody sees.', count($layers) > 1 ? count($layers).' layers, ' : '', $amount), [], $this->leaner($plan, $result, $layer))];
     }
 
     /** @return list<Remedy> */

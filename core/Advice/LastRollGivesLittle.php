@@ -58,22 +58,23 @@ final readonly class LastRollGivesLittle implements Rule
     /** @param  non-empty-list<MeshResult>  $little */
     private static function sentence(array $little, Layer $layer): string
     {
-        $said = [];
-        foreach ($little as $mesh) {
-            $rolls = self::littleRolls($mesh, $layer);
-            $said[] = sprintf(
+        $alike = MeshesOfALayer::grouped($little, fn (MeshResult $mesh): string => json_encode([self::littleRolls($mesh, $layer), max(self::elements($mesh, $layer))], JSON_THROW_ON_ERROR));
+
+        return implode(' ', array_map(function (array $meshes) use ($layer): string {
+            $rolls = self::littleRolls($meshes[0], $layer);
+            $several = count($rolls) * count($meshes) > 1;
+
+            return sprintf(
                 '%s %s of %s %s only %s%s; a full one gives %d.',
                 count($rolls) === 1 ? 'Roll' : 'Rolls',
                 Words::ranges(array_keys($rolls)),
-                $mesh->mesh->name(),
-                count($rolls) === 1 ? 'gives' : 'give',
+                MeshesOfALayer::names($meshes),
+                $several ? 'give' : 'gives',
                 Words::count(max([1, ...$rolls]), ...$layer->technique->noun()),
-                count($rolls) === 1 ? '' : ' each',
-                max(self::elements($mesh, $layer)),
+                $several ? ' each' : '',
+                max(self::elements($meshes[0], $layer)),
             );
-        }
-
-        return implode(' ', $said);
+        }, $alike));
     }
 
     /**

@@ -48,7 +48,7 @@ final readonly class FillBlanks implements Edit
             }
             $changed[] = $address;
             self::put($document, $slipAddress, $key, $written);
-            array_push($carrying, ...(in_array($key, self::KINDS, true) ? $this->carriedBy($slipAddress, $plan) : []));
+            array_push($carrying, ...$this->carriedBy($slipAddress, $key, $plan));
         }
         try {
             return $reader->read($document, $carrying);
@@ -78,18 +78,21 @@ final readonly class FillBlanks implements Edit
     }
 
     /**
-     * A change of form may leave ties and layers without their place, a change of layout the layers.
+     * Another kind of form may leave ties and layers without their place, another layout its own blanks. Ties that are no
+     * longer there leave layers without theirs, whatever they went with.
      *
      * @return list<string>
      */
-    private function carriedBy(string $slip, Plan $plan): array
+    private function carriedBy(string $slip, string $key, Plan $plan): array
     {
-        $addresses = array_values(array_filter(array_keys($plan->slips()), fn (string $address): bool => str_starts_with($address, 'layers.')));
+        $layers = array_values(array_filter(array_keys($plan->slips()), fn (string $address): bool => str_starts_with($address, 'layers.')));
+        $isKind = in_array($key, self::KINDS, true);
 
         return match (true) {
-            $slip === 'form' => ['form', ...array_map(fn (TieGroup $group): string => "ties.$group->id", $plan->ties->groups), ...$addresses],
-            str_starts_with($slip, 'ties.') => [$slip, ...$addresses],
-            default => [$slip],
+            $slip === 'form' && $isKind => ['form', ...array_map(fn (TieGroup $group): string => "ties.$group->id", $plan->ties->groups), ...$layers],
+            $slip === 'form' => $layers,
+            str_starts_with($slip, 'ties.') => [...($isKind ? [$slip] : []), ...$layers],
+            default => $isKind ? [$slip] : [],
         };
     }
 

@@ -74,7 +74,9 @@ final readonly class Estimates
     /** @param  non-empty-list<string>  $because */
     private function inches(string $label, float $inches, array $because): Figure
     {
-        return new Figure($label, $this->canonical($inches), $this->plan->units()->about($inches), $because, true);
+        $about = $this->plan->units()->about($inches);
+
+        return new Figure($label, $this->canonical($inches), $about, $because, true, "$about $label");
     }
 
     private function canonical(float $inches): string

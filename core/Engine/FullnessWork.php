@@ -47,7 +47,7 @@ final class FullnessWork
             ...$because,
             sprintf('along %s of the form: %s %s', $plan->units()->place(Length::ofUnits((int) round($along * Length::PER_INCH))), $shown, $unit),
             self::boundWords($layers, $perInch / $thin, $perInch / $full, $plan->units()).' (starting guesses)',
-        ], true));
+        ], true, "$shown $unit"));
     }
 
     /**

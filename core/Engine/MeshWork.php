@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Engine;
 
+use Davrin\Core\Demand\Element;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
@@ -39,21 +40,25 @@ final readonly class MeshWork
         $safe = $this->planner->plan($runs, $cuts, array_map(fn (Mesh $mesh): Supply => new Supply($mesh->safe(), $there[$mesh->id]), $meshes));
         $needed = $this->planner->plan($runs, $cuts, array_map(fn (Mesh $mesh): Supply => new Supply($mesh->safe(), null), $meshes));
 
-        return array_map(fn (Mesh $mesh): MeshResult => $this->result($plan, $mesh, $nominal[$mesh->id], $safe[$mesh->id], $needed[$mesh->id]), $plan->meshes);
+        $missing = array_merge(...array_values(array_map(fn (RollPlan $rolls): array => array_map(fn (Element $element): string => $element->id, $rolls->unmet), $nominal)));
+
+        return array_map(fn (Mesh $mesh): MeshResult => $this->result($plan, $mesh, $nominal[$mesh->id], $safe[$mesh->id], $needed[$mesh->id], $missing), $plan->meshes);
     }
 
     /**
      * @param  RollPlan  $safe  on as many rolls of safe length
      * @param  RollPlan  $needed  on as many rolls of safe length as it takes
+     * @param  list<string>  $missing  elements that are not made anyway, as another mesh runs out
      */
-    private function result(Plan $plan, Mesh $mesh, RollPlan $nominal, RollPlan $safe, RollPlan $needed): MeshResult
+    private function result(Plan $plan, Mesh $mesh, RollPlan $nominal, RollPlan $safe, RollPlan $needed, array $missing): MeshResult
     {
+        $atRisk = array_filter($safe->unmet, fn (Element $element): bool => ! in_array($element->id, $missing, true)) !== [];
         $spare = $mesh->nominal()->times(($mesh->rolls() ?? count($nominal->rolls)) - count($nominal->rolls));
         $short = $nominal->unmet !== [];
 
         return new MeshResult(
             $mesh,
-            new Verdict($short, ! $short && $safe->unmet !== [], ! $short && $nominal->rolls !== [] && $nominal->left()->plus($spare)->isZero()),
+            new Verdict($short, ! $short && $atRisk, ! $short && $nominal->rolls !== [] && $nominal->left()->plus($spare)->isZero()),
             $nominal,
             $safe,
             $needed->unmet === [] ? count($needed->rolls) : null,

@@ -84,6 +84,7 @@ final readonly class PlanWork
         return new LayerResult(
             $layer->id,
             $layer->technique->key(),
+            $layer->on->group->id,
             array_map(fn (Mesh $mesh): string => $mesh->id, $layer->on->meshes),
             $this->count($layer),
             LayerTake::of($layer),

@@ -78,7 +78,7 @@ final class Tallies
     {
         $count = array_sum(array_map(fn (LayerResult $layer): int => count($layer->elements), $layers));
         $labels = array_values(array_unique(array_map(fn (LayerResult $layer): string => $layer->count->label, $layers)));
-        $label = count($labels) === 1 ? $labels[0] : 'pieces and poofs';
+        $label = count($labels) === 1 ? $labels[0] : 'pieces';
 
         return new Figure($label, $count, (string) $count, $layers === []
             ? ['no layer of mesh yet']

@@ -32,7 +32,7 @@ final readonly class Mesh
             new ColourBlank('colour', 'the colour', '#7f9a76'),
             new ChoiceBlank('hatch', 'the hatch', 'slant', self::HATCHES),
             LengthBlank::of('width', 'the width of the mesh', Length::inches(10), Length::inches(0, 1, 2), Length::inches(72)),
-            new ChoiceBlank('body', 'what it is like', 'plain', ['plain' => 'plain mesh', 'see-through' => 'see-through mesh', 'full-bodied' => 'full-bodied mesh', 'burlap' => 'burlap', 'stiff' => 'stiff sheet', 'strands' => 'strands']),
+            new ChoiceBlank('body', 'what it is like', 'plain', ['plain' => 'plain', 'see-through' => 'see-through', 'full-bodied' => 'full-bodied', 'burlap' => 'burlap', 'stiff' => 'stiff sheet', 'strands' => 'strands']),
             LengthBlank::ofRoll('roll', 'the length of a roll', Length::yards(10), Length::inches(6), Length::yards(200)),
             new ChoiceBlank('label', 'how the roll was measured', 'label', ['label' => 'by the label', 'measured' => 'measured']),
             new PercentBlank('allowance', 'the allowance for short rolls', Percent::of(1), Percent::of(25)),
@@ -50,6 +50,12 @@ final readonly class Mesh
     public function width(): Length
     {
         return $this->slip->length('width');
+    }
+
+    /** Whether it is drawn off strand by strand, as raffia is. */
+    public function isStrands(): bool
+    {
+        return $this->slip->text('body') === 'strands';
     }
 
     /** How much a square inch of it fills, next to one of plain mesh (guesses). */

@@ -44,13 +44,13 @@ final readonly class Recipe
             $worked = $result->layers[$index];
             $layers[] = self::line(
                 "layers.$layer->id", self::layerSentence($plan, $layer), $layer->on->slip, $units,
-                ['count' => $worked->count->shown] + $layer->technique->words($layer->on), [$worked->takes, $worked->across, $worked->depth, $worked->fullness->figure],
+                ['count' => $worked->count->shown] + $layer->technique->words($layer->on), [$worked->takes, $worked->across, $worked->depth, ...($worked->fullness->verdict === null ? [] : [$worked->fullness->figure])],
             );
         }
         $meshes = [];
         $uses = [];
         foreach ($plan->meshes as $index => $mesh) {
-            $sentence = '{colour} {name} in {hatch}, {body} {width} wide, on rolls of {roll} {label}'.($mesh->isMeasured() ? '' : ', up to {allowance} short').', at {price}.';
+            $sentence = '{colour} {name} in {hatch}, {body}, {width} wide, rolls of {roll} {label}'.($mesh->isMeasured() ? '' : ', up to {allowance} short').', at {price}.';
             $uses[$mesh->id] = self::line("meshes.$mesh->id", 'Use {rolls}, {trim} trimmed off each.', $mesh->slip, $units, [], []);
             $worked = $result->meshes[$index];
             $meshes[$mesh->id] = self::line("meshes.$mesh->id", $sentence, $mesh->slip, $units, [], [$worked->rolls, $worked->used, $worked->left]);

@@ -13,6 +13,7 @@ final readonly class Figure implements JsonSerializable
      * @param  int|string  $value  exact, as a plan file would hold it
      * @param  string  $shown  rounded and in the plan's units
      * @param  non-empty-list<string>  $because
+     * @param  ?string  $said  in a sentence, where it would not be understood without a word beside it
      */
     public function __construct(
         public string $label,
@@ -20,12 +21,13 @@ final readonly class Figure implements JsonSerializable
         public string $shown,
         public array $because,
         public bool $estimate = false,
+        private ?string $said = null,
     ) {}
 
     /** The figure in a sentence: a bare number says what it counts. */
     public function said(): string
     {
-        return is_numeric($this->shown) ? "$this->shown $this->label" : $this->shown;
+        return $this->said ?? (is_numeric($this->shown) ? "$this->shown $this->label" : $this->shown);
     }
 
     /** @return array<string, mixed> */

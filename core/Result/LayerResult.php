@@ -12,6 +12,7 @@ use JsonSerializable;
 final readonly class LayerResult implements JsonSerializable
 {
     /**
+     * @param  string  $ties  the layout it stands on, by id
      * @param  non-empty-list<string>  $meshes  of one element, piece by piece or strand by strand, by id
      * @param  list<ElementResult>  $elements
      * @param  array<string, float>  $measures  what was written of it: lengths in inches, and counts
@@ -21,6 +22,7 @@ final readonly class LayerResult implements JsonSerializable
     public function __construct(
         public string $id,
         public string $technique,
+        public string $ties,
         public array $meshes,
         public Figure $count,
         public Figure $takes,
@@ -41,6 +43,7 @@ final readonly class LayerResult implements JsonSerializable
         return [
             'id' => $this->id,
             'technique' => $this->technique,
+            'ties' => $this->ties,
             'meshes' => $this->meshes,
             'count' => $this->count,
             'takes' => $this->takes,

@@ -33,7 +33,7 @@ final class RecipeTest extends PlanCase
     public function test_an_allowance_is_asked_for_only_where_the_label_is_trusted(): void
     {
         $this->assertStringContainsString('by the label, up to 1 % short', $this->recipe([])->meshes['m1']->text());
-        $this->assertStringContainsString('on rolls of 10 yd measured, at $6.50', $this->recipe($this->everyday())->meshes['m1']->text());
+        $this->assertStringContainsString('rolls of 10 yd measured, at $6.50', $this->recipe($this->everyday())->meshes['m1']->text());
     }
 
     public function test_where_the_count_begins_is_told_in_the_words_of_the_form(): void

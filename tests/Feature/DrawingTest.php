@@ -18,6 +18,8 @@ use Illuminate\Foundation\Testing\TestCase;
 
 final class DrawingTest extends TestCase
 {
+    use ReadsPaths;
+
     public function test_from_the_back_each_tie_stands_where_its_mirror_image_stood(): void
     {
         $plan = $this->plan();
@@ -143,13 +145,8 @@ final class DrawingTest extends TestCase
     /** @return array{float, float} the farthest to the side, and the farthest outward, in drawing units, of a layer's first shape */
     private function extent(LayerDrawing $layer): array
     {
-        preg_match('/^M(\S+) (\S+)c(.*)z$/', $layer->shapes[0]->edge, $path);
-        [$x, $y] = [(float) $path[1], (float) $path[2]];
-        $sideways = $out = [];
-        foreach (array_chunk(array_map(floatval(...), explode(' ', $path[3])), 6) as $curve) {
-            [$x, $y] = [$x + $curve[4], $y + $curve[5]];
-            [$sideways[], $out[]] = [abs($x), -$y];
-        }
+        $outline = $this->outline($layer->shapes[0]);
+        [$sideways, $out] = [array_map(abs(...), array_column($outline, 0)), array_map(fn (float $y): float => -$y, array_column($outline, 1))];
 
         return [max($sideways), max($out)];
     }

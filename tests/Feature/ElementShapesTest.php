@@ -2,91 +2,187 @@
 
 namespace Tests\Feature;
 
-use App\Drawing\Elements\ElementShape;
-use App\Drawing\Elements\PoofRunShape;
-use App\Drawing\Elements\RuffleShape;
+use App\Drawing\FormDrawing;
 use App\Drawing\Shape;
+use App\Editor\Side;
+use App\Techniques\Sample;
 use Davrin\Core\Craft;
-use Davrin\Core\Form\Place;
-use Illuminate\Support\Str;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Plan\PlanReader;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
-use PHPUnit\Framework\TestCase;
 
-/** How elements look: a first tie in the middle with outward up, on a ring of 6 in or on a straight row. */
-final class ElementShapesTest extends TestCase
+/** How elements look: each is drawn from what is written of it, and is told from every other. */
+final class ElementShapesTest extends FeatureCase
 {
-    public function test_every_technique_has_its_drawing_and_its_component(): void
+    use ReadsPaths;
+
+    /** @return iterable<string, array{string}> */
+    public static function techniques(): iterable
     {
         foreach (array_keys(Craft::standard()->techniques) as $key) {
-            $this->assertTrue(is_subclass_of('App\\Drawing\\Elements\\'.Str::studly($key).'Shape', ElementShape::class), $key);
+            yield $key => [$key];
         }
     }
 
-    #[TestWith([0.0])]
-    #[TestWith([1 / 6])]
-    public function test_a_ruffle_is_two_wings_pinched_at_the_tie(float $bend): void
+    #[DataProvider('techniques')]
+    public function test_every_technique_is_drawn_the_same_each_time(string $technique): void
     {
-        $shape = (new RuffleShape)->draw(0, [new Place(0.0, 0.0, 0.0, $bend)], 5.0, 3.0);
-        $this->assertTrue($shape->mirrored);
-        $points = $this->points($shape);
-        // It begins at the pinch and goes to the right only; the other wing is its mirror image.
-        $this->assertEqualsWithDelta([0.0, -6.0], $points[0], 0.2);
-        $this->assertGreaterThanOrEqual(-0.2, min(array_column($points, 0)));
-        $this->assertGreaterThan(40, max(array_column($points, 0)));
+        $this->assertNotSame([], $this->outline($this->shape($technique)));
+        $this->assertEquals($this->shape($technique), $this->shape($technique));
     }
 
-    public function test_a_longer_piece_is_wider_and_a_wider_mesh_reaches_farther(): void
+    /**
+     * At 120 px, on a grid of 24 x 24, a tenth of the squares at least are covered by one and not by the other, or they
+     * differ as much in the number of their outlines.
+     */
+    public function test_no_two_techniques_look_alike(): void
     {
-        $size = fn (float $reach, float $span): array => $this->extent((new RuffleShape)->draw(0, [new Place(0.0, 0.0, 0.0)], $reach, $span));
-        $this->assertGreaterThan($size(5.0, 2.0)[0] * 1.4, $size(5.0, 3.0)[0]);
-        $this->assertGreaterThan($size(3.0, 3.0)[1] * 1.5, $size(5.0, 3.0)[1]);
-    }
-
-    public function test_a_poof_bulges_between_its_ties_the_more_the_longer_its_pitch(): void
-    {
-        $draw = fn (float $reach, float $span): array => $this->extent((new PoofRunShape)->draw(0, [new Place(0.0, 0.0, 0.0), new Place(3.0, 0.0, 0.0)], $reach, $span));
-        $this->assertGreaterThan($draw(3.0, 3.0)[0], $draw(3.0, 6.0)[0]);
-        $this->assertGreaterThan($draw(2.0, 3.0)[1], $draw(4.0, 3.0)[1]);
-        $this->assertGreaterThan(3 * 20 * 0.95, $draw(3.0, 3.0)[0]);
-    }
-
-    #[TestWith([3.0, 0.0])]
-    #[TestWith([-3.0, 0.0])]
-    #[TestWith([0.0, 3.0])]
-    #[TestWith([0.0, 0.0])]
-    public function test_a_poof_to_a_tie_on_any_side_is_drawn(float $x, float $y): void
-    {
-        $points = $this->points((new PoofRunShape)->draw(1, [new Place(0.0, 0.0, 0.0), new Place($x, $y, 0.0)], 3.0, 4.0));
-        $this->assertGreaterThan(8, count($points));
-        foreach ($points as $point) {
-            $this->assertLessThan(20 * 12, hypot(...$point));
+        $looks = array_map(fn (array $case): array => [$this->squares($this->shape($case[0])), count($this->shape($case[0])->patches), $this->lines($this->shape($case[0]))], iterator_to_array(self::techniques()));
+        foreach ($looks as $one => [$squares, $patches, $lines]) {
+            foreach ($looks as $other => [$others, $otherPatches, $otherLines]) {
+                if ($one < $other) {
+                    $differ = count(array_diff($squares, $others)) + count(array_diff($others, $squares));
+                    $this->assertTrue($differ > 0.1 * count(array_unique([...$squares, ...$others])) || $patches !== $otherPatches || abs($lines - $otherLines) > 4, "$one and $other");
+                }
+            }
         }
     }
 
-    public function test_the_same_element_looks_the_same_every_time_and_its_neighbour_a_little_different(): void
+    /** @return iterable<string, array{string, array<string, mixed>, array<string, mixed>, string}> */
+    public static function parameters(): iterable
     {
-        $draw = fn (int $seed): Shape => (new RuffleShape)->draw($seed, [new Place(0.0, 0.0, 0.0, 0.2)], 5.0, 3.0);
-        $this->assertEquals($draw(1), $draw(1));
-        $this->assertNotEquals($draw(0), $draw(1));
+        yield 'a longer ruffle is wider' => ['ruffle', ['length' => '14 in'], ['length' => '20 in'], 'wider'];
+        yield 'a longer folded ruffle is wider' => ['folded-ruffle', ['length' => '14 in'], ['length' => '20 in'], 'wider'];
+        yield 'a deeper fold is another hem' => ['folded-ruffle', ['fold' => '1/2 in'], ['fold' => '2 in'], 'other'];
+        yield 'a longer overlapped ruffle is wider' => ['overlapped-ruffle', ['length' => '14 in'], ['length' => '22 in'], 'wider'];
+        yield 'a larger overlap covers more of the middle' => ['overlapped-ruffle', ['overlap' => '0 in'], ['overlap' => '5 in'], 'other'];
+        yield 'more turns leave less wing' => ['curled-ruffle', ['turns' => 3], ['turns' => 1], 'wider'];
+        yield 'a thicker curl is another' => ['curled-ruffle', ['curl' => '1/4 in'], ['curl' => '3/4 in'], 'other'];
+        yield 'a longer crossed piece is wider' => ['crossed-curled-ruffles', ['length' => '10 in'], ['length' => '14 in'], 'wider'];
+        yield 'a longer pancake is wider' => ['pancake', ['length' => '20 in'], ['length' => '30 in'], 'wider'];
+        yield 'a longer second piece is higher' => ['second-across', ['length' => '12 in'], ['length' => '20 in'], 'higher'];
+        yield 'a longer pitch puffs out' => ['poof-run', ['pitch' => '6 in'], ['pitch' => '12 in'], 'wider'];
+        yield 'a tighter tube is thinner' => ['rolled-bundle', ['curl' => '1/2 in'], ['curl' => '1 1/2 in'], 'wider'];
+        yield 'a longer piece is rolled in more turns' => ['rolled-bundle', ['length' => '6 in'], ['length' => '10 in'], 'other'];
+        yield 'a longer spike is higher' => ['diagonal-bundle', ['length' => '6 in'], ['length' => '12 in'], 'higher'];
+        yield 'a thicker spike' => ['diagonal-bundle', ['curl' => '1/2 in'], ['curl' => '1 1/2 in'], 'other'];
+        yield 'a starburst of more pieces is another' => ['starburst', ['mesh' => ['a: 3']], ['mesh' => ['a: 5']], 'other'];
+        yield 'a longer starburst is higher' => ['starburst', ['length' => '6 in'], ['length' => '10 in'], 'higher'];
+        yield 'higher loops are higher' => ['pulled-loops', ['height' => '2 in'], ['height' => '4 in'], 'higher'];
+        yield 'a higher rise is broader' => ['pushed-ruffles', ['rise' => '1 in'], ['rise' => '2 in'], 'wider'];
+        yield 'a longer step is broader' => ['pushed-ruffles', ['step' => '1/2 in'], ['step' => '2 in'], 'wider'];
+        yield 'a looser strip swells' => ['wrapped-strips', ['length' => '12 in'], ['length' => '20 in'], 'higher'];
+        yield 'a longer drape hangs lower' => ['gathered-drape', ['length' => '16 in'], ['length' => '30 in'], 'higher'];
+        yield 'more strands are more lines' => ['strand-bunch', ['strands' => 4], ['strands' => 16], 'other'];
+        yield 'longer strands go farther' => ['strand-bunch', ['length' => '10 in'], ['length' => '18 in'], 'wider'];
+        yield 'a narrower strip takes more turns' => ['wound-cover', ['strip' => '5 in'], ['strip' => '2 in'], 'other'];
     }
 
-    /** @return array{float, float} how wide and how high, in drawing units */
-    private function extent(Shape $shape): array
+    /**
+     * @param  array<string, mixed>  $one
+     * @param  array<string, mixed>  $other
+     */
+    #[DataProvider('parameters')]
+    public function test_what_is_written_changes_the_drawing(string $technique, array $one, array $other, string $how): void
     {
-        [$xs, $ys] = [array_column($this->points($shape), 0), array_column($this->points($shape), 1)];
-
-        return [max($xs) - min($xs), max($ys) - min($ys)];
+        [$before, $after] = [$this->shape($technique, $one), $this->shape($technique, $other)];
+        match ($how) {
+            'wider' => $this->assertGreaterThan($this->extentOf($before)[0] * 1.02, $this->extentOf($after)[0]),
+            'higher' => $this->assertGreaterThan($this->extentOf($before)[1] * 1.02, $this->extentOf($after)[1]),
+            default => $this->assertNotEquals($before, $after),
+        };
     }
 
-    /** @return list<array{float, float}> */
-    private function points(Shape $shape): array
+    #[TestWith(['ruffle'])]
+    #[TestWith(['folded-ruffle'])]
+    #[TestWith(['overlapped-ruffle'])]
+    #[TestWith(['curled-ruffle'])]
+    #[TestWith(['crossed-curled-ruffles'])]
+    #[TestWith(['pancake'])]
+    #[TestWith(['poof-run'])]
+    #[TestWith(['rolled-bundle'])]
+    #[TestWith(['diagonal-bundle'])]
+    #[TestWith(['pushed-ruffles'])]
+    public function test_wider_mesh_is_drawn_larger(string $technique): void
     {
-        preg_match('/^M(\S+) (\S+)c(.*)z$/', $shape->edge, $path);
-        $points = [[$x, $y] = [(float) $path[1], (float) $path[2]]];
-        foreach (array_chunk(array_map(floatval(...), explode(' ', $path[3])), 6) as $curve) {
-            $points[] = [$x += $curve[4], $y += $curve[5]];
+        [$narrow, $wide] = [$this->extentOf($this->shape($technique, mesh: ['width' => '6 in'])), $this->extentOf($this->shape($technique, mesh: ['width' => '10 in']))];
+        $this->assertGreaterThan($narrow[1] * 1.2, $wide[1]);
+    }
+
+    public function test_each_mesh_of_a_bundle_is_a_patch_of_its_own(): void
+    {
+        $meshes = ['a: 2', 'b: 1'];
+        $this->assertSame([0, 1, 2], array_values(array_unique(array_map(fn ($patch): int => $patch->piece, $this->shape('rolled-bundle', ['mesh' => $meshes])->patches))));
+    }
+
+    public function test_strands_tied_together_lie_in_each_other(): void
+    {
+        $one = $this->extentOf($this->shape('poof-run'));
+        $three = $this->shape('poof-run', ['mesh' => ['a', 'b', 'a']]);
+        $this->assertSame([0, 1, 2], array_map(fn ($patch): int => $patch->piece, $three->patches));
+        $heights = array_map(fn ($patch): float => $this->extentOf(new Shape([$patch]))[1], $three->patches);
+        $this->assertSame([$one[1], true, true], [$heights[0], $heights[1] < $heights[0], $heights[2] < $heights[1]]);
+    }
+
+    public function test_a_filling_pass_lies_farther_out_than_the_row_it_is_tied_into(): void
+    {
+        $plan = app(PlanReader::class)->read(['meshes' => [['width' => '21 in']], 'layers' => [['technique' => 'poof-run', 'fill' => 'filling']]]);
+        $drawing = new FormDrawing($plan, app(Engine::class)->work($plan), Side::Front);
+        $middles = [];
+        foreach ($drawing->layers as $layer) {
+            $points = $this->placed($layer);
+            $middles[$layer->name] = array_sum(array_map(fn (array $point): float => hypot(...$point), $points)) / count($points);
         }
+        $this->assertSame(['l1-2-0', 'l1-1-1', 'l1-1-0'], array_keys($middles));
+        $this->assertGreaterThan($middles['l1-1-0'], $middles['l1-1-1']);
+    }
 
-        return $points;
+    public function test_a_drape_hangs_down_wherever_its_tie_looks(): void
+    {
+        $plan = app(PlanReader::class)->read(['meshes' => [[]], 'ties' => [['layout' => 'n-a-section', 'perSection' => 1]], 'layers' => [['technique' => 'gathered-drape']]]);
+        $layer = (new FormDrawing($plan, app(Engine::class)->work($plan), Side::Front))->layers[0];
+        $this->assertSame([0.0], array_values(array_unique(array_column($layer->elements, 'turn'))));
+        $this->assertGreaterThan(200, max(array_column($this->outline($layer->shapes[0]), 1)));
+    }
+
+    #[DataProvider('techniques')]
+    public function test_it_stands_on_the_page_of_techniques(string $technique): void
+    {
+        $page = $this->get('/guide')->assertOk();
+        $this->assertCount(1, $this->find($page, "//article[@id='$technique']//*[local-name()='use']/ancestor::article"));
+        $sample = Sample::of(Craft::standard()->techniques[$technique], app(PlanReader::class), app(Engine::class));
+        $page->assertSee($sample->sentence()->text());
+    }
+
+    /**
+     * @param  array<string, mixed>  $written
+     * @param  array<string, mixed>  $mesh
+     */
+    private function shape(string $technique, array $written = [], array $mesh = []): Shape
+    {
+        $plan = app(PlanReader::class)->read([
+            'form' => $technique === 'wound-cover' ? ['kind' => 'hat'] : ['kind' => 'outline', 'points' => ['0 0', '60 0'], 'closed' => 'open', 'size' => '60 in', 'count' => 4, 'gap' => '1 in'],
+            'ties' => [['layout' => 'free', 'spots' => $technique === 'wound-cover' ? ['1: 2 in'] : ['2-3: 28 in', '2-3: 32 in']]],
+            'meshes' => [['id' => 'a', 'roll' => '50 yd', ...$mesh], ['id' => 'b', 'roll' => '50 yd', ...$mesh]],
+            'layers' => [['technique' => $technique, ...$written]],
+        ]);
+
+        return (new FormDrawing($plan, app(Engine::class)->work($plan), Side::Front))->layers[0]->shapes[0];
+    }
+
+    /** @return list<string> the squares of a grid that its outlines go through, the larger side of the shape being the whole grid */
+    private function squares(Shape $shape): array
+    {
+        $points = $this->outline($shape);
+        $side = max($this->extentOf($shape)) / 24;
+        [$left, $top] = [min(array_column($points, 0)), min(array_column($points, 1))];
+
+        return array_values(array_unique(array_map(fn (array $point): string => floor(($point[0] - $left) / $side).','.floor(($point[1] - $top) / $side), $points)));
+    }
+
+    private function lines(Shape $shape): int
+    {
+        return array_sum(array_map(fn ($patch): int => substr_count($patch->folds.$patch->edge, 'M'), $shape->patches));
     }
 }

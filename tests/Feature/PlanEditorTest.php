@@ -11,7 +11,7 @@ final class PlanEditorTest extends FeatureCase
     public function test_it_shows_the_recipe_the_form_the_rolls_and_the_figures_together(): void
     {
         $page = $this->get("/plans/{$this->hang()->id}")->assertOk();
-        $this->assertSame(['18', '18', '2', '378 in', 'about 23 in', 'about 40 min', '$9.06'], $this->texts($page, "//*[contains(@class,'facts')]//summary/b"));
+        $this->assertSame(['18', '18', '2', '378 in', 'about 23 in', 'usual', 'about 40 min', '$9.06'], $this->texts($page, "//*[contains(@class,'facts')]//summary/b"));
         $this->assertSame('19 in', $this->blank($page, 'layers.inner.length')->getAttribute('value'));
         $this->assertCount(18, $this->find($page, "//*[@id='stage']//a[@data-tie-link]"));
         $this->assertSame(range(7, 18), array_map(intval(...), $this->texts($page, "//*[@id='rolls-teal']//*[@class='cut-number']")));
@@ -105,7 +105,7 @@ final class PlanEditorTest extends FeatureCase
         $page = $this->edit($plan, ['set' => ['layers.outer.length' => '400 in', 'layers.outer.on' => 'row 1']])->assertStatus(422);
         $blank = $this->blank($page, 'layers.outer.length');
         $this->assertSame(['400 in', '19 in', 'true'], [$blank->getAttribute('value'), $blank->getAttribute('data-shown'), $blank->getAttribute('aria-invalid')]);
-        $this->assertSame('row 1', $this->find($page, "//select[@name='set[layers.outer.on]']/option[@selected]")[0]->getAttribute('value'));
+        $this->assertSame('row 1', $this->find($page, "//select[@id='blank-layers-outer-on']/option[@selected]")[0]->getAttribute('value'));
         $this->assertSame(['A piece takes 400 in, and a roll of Teal stripe mesh has 360 in. Write less, or use longer rolls. The plan is as it was.'], $this->texts($page, "//*[@id='line-layers-outer']//*[@role='alert']"));
         $this->assertSame($before, $plan->fresh()->revision->document);
     }
@@ -153,7 +153,7 @@ final class PlanEditorTest extends FeatureCase
     #[TestWith([['do' => 'burn-layer']])]
     #[TestWith([[]])]
     #[TestWith([['revision' => 'latest', 'set' => ['plan.name' => 'x']]])]
-    #[TestWith([['set' => ['plan.name' => ['x']]]])]
+    #[TestWith([['set' => ['plan.name' => [[['x']]]]]])]
     #[TestWith([['do' => 'remove-layer', 'id' => 'nobody']])]
     #[TestWith([['set' => ['layers.nobody.length' => '9 in']]])]
     public function test_a_request_no_page_sends_is_refused_without_harm(array $fields): void

@@ -5,6 +5,7 @@ namespace Tests\Feature;
 use App\Models\SavedPlan;
 use Database\Seeders\DemoSeeder;
 use Davrin\Core\Craft;
+use Davrin\Core\Plan\Layer;
 use PHPUnit\Framework\Attributes\TestWith;
 
 final class WallTest extends FeatureCase
@@ -18,10 +19,12 @@ final class WallTest extends FeatureCase
     {
         $this->seed(DemoSeeder::class);
         $page = $this->get('/plans')->assertOk();
-        $this->assertSame(['Band door, teal and gold', 'Library reading week', 'Garden club bee stall'], array_slice($this->texts($page, '//article//h2'), 0, 3));
+        $this->assertSame(['Garden shed, pushed burlap', 'Town hall, wide poofs', 'Pavilion, six layers'], array_slice($this->texts($page, '//article//h2'), 0, 3));
         $kinds = SavedPlan::with('revision')->get()->map(fn (SavedPlan $plan): string => $plan->plan()->formKind->key())->unique();
         $this->assertEqualsCanonicalizing(array_keys(Craft::standard()->forms), $kinds->all());
-        $this->assertSame(['uses every inch, at risk'], $this->texts($page, "//*[contains(@class,'verdict')]"));
+        $this->assertSame(['uses every inch, at risk', 'uses every inch, at risk'], $this->texts($page, "//*[contains(@class,'verdict')]"));
+        $techniques = SavedPlan::with('revision')->get()->flatMap(fn (SavedPlan $plan): array => array_map(fn (Layer $layer): string => $layer->technique->key(), $plan->plan()->layers))->unique();
+        $this->assertEqualsCanonicalizing(array_keys(Craft::standard()->techniques), $techniques->all());
     }
 
     public function test_each_plan_hangs_with_its_drawn_form_and_headline_figures(): void

@@ -6,20 +6,18 @@ use App\Drawing\Patch;
 use App\Drawing\Piece;
 use App\Drawing\Shape;
 use Davrin\Core\Form\Place;
+use Davrin\Core\Technique\Kind\CrossedCurledRuffles;
 
 /** Two curled ruffles laid as an X. */
 final class CrossedCurledRufflesShape extends CurledRuffleShape
 {
-    /** How far each is turned off the row, in degrees. */
-    private const TURN = 38.0;
-
     public function draw(Piece $piece): Shape
     {
         $patches = [];
         foreach ([-1, 1] as $which => $side) {
             // A piece off the row has no mirror image: its other wing is drawn turned round.
             foreach ([0.0, 180.0] as $round) {
-                foreach ($this->curled($piece, new Place(0.0, 0.0, $side * self::TURN + $round), $which, 0.56) as $patch) {
+                foreach ($this->curled($piece, new Place(0.0, 0.0, $side * CrossedCurledRuffles::TURNED + $round), $which, CrossedCurledRuffles::SHOWS) as $patch) {
                     $patches[] = new Patch($patch->piece, $patch->edge, $patch->folds, $patch->shade, $patch->shine);
                 }
             }

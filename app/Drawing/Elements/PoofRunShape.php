@@ -22,9 +22,9 @@ final class PoofRunShape implements ElementShape
     private const DOME = [[-1.0, 0.05], [-1.0, 0.36], [-0.93, 0.66], [-0.62, 0.92], [0.0, 1.0], [0.62, 0.92], [0.93, 0.66], [1.0, 0.36], [1.0, 0.05]];
 
     /** How far out a filling pass bows, and how large it is there, as parts of the reach. */
-    private const BOWS = 0.7;
+    private const BOWS = 0.62;
 
-    private const FILLS = 0.55;
+    private const FILLS = 0.42;
 
     public function draw(Piece $piece): Shape
     {

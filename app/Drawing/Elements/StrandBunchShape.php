@@ -23,7 +23,7 @@ final class StrandBunchShape implements ElementShape
                 $line = Path::bend(
                     $tie->beside(0.0, 0.16 * $lean),
                     $tie->beside($side * $piece->span() * 0.5, $piece->reach() * 0.2 * $lean),
-                    $tie->beside($side * $piece->span() * $far, $piece->reach() * ($lean + 0.12 * $piece->whim(2 * $strand))),
+                    $tie->beside($side * $piece->span() * $far, $piece->reach() * (0.8 * $lean + 0.12 * $piece->whim(2 * $strand))),
                 );
                 $strand % 3 === 0 ? $under .= $line : $paths .= $line;
             }

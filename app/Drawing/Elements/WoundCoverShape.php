@@ -83,14 +83,13 @@ final class WoundCoverShape implements ElementShape
         [$outer, $inner] = [Seat::wire(1), Seat::wire($form->wires())];
         [$length, $short] = [$form->length($outer), $form->length($inner)];
         $turns = max(3, min(120, (int) round($length / ($strip * (1 - self::OVERLAPS)))));
-        $swell = 0.3 + ($form->wires() === 1 ? 0.4 : 0.0);
-        $place = fn (Seat $seat, float $part, float $out): array => $this->seen($piece, $form->at($seat, ($seat === $outer ? $length : $short) * $part), $out);
+        $swell = $form->wires() === 1 ? 0.55 : 0.3;
+        $place = fn (Seat $seat, float $part, float $out): array => $this->seen($piece, $form->at($seat, ($seat === $outer ? $length : $short) * ($form->closed() ? $part : max(0.0, min(1.0, $part)))), $out);
         $patches = [];
         foreach (range(0, $turns - 1) as $turn) {
             $from = $turn / $turns;
             $to = $from + (1 + self::OVERLAPS) / $turns;
             $gone = self::SLANT / $turns * ($piece->seed % 2 === 0 ? 1 : -1);
-            $to = $form->closed() ? $to : min(1.0, $to);
             $patches[] = new Patch(
                 0,
                 Path::smooth([$place($outer, $from, $swell), $place($outer, ($from + $to) / 2, $swell * 1.3), $place($outer, $to, $swell), $place($inner, $to + $gone, -$swell), $place($inner, ($from + $to) / 2 + $gone, -$swell * 1.3), $place($inner, $from + $gone, -$swell)], closed: true),

@@ -14,6 +14,11 @@ final class CrossedCurledRuffles extends CurledRuffle
 {
     private const STANDS_OUT = 0.75;
 
+    /** How far each is turned off the row, in degrees, and what of its width it shows there (guesses). */
+    public const TURNED = 38;
+
+    public const SHOWS = 0.56;
+
     public function key(): string
     {
         return 'crossed-curled-ruffles';
@@ -55,7 +60,9 @@ final class CrossedCurledRuffles extends CurledRuffle
         $one = parent::size($on);
         $wing = $on->length('length')->toInches() / 2 - Curls::takes($on);
 
-        return new Size($one->reach, $one->reachBecause, $wing * self::STANDS_OUT + $on->length('curl')->toInches(), $one->depth, $one->depthBecause);
+        $along = cos(deg2rad(self::TURNED)) * ($wing * self::STANDS_OUT + $on->length('curl')->toInches()) + sin(deg2rad(self::TURNED)) * self::SHOWS * $one->reach;
+
+        return new Size($one->reach, $one->reachBecause, $along, $one->depth, $one->depthBecause);
     }
 
     public function minutes(): float

@@ -40,7 +40,7 @@ final class GatheredDrape extends Pieces
 
     public function size(Footing $on): Size
     {
-        return new Size(1.0, 'the gathers at the tie', min(3.0, $on->width()->toInches() / 4), 3.0, 'as hanging ends lie', hangs: $on->length('length')->toInches() / 2);
+        return new Size(1.0, 'the gathers at the tie', min(5.4, $on->width()->toInches() * 0.54), 3.0, 'as hanging ends lie', hangs: $on->length('length')->toInches() / 2);
     }
 
     public function fullness(): ?array

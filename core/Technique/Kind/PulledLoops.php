@@ -84,7 +84,7 @@ final class PulledLoops extends Continuous
     {
         $height = $on->length('height')->toInches();
 
-        return new Size($height, sprintf('the height of a loop, %s', $on->units->exact($on->length('height'))), min($height * 0.6, $on->width()->toInches() / 2), $height + 1, 'the height of a loop, and the form');
+        return new Size($height, sprintf('the height of a loop, %s', $on->units->exact($on->length('height'))), $height * 1.05, $height + 1, 'the height of a loop, and the form');
     }
 
     public function minutes(): float

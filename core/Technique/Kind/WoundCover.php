@@ -100,7 +100,7 @@ final class WoundCover implements Technique
 
     public function size(Footing $on): Size
     {
-        return new Size(0.0, 'it lies close', 0.0, 1.0, 'as it is wound');
+        return new Size(0.75, 'what swells beside the bar', 0.75, 1.0, 'as it is wound');
     }
 
     public function fullness(): ?array

@@ -1,6 +1,6 @@
-@props(['key', 'figure', 'note' => null, 'more' => []])
+@props(['key', 'figure', 'value' => null, 'note' => null, 'more' => []])
 <details class="fact" id="fact-{{ $key }}">
-    <summary><b>{{ $figure->shown }}</b><span>{{ $note ?? $figure->label }}</span></summary>
+    <summary><b>{{ $value ?? $figure->shown }}</b><span>{{ $note ?? $figure->label }}</span></summary>
     <ul class="reason">
         @foreach ([...$figure->because, ...$more] as $because)
             <li>{{ $because }}</li>

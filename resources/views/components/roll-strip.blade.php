@@ -23,5 +23,5 @@
             <circle class="core" r="3" />
         </g>
     @endif
-    <text class="roll-words" x="{{ $coilAt + $strip->coil + 8 }}" y="{{ $middle + 4.5 }}">{{ count($strip->numbers) > 1 ? 'x '.count($strip->numbers).', ' : '' }}{{ $strip->coil > 0 ? $strip->left.' left'.(count($strip->numbers) > 1 ? ' on each' : '') : 'nothing left' }}{{ $strip->change ? ', on to roll '.$strip->change->toRoll.' at tie '.$strip->change->tie : '' }}</text>
+    <text class="roll-words" x="{{ $coilAt + $strip->coil + 8 }}" y="{{ $middle + 4.5 }}">{{ count($strip->numbers) > 1 ? 'x '.count($strip->numbers).', ' : '' }}{{ $strip->coil > 0 ? $strip->left.' left'.(count($strip->numbers) > 1 ? ' on each' : '') : 'nothing left' }}{{ $strip->change ? ', roll '.$strip->change->toRoll.' from tie '.$strip->change->tie : '' }}</text>
 </svg>

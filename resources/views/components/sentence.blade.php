@@ -12,7 +12,7 @@
 @if ($ink = $inks[$field->value] ?? null)<x-swatch :ink="$ink" />@endif
 @include('components.blank', ['id' => $id.($index + $place > 0 ? "-$index-$place" : ''), 'name' => "set[$part->address][$index][]", 'label' => $field->label, 'options' => $field->options, 'shown' => $field->options[$field->value] ?? $field->value, 'value' => $its[$place] ?? $field->value, 'typed' => $its[$place] ?? $field->value])
 @endforeach
-@if (! $loop->last)<span class="and"> + </span>@endif
+@if (! $loop->last){{ ($part->fields[$index + 1][0]->value ?? '') === '' ? ' ' : ' + ' }}@endif
 @endforeach
 @if ($part->fields === [])
 @if ($part->isColour)<input class="colour" type="color" id="{{ $id }}" name="set[{{ $part->address }}]" value="{{ $typed ?? $part->shown }}" aria-label="{{ $part->label }}" autocomplete="off" data-blank data-shown="{{ $part->shown }}" @if ($refused) aria-invalid="true" aria-describedby="problem" @endif>@else

@@ -29,7 +29,8 @@
             <x-fact key="elements" :figure="$tally->elements" />
             <x-fact key="rolls" :figure="$tally->rolls" />
             <x-fact key="left" :figure="$tally->left" note="left on the rolls" />
-            <x-fact key="across" :figure="$tally->across" :note="$tally->across->label.($result->form->closed() ? ', opening '.$tally->opening->shown : '')" :more="$tally->opening->because" />
+            <x-fact key="across" :figure="$tally->across" :note="$tally->across->label.($result->form->closed() ? ($tally->opening->shown === 'closed' ? ', closed' : ', opening '.Str::after($tally->opening->shown, 'about ')) : '').', '.Str::after($tally->depth->said(), 'about ')" :more="[...$tally->depth->because, ...($result->form->closed() ? ['Opening '.$tally->opening->shown.':', ...$tally->opening->because] : [])]" />
+            <x-fact key="fullness" :figure="$tally->fullness" :value="$result->fullness->verdict ?? 'no filling'" :note="$result->fullness->verdict === null ? 'on the form' : $tally->fullness->said()" />
             <x-fact key="minutes" :figure="$tally->minutes" note="to make" />
             <x-fact key="cost" :figure="$tally->cost" :note="$plan->settings->costsByLength() ? 'by length; '.$result->cost->opened->shown.' opened' : 'opened; '.$result->cost->byLength->shown.' by length'" :more="$plan->settings->costsByLength() ? ['By what is opened:', ...$result->cost->opened->because] : ['By length used:', ...$result->cost->byLength->because]" />
         </div>

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Ties;
+
+use Davrin\Core\Edit\FillBlanks;
+use Davrin\Core\Ties\Tie;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\Core\PlanCase;
+
+/** Which ties of a layout a layer stands on. Six inner ties, 1 to 6, and twelve outer ones, 7 to 18. */
+final class TiePickTest extends PlanCase
+{
+    /** @param  list<int>  $ties */
+    #[TestWith(['every tie', [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18]])]
+    #[TestWith(['row 1', [1, 2, 3, 4, 5, 6]])]
+    #[TestWith(['every 2nd tie', [1, 3, 5, 7, 9, 11, 13, 15, 17]])]
+    #[TestWith(['every 3rd tie of row 2', [7, 10, 13, 16]])]
+    #[TestWith(['sections 1 and 6', [1, 6, 7, 8, 17, 18]])]
+    #[TestWith(['ties 1, 9 and 12 to 14', [1, 9, 12, 13, 14]])]
+    public function test_a_layer_stands_on_the_ties_that_are_named(string $on, array $ties): void
+    {
+        $layer = $this->plan(['layers' => [['on' => $on]]])->layers[0];
+        $this->assertSame([$ties, $on], [array_map(fn (Tie $tie): int => $tie->number, $layer->on->ties()), $layer->on->slip->write()['on']]);
+    }
+
+    #[TestWith(['ties 4,1;2 - 3', 'ties 1 to 4'])]
+    #[TestWith(['Tie 5', 'ties 5'])]
+    #[TestWith(['section 2', 'sections 2'])]
+    #[TestWith(['All ties', 'every tie'])]
+    #[TestWith(['every 2nd tie 1, 4', 'every 2nd tie'])]
+    #[TestWith(['every 2nd tie of row 1 1, 4', 'every 2nd tie of row 1'])]
+    #[TestWith(['ties', 'ties 1'])]
+    #[TestWith(['sections', 'sections 1'])]
+    public function test_what_is_typed_is_written_in_one_way(string $typed, string $written): void
+    {
+        $after = (new FillBlanks(['layers.l1.on' => $typed]))->apply($this->plan(['layers' => [['on' => 'row 2']]]), $this->reader());
+        $this->assertSame($written, $after->layers[0]->on->slip->write()['on']);
+    }
+
+    #[TestWith(['ties 40', 'Tie 40 is not there: this layout has ties 1 to 18'])]
+    #[TestWith(['ties 1, 19 and 20', 'Ties 19 and 20 are not there'])]
+    #[TestWith(['row 3', 'There is no row 3: this layout has 2 rows'])]
+    #[TestWith(['sections 9', 'There is no tie of this layout in section 9'])]
+    #[TestWith(['ties 7 to 3', 'or numbers, like'])]
+    #[TestWith(['the best ones', 'or numbers, like'])]
+    #[TestWith(['', 'or numbers, like'])]
+    public function test_ties_that_are_not_there_are_refused_at_the_place(string $on, string $says): void
+    {
+        $this->assertFault('/layers/0/on', $says, fn () => $this->plan(['layers' => [['on' => $on]]]));
+    }
+
+    public function test_on_a_layout_of_one_row_there_is_no_row_to_name(): void
+    {
+        $this->assertFault('/layers/0/on', 'a single row', fn () => $this->plan(['ties' => [['layout' => 'n-a-section']], 'layers' => [['on' => 'row 1']]]));
+    }
+
+    public function test_a_run_over_every_second_tie_of_a_closed_row_closes_too(): void
+    {
+        $steps = $this->plan(['layers' => [['technique' => 'poof-run', 'on' => 'every 2nd tie of row 2', 'pitch' => '12 in']]])->layers[0]->work->runs[0]->steps;
+        $this->assertSame([[7, 9], [17, 7]], [[$steps[0]->from, $steps[0]->to], [$steps[5]->from, $steps[5]->to]]);
+    }
+
+    public function test_a_run_over_some_sections_does_not_close(): void
+    {
+        $this->assertCount(5, $this->plan(['layers' => [['technique' => 'poof-run', 'on' => 'ties 7 to 12']]])->layers[0]->work->elements);
+        $this->assertFault('/layers/0/on', 'at least 2 ties', fn () => $this->plan(['layers' => [['technique' => 'poof-run', 'on' => 'ties 7']]]));
+    }
+
+    public function test_a_changed_layout_keeps_the_ties_that_are_still_there(): void
+    {
+        $plan = $this->plan(['ties' => [['layout' => 'rows', 'rows' => [6, 12]]], 'layers' => [['on' => 'ties 2, 5 and 17'], ['on' => 'ties 17 and 18']]]);
+        $after = (new FillBlanks(['ties.t1.rows' => '4, 6']))->apply($plan, $this->reader());
+        $this->assertSame(['ties 2 and 5', 'every tie'], array_map(fn ($layer): string => $layer->on->slip->place('on')->key(), $after->layers));
+    }
+}
