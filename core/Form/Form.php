@@ -441,12 +441,15 @@ final class Form implements JsonSerializable
         ];
     }
 
-    /** @return non-empty-list<array{float, float}> points of the outermost wire and of what is covered */
+    /** @return non-empty-list<array{float, float}> points of its outermost wires and of what is covered */
     private function extremes(): array
     {
         $line = $this->outermost();
         $points = $line instanceof Polyline ? $line->points : array_map(fn (int $quarter): array => [$line->at($line->length() * $quarter / 4)->x, $line->at($line->length() * $quarter / 4)->y], [0, 1, 2, 3]);
 
-        return [...$points, ...array_merge(...$this->areas)];
+        // On an open form the innermost wire is as far on its side as the outermost on the other.
+        $innermost = $this->closed() ? null : $this->line(Seat::wire($this->wires()));
+
+        return [...$points, ...($innermost instanceof Polyline ? $innermost->points : []), ...array_merge(...$this->areas)];
     }
 }

@@ -37,7 +37,9 @@ final readonly class Extent
                 continue;
             }
             foreach ($layer->on->ties() as $tie) {
-                array_push($points, ...self::corners($tie->place, $size));
+                if (! $form->round() || $size->hangs > 0.0) {
+                    array_push($points, ...self::corners($tie->place, $size));
+                }
                 $open = min($open, $tie->place->out() - $size->reach);
                 $farthest = max($farthest, $tie->place->out() + $size->reach);
                 $hangs = $hangs || $size->hangs > 0.0;
