@@ -124,34 +124,33 @@ final readonly class FormDrawing
     {
         $out = $this->extent->beyond;
         $more = $this->magnified();
-        $seen = fn (array $at): Place => $this->seen(new Place($at[0], $at[1], $at[2]));
         $scaled = fn (array $point): array => [round($point[0] * Path::SCALE, 1), round($point[1] * Path::SCALE, 1)];
 
-        return array_map(function (array $section) use ($out, $more, $seen, $scaled): array {
+        return array_map(function (array $section) use ($out, $more, $scaled): array {
+            [$start, $middle] = [new Place(...$section['start']), new Place(...$section['middle'])];
             // A corner's outward way is long: its number goes on until it is clear of the piece.
-            for ($beyond = $out + 0.75 * $more; $this->holds($seen($section['middle'])->beside(0.0, $beyond), 0.3 * $more); $beyond += 0.25);
-            [$x, $y] = $scaled($seen($section['middle'])->beside(0.0, $beyond));
+            for ($beyond = $out + 0.75 * $more; $this->form['closed'] && $this->extent->cover->holds($middle->beside(0.0, $beyond), 0.6 * $more); $beyond += 0.25);
+            [$x, $y] = $scaled($this->seen($middle)->beside(0.0, $beyond));
 
             return [
                 'number' => $section['number'],
                 'x' => $x,
                 'y' => $y,
-                'mark' => [...$scaled($seen($section['start'])->beside(0.0, $out + 0.1 * $more)), ...$scaled($seen($section['start'])->beside(0.0, $out + 0.55 * $more))],
+                'mark' => [...$scaled($this->seen($start)->beside(0.0, $out + 0.1 * $more)), ...$scaled($this->seen($start)->beside(0.0, $out + 0.55 * $more))],
             ];
         }, $this->form['sections']);
     }
 
     /**
-     * Whether a point lies within the outline that is drawn round a piece that is not round, or close to it.
+     * The finished piece and what stays open in it, where they are not circles, as path data.
      *
-     * @param  array{float, float}  $point  in inches
+     * @return list<string>
      */
-    private function holds(array $point, float $close): bool
+    public function outlines(): array
     {
-        $box = $this->box();
+        $side = $this->side === Side::Front ? 1 : -1;
 
-        return $this->mesh && ! $this->result->form->round() && $this->form['closed']
-            && $point[0] > $box->left - $close && $point[0] < $box->right + $close && $point[1] > $box->top - $close && $point[1] < $box->bottom + $close;
+        return array_map(fn (array $stretch): string => Path::line(array_map(fn (array $point): array => [$side * $point[0], $point[1]], $stretch)), $this->extent->cover->outlines());
     }
 
     /**

@@ -93,7 +93,7 @@ final readonly class Estimates
         return sprintf(
             'the farthest %s stands %s from the middle, and one reaches %s further: %s (a starting guess)',
             $layer->technique->noun()[0],
-            $this->plan->units()->place(Length::ofUnits((int) round(max(array_map(fn (Tie $tie): float => $tie->place->out(), $layer->on->ties())) * Length::PER_INCH))),
+            $this->plan->units()->place(Length::ofUnits((int) round(max(array_map(fn (Tie $tie): float => $layer->size->out($this->plan->form, $tie), $layer->on->ties())) * Length::PER_INCH))),
             $this->plan->units()->about($layer->size->reach),
             $layer->size->reachBecause,
         );

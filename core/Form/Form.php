@@ -139,6 +139,20 @@ final class Form implements JsonSerializable
         return $this->line($seat)->at($this->onLine($seat, $distance));
     }
 
+    /**
+     * The points of a line from one spot to another, in inches; on a closed line it may go on past where the count begins, on
+     * an open one straight on past its ends. Once round, the last point is left out.
+     *
+     * @return non-empty-list<array{float, float}>
+     */
+    public function stretch(Seat $seat, float $from, float $to): array
+    {
+        [$one, $other] = [$this->onLine($seat, $from), $this->onLine($seat, $to)];
+        $line = $this->line($seat);
+
+        return $line->stretch(min($one, $other), max($one, $other));
+    }
+
     public function sectionStart(Seat $seat, int $section): float
     {
         return $this->sectionsOf($seat)[$section - 1][0];

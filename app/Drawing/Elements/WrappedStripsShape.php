@@ -13,9 +13,7 @@ final class WrappedStripsShape implements ElementShape
     public function draw(Piece $piece): Shape
     {
         [$tie, $span] = [$piece->tie(), $piece->span()];
-        // A longer strip lies looser, and swells further beyond the wires.
-        $out = $piece->form->band() / 2 + 0.25 + min(1.2, max(0.0, $piece->measure('length') - 2 * $piece->form->band()) / 16);
-        $at = fn (float $along, float $part): array => $tie->beside($span * $along + 0.28 * $span * $part, $piece->middle + $out * $part);
+        $at = fn (float $along, float $part): array => $tie->beside($span * (0.78 * $along + 0.22 * $part), $piece->middle + $piece->reach() * $part);
         $edge = fn (int $side): array => array_map(fn (array $point): array => $at($side * $point[0], $point[1]), [[0.72, 1.0], [0.95, 0.72], [1.0, 0.0], [0.95, -0.72], [0.72, -1.0]]);
         $folds = '';
         foreach ([-0.6, -0.2, 0.2, 0.6] as $along) {

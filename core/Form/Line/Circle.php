@@ -26,6 +26,18 @@ final readonly class Circle implements Line
         return Place::polar($this->radius, rad2deg($distance / $this->radius));
     }
 
+    public function stretch(float $from, float $to): array
+    {
+        $steps = max(1, (int) ceil(($to - $from) / $this->length() * 36));
+        $whole = $to - $from > $this->length() - 1e-6;
+
+        return array_map(function (int $step) use ($from, $to, $steps): array {
+            $place = $this->at($from + ($to - $from) * $step / $steps);
+
+            return [$place->x, $place->y];
+        }, range(0, $whole ? $steps - 1 : $steps));
+    }
+
     /** @return array{radius: float} */
     public function jsonSerialize(): array
     {

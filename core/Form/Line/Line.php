@@ -16,4 +16,12 @@ interface Line extends JsonSerializable
 
     /** The place so many inches from its first point; on a closed line it goes on round. */
     public function at(float $distance): Place;
+
+    /**
+     * The points from one distance to a greater one. Past its ends an open line goes straight on; of a closed line once round
+     * the last point, which is the first, is left out.
+     *
+     * @return non-empty-list<array{float, float}>
+     */
+    public function stretch(float $from, float $to): array;
 }

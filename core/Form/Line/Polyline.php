@@ -50,6 +50,23 @@ final readonly class Polyline implements Line
         );
     }
 
+    public function stretch(float $from, float $to): array
+    {
+        $length = $this->length();
+        $rounds = $this->closed ? range((int) floor($from / $length), (int) floor($to / $length)) : [0];
+        $stretch = [$this->spot($from)];
+        foreach ($rounds as $round) {
+            foreach ($this->points as $index => $point) {
+                $distance = $this->distances[$index] + $round * $length;
+                if ($distance > $from + self::SAME_SPOT && $distance < $to - self::SAME_SPOT) {
+                    $stretch[] = $point;
+                }
+            }
+        }
+
+        return $to - $from < self::SAME_SPOT || $this->closed && $to - $from > $length - self::SAME_SPOT ? $stretch : [...$stretch, $this->spot($to)];
+    }
+
     /** The piece that so many inches from the first point lie on, counted from 0. */
     public function piece(float $distance): int
     {
@@ -69,6 +86,16 @@ final readonly class Polyline implements Line
             'points' => array_map(fn (array $point): array => [round($point[0], 4) + 0.0, round($point[1], 4) + 0.0], $this->points),
             'closed' => $this->closed,
         ];
+    }
+
+    /** @return array{float, float} so far along the line, or straight on past an end of it */
+    private function spot(float $distance): array
+    {
+        $place = $this->at($distance);
+        $past = $this->closed ? 0.0 : $distance - min(max($distance, 0.0), $this->length());
+        [$x, $y] = $this->normal($past < 0.0 ? 0 : max(0, count($this->distances) - 2));
+
+        return [$place->x - $past * $y, $place->y + $past * $x];
     }
 
     /** Degrees clockwise from 12 o'clock; at a corner it is half-way between the two sides. */

@@ -59,9 +59,10 @@ final class WrappedStrips extends Pieces
 
     public function size(Footing $on): Size
     {
-        $reach = $on->form->band() / 2 + 0.75;
+        // A longer strip lies looser, and swells farther beyond the wires (a guess).
+        $swells = 0.25 + min(1.2, max(0.0, $on->length('length')->toInches() - 2 * $on->form->band()) / 16);
 
-        return new Size($reach, 'half the band of wires, and what lies loosely round it', min(2.5, $on->width()->toInches() / 4), 3.0, 'as wrapped strips lie');
+        return new Size($on->form->band() / 2 + $swells, 'half the band of wires, and what the strip swells beyond it', min(2.5, $on->width()->toInches() / 4), 3.0, 'as wrapped strips lie', roundTheBand: true);
     }
 
     public function fullness(): ?array

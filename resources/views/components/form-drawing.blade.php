@@ -2,7 +2,7 @@
 @php
     $scale = App\Drawing\Path::SCALE;
     [$frame, $box, $more, $tieMore] = [$drawing->frame(), $drawing->box(), round($drawing->magnified(), 3), $drawing->tieMagnified()];
-    $round = $drawing->result->form->round();
+    $outlines = $drawing->mesh ? $drawing->outlines() : [];
     $middle = ($box->left + $box->right) / 2 * $scale;
 @endphp
 <svg viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() + 26 * $more }}" role="group" aria-label="{{ $drawing->words() }}" data-form="{{ $drawing->side->value }}" data-scale="{{ $scale }}" @if ($places) data-places="{{ $places }}" @endif>
@@ -16,14 +16,15 @@
                 <x-wire :wire="$wire" class="wire-through" />
             @endforeach
         </g>
-        @if ($round)
+        @if ($outlines === [])
             <circle class="finished" r="{{ $box->right * $scale }}" />
-        @else
-            <rect class="finished" x="{{ $box->left * $scale }}" y="{{ $box->top * $scale }}" width="{{ $box->wide() * $scale }}" height="{{ $box->high() * $scale }}" rx="{{ $scale }}" />
+            @if ($drawing->extent->opening > 0)
+                <circle class="finished" r="{{ $drawing->extent->opening / 2 * $scale }}" />
+            @endif
         @endif
-        @if ($round && $drawing->extent->opening > 0)
-            <circle class="finished" r="{{ $drawing->extent->opening / 2 * $scale }}" />
-        @endif
+        @foreach ($outlines as $outline)
+            <path class="finished" d="{{ $outline }}" />
+        @endforeach
     @endif
     <g class="section-mark" aria-hidden="true">
         @foreach (count($drawing->form['sections']) > 1 ? $drawing->sections() : [] as $section)
@@ -47,7 +48,7 @@
             <line x1="{{ -$half }}" x2="{{ -$half }}" y1="-5" y2="5" />
             <line x1="{{ $half }}" x2="{{ $half }}" y1="-5" y2="5" />
             <rect x="-78" y="-11" width="156" height="22" class="dimension-paper" />
-            <text y="5">{{ $drawing->result->tally->across->shown }}{{ $round ? ' across' : '' }}</text>
+            <text y="5">{{ $drawing->result->tally->across->shown }}{{ $outlines === [] ? ' across' : '' }}</text>
         </g>
     @endif
 </svg>
