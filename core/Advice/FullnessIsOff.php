@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
+use Davrin\Core\Engine\FullnessWork;
 use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\Fullness;
+use Davrin\Core\Result\MeshOnRolls;
 use Davrin\Core\Result\Result;
 
 /** So little mesh that the form shows, or so much that it will not lie. Said at the last layer that fills. */
@@ -31,10 +33,10 @@ final readonly class FullnessIsOff implements Rule
     /** @return list<Remedy> */
     private function fuller(Plan $plan, Result $result, Layer $layer): array
     {
-        $longer = $this->trial->longer($plan, $layer, fn (array $fill): bool => $this->trial->planDoes($plan, $fill, fn (Result $after): bool => ! $after->fullness->isThin()));
-        $found = $longer !== null && $this->trial->planDoes($plan, $longer[1], self::doesNotRunShort(...)) ? [$longer] : [];
+        $longer = $this->trial->longer($plan, $layer, fn (array $fill): bool => $this->trial->planDoes($plan, $fill, fn (Plan $after): bool => ! self::fullness($after)->isThin()));
+        $found = $longer !== null && $this->doesNotRunShort($plan, $longer[1]) ? [$longer] : [];
         $filling = ["layers.$layer->id.fill" => 'filling'];
-        if ($layer->on->slip->has('fill') && count($layer->on->rows) > 1 && $this->trial->planDoes($plan, $filling, fn (Result $after): bool => ! $after->fullness->isVeryFull() && self::doesNotRunShort($after))) {
+        if ($layer->on->slip->has('fill') && count($layer->on->rows) > 1 && $this->trial->planDoes($plan, $filling, fn (Plan $after): bool => ! self::fullness($after)->isVeryFull()) && $this->doesNotRunShort($plan, $filling)) {
             $found[] = ['Fill between the rows', $filling];
         }
 
@@ -44,13 +46,19 @@ final readonly class FullnessIsOff implements Rule
     /** @return list<Remedy> */
     private function leaner(Plan $plan, Result $result, Layer $layer): array
     {
-        $shorter = $this->trial->shorter($plan, $layer, [1, 2], fn (array $fill): bool => $this->trial->planDoes($plan, $fill, fn (Result $after): bool => ! $after->fullness->isVeryFull()));
+        $shorter = $this->trial->shorter($plan, $layer, [1, 2], fn (array $fill): bool => $this->trial->planDoes($plan, $fill, fn (Plan $after): bool => ! self::fullness($after)->isVeryFull()));
 
         return $shorter === null ? [] : [$this->trial->remedy($plan, $result, $shorter[0], $shorter[1], [])];
     }
 
-    private static function doesNotRunShort(Result $result): bool
+    private static function fullness(Plan $plan): Fullness
     {
-        return array_filter($result->meshes, fn (MeshResult $mesh): bool => $mesh->verdict->short || $mesh->verdict->atRisk) === [];
+        return FullnessWork::of($plan, $plan->layers);
+    }
+
+    /** @param  array<string, string>  $fill */
+    private function doesNotRunShort(Plan $plan, array $fill): bool
+    {
+        return $this->trial->meshesDo($plan, $fill, fn (array $after): bool => array_filter($after, fn (MeshOnRolls $mesh): bool => $mesh->verdict->short || $mesh->verdict->atRisk) === []);
     }
 }

@@ -6,7 +6,7 @@ namespace Davrin\Core\Advice;
 
 use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\MeshOnRolls;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\Words;
 use Davrin\Core\Roll\RollUse;
@@ -30,14 +30,14 @@ final readonly class LastRollGivesLittle implements Rule
 
     private function advice(Plan $plan, Result $result, Layer $layer): ?Advice
     {
-        $meshes = array_values(array_filter($result->meshes, fn (MeshResult $mesh): bool => $layer->uses($mesh->mesh)));
-        $little = array_values(array_filter($meshes, fn (MeshResult $mesh): bool => self::littleRolls($mesh, $layer) !== []));
-        if ($little === [] || array_filter($meshes, fn (MeshResult $mesh): bool => $mesh->verdict->short || $mesh->verdict->atRisk) !== []) {
+        $meshes = array_values(array_filter($result->meshes, fn (MeshOnRolls $mesh): bool => $layer->uses($mesh->mesh)));
+        $little = array_values(array_filter($meshes, fn (MeshOnRolls $mesh): bool => self::littleRolls($mesh, $layer) !== []));
+        if ($little === [] || array_filter($meshes, fn (MeshOnRolls $mesh): bool => $mesh->verdict->short || $mesh->verdict->atRisk) !== []) {
             return null;
         }
         $ids = MeshesOfALayer::ids($meshes);
         $shorter = $this->trial->shorter($plan, $layer, self::LEAST_PART, fn (array $fill): bool => $this->trial->meshesDo(
-            $plan, $fill, fn (array $after): bool => self::rolls($after, $ids) < self::rolls($result->meshes, $ids) && array_filter($after, fn (MeshResult $mesh): bool => in_array($mesh->mesh->id, $ids, true) && ! $mesh->verdict->isGood()) === [],
+            $plan, $fill, fn (array $after): bool => self::rolls($after, $ids) < self::rolls($result->meshes, $ids) && array_filter($after, fn (MeshOnRolls $mesh): bool => in_array($mesh->mesh->id, $ids, true) && ! $mesh->verdict->isGood()) === [],
         ));
 
         return $shorter === null ? null : new Advice(
@@ -47,18 +47,18 @@ final readonly class LastRollGivesLittle implements Rule
     }
 
     /**
-     * @param  list<MeshResult>  $meshes
+     * @param  list<MeshOnRolls>  $meshes
      * @param  list<string>  $ids
      */
     private static function rolls(array $meshes, array $ids): int
     {
-        return array_sum(array_map(fn (MeshResult $mesh): int => in_array($mesh->mesh->id, $ids, true) ? count($mesh->plan->rolls) : 0, $meshes));
+        return array_sum(array_map(fn (MeshOnRolls $mesh): int => in_array($mesh->mesh->id, $ids, true) ? count($mesh->plan->rolls) : 0, $meshes));
     }
 
-    /** @param  non-empty-list<MeshResult>  $little */
+    /** @param  non-empty-list<MeshOnRolls>  $little */
     private static function sentence(array $little, Layer $layer): string
     {
-        $alike = MeshesOfALayer::grouped($little, fn (MeshResult $mesh): string => json_encode([self::littleRolls($mesh, $layer), max(self::elements($mesh, $layer))], JSON_THROW_ON_ERROR));
+        $alike = MeshesOfALayer::grouped($little, fn (MeshOnRolls $mesh): string => json_encode([self::littleRolls($mesh, $layer), max(self::elements($mesh, $layer))], JSON_THROW_ON_ERROR));
 
         return implode(' ', array_map(function (array $meshes) use ($layer): string {
             $rolls = self::littleRolls($meshes[0], $layer);
@@ -82,7 +82,7 @@ final readonly class LastRollGivesLittle implements Rule
      *
      * @param  array<string, string>  $fill
      */
-    private function aRoll(Plan $plan, Layer $layer, MeshResult $mesh, array $fill): string
+    private function aRoll(Plan $plan, Layer $layer, MeshOnRolls $mesh, array $fill): string
     {
         $said = '';
         $this->trial->meshesDo($plan, $fill, function (array $after) use ($plan, $layer, $mesh, &$said): bool {
@@ -101,7 +101,7 @@ final readonly class LastRollGivesLittle implements Rule
     }
 
     /** @return array<int, int> of a mesh, the rolls that give only a little, and how many elements each gives */
-    private static function littleRolls(MeshResult $mesh, Layer $layer): array
+    private static function littleRolls(MeshOnRolls $mesh, Layer $layer): array
     {
         $elements = self::elements($mesh, $layer);
         // What another layer takes of a roll makes it worth opening.
@@ -112,7 +112,7 @@ final readonly class LastRollGivesLittle implements Rule
     }
 
     /** @return non-empty-array<int, int> how many elements of the layer each roll gives, by its number */
-    private static function elements(MeshResult $mesh, Layer $layer): array
+    private static function elements(MeshOnRolls $mesh, Layer $layer): array
     {
         $elements = [];
         foreach ($mesh->plan->rolls as $roll) {

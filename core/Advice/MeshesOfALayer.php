@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace Davrin\Core\Advice;
 
 use Davrin\Core\Demand\Element;
-use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\MeshOnRolls;
 use Davrin\Core\Result\Words;
 
 /** Meshes that go wrong together, since they go into one layer, are told of together. */
 final class MeshesOfALayer
 {
     /**
-     * @param  list<MeshResult>  $meshes
-     * @param  callable(MeshResult): string  $key  what is the same in those that belong together
-     * @return list<non-empty-list<MeshResult>>
+     * @template T of MeshOnRolls
+     *
+     * @param  list<T>  $meshes
+     * @param  callable(T): string  $key  what is the same in those that belong together
+     * @return list<non-empty-list<T>>
      */
     public static function grouped(array $meshes, callable $key): array
     {
@@ -26,19 +28,19 @@ final class MeshesOfALayer
         return array_values($groups);
     }
 
-    /** @param  non-empty-list<MeshResult>  $meshes */
+    /** @param  non-empty-list<MeshOnRolls>  $meshes */
     public static function names(array $meshes): string
     {
-        return Words::list(array_map(fn (MeshResult $mesh): string => $mesh->mesh->name(), $meshes));
+        return Words::list(array_map(fn (MeshOnRolls $mesh): string => $mesh->mesh->name(), $meshes));
     }
 
     /**
-     * @param  list<MeshResult>  $meshes
+     * @param  list<MeshOnRolls>  $meshes
      * @return list<string>
      */
     public static function ids(array $meshes): array
     {
-        return array_map(fn (MeshResult $mesh): string => $mesh->mesh->id, $meshes);
+        return array_map(fn (MeshOnRolls $mesh): string => $mesh->mesh->id, $meshes);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Davrin\Core\Advice;
 
 use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\MeshOnRolls;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\Words;
@@ -45,7 +46,7 @@ final readonly class Remedies
     private function isEnough(Plan $plan, array $ids, array $fill): bool
     {
         return $this->trial->meshesDo($plan, $fill, fn (array $after): bool => array_filter(
-            $after, fn (MeshResult $mesh): bool => in_array($mesh->mesh->id, $ids, true) && ! $mesh->verdict->isGood(),
+            $after, fn (MeshOnRolls $mesh): bool => in_array($mesh->mesh->id, $ids, true) && ! $mesh->verdict->isGood(),
         ) === []);
     }
 

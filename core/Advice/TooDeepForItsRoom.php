@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
+use Davrin\Core\Engine\Estimates;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\Figure;
 use Davrin\Core\Result\Result;
 
 /** A piece that is deeper than the room it hangs in, as between a door and a storm door. */
@@ -19,7 +21,7 @@ final readonly class TooDeepForItsRoom implements Rule
     public function look(Plan $plan, Result $result): array
     {
         $room = $plan->settings->room();
-        if ($room === null || $plan->layers === [] || ! self::depth($result)->isMoreThan($room)) {
+        if ($room === null || $plan->layers === [] || ! self::depth($result->tally->depth)->isMoreThan($room)) {
             return [];
         }
         $layers = $plan->layers;
@@ -44,25 +46,20 @@ final readonly class TooDeepForItsRoom implements Rule
         foreach ($this->trial->techniques() as $key) {
             $fill = ["layers.$layer->id.technique" => $key];
             $edited = $this->trial->edited($plan, $fill);
-            $changed = $edited?->layer($layer->id);
-            if ($changed === null || $changed->technique->fullness() === null) {
+            if ($edited === null || $edited->layer($layer->id)->technique->fullness() === null) {
                 continue;
             }
-            $this->trial->planDoes($plan, $fill, function (Result $after) use ($changed, $fill, &$best, &$least): bool {
-                $depth = self::depth($after);
-                if ($best === null ? ! $depth->isMoreThan($least) : $depth->isLessThan($least)) {
-                    [$best, $least] = [[$changed->technique->noun()[1], $fill], $depth];
-                }
-
-                return true;
-            });
+            $depth = self::depth((new Estimates($edited, $edited->layers))->depth());
+            if ($best === null ? ! $depth->isMoreThan($least) : $depth->isLessThan($least)) {
+                [$best, $least] = [[$edited->layer($layer->id)->technique->noun()[1], $fill], $depth];
+            }
         }
 
         return $best;
     }
 
-    private static function depth(Result $result): Length
+    private static function depth(Figure $depth): Length
     {
-        return LengthText::read((string) $result->tally->depth->value, Units::Inches);
+        return LengthText::read((string) $depth->value, Units::Inches);
     }
 }

@@ -13,7 +13,7 @@ use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Refused;
-use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\MeshOnRolls;
 use Davrin\Core\Result\Result;
 
 /**
@@ -44,26 +44,24 @@ final readonly class Trial
      * Whether the meshes do after an edit.
      *
      * @param  array<string, string>  $fill
-     * @param  callable(list<MeshResult>): bool  $do
+     * @param  callable(list<MeshOnRolls>): bool  $do
      */
     public function meshesDo(Plan $plan, array $fill, callable $do): bool
     {
-        $edited = $this->edited($plan, $fill);
-
-        return $edited !== null && $do($this->meshWork->of($edited));
+        return $this->planDoes($plan, $fill, fn (Plan $edited): bool => $do($this->meshWork->onRolls($edited)));
     }
 
     /**
-     * Whether the whole result does after an edit.
+     * Whether the plan does after an edit.
      *
      * @param  array<string, string>  $fill
-     * @param  callable(Result): bool  $does
+     * @param  callable(Plan): bool  $does
      */
     public function planDoes(Plan $plan, array $fill, callable $does): bool
     {
         $edited = $this->edited($plan, $fill);
 
-        return $edited !== null && $does($this->planWork->of($edited));
+        return $edited !== null && $does($edited);
     }
 
     /**

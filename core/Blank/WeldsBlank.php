@@ -17,7 +17,7 @@ use Davrin\Core\Measure\Units;
  */
 final readonly class WeldsBlank extends NamedBlank
 {
-    private const NONE = 'true';
+    private const NONE = 'in place';
 
     private const MOST = 24;
 
@@ -29,7 +29,7 @@ final readonly class WeldsBlank extends NamedBlank
     public function read(mixed $raw, ?Units $bare): array
     {
         $text = is_string($raw) ? mb_strtolower(trim($raw, " \n\t,;.")) : null;
-        if ($text === '' || $text === self::NONE || $text === 'none' || $text === 'all true') {
+        if (in_array($text, ['', self::NONE, 'all '.self::NONE, 'none'], true)) {
             return [];
         }
         $parts = is_array($raw) ? array_values($raw) : (preg_split('/\s*[,;]\s*(?=\d+\s*:)/', (string) $text) ?: []);

@@ -12,6 +12,7 @@ use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Figure;
+use Davrin\Core\Result\MeshOnRolls;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Verdict;
 use Davrin\Core\Result\Words;
@@ -32,40 +33,65 @@ final readonly class MeshWork
     /** @return list<MeshResult> of every mesh of the plan, in its order */
     public function of(Plan $plan): array
     {
-        $runs = array_merge(...array_map(fn (Layer $layer): array => $layer->work->runs, $plan->layers));
-        $cuts = array_merge(...array_map(fn (Layer $layer): array => $layer->work->cuts, $plan->layers));
+        $needed = $this->laid($plan, array_map(fn (Mesh $mesh): Supply => new Supply($mesh->safe(), null), array_column($plan->meshes, null, 'id')));
+
+        return array_map(fn (MeshOnRolls $on): MeshResult => $this->told($plan, $on, $needed[$on->mesh->id]), $this->onRolls($plan));
+    }
+
+    /** @return list<MeshOnRolls> the same without a word on it: what is tried again and again where a remedy is sought */
+    public function onRolls(Plan $plan): array
+    {
         $meshes = array_column($plan->meshes, null, 'id');
-        $nominal = $this->planner->plan($runs, $cuts, array_map(fn (Mesh $mesh): Supply => new Supply($mesh->nominal(), $mesh->rolls()), $meshes));
-        $there = array_map(fn (Mesh $mesh): int => $mesh->rolls() ?? count($nominal[$mesh->id]->rolls), $meshes);
-        $safe = $this->planner->plan($runs, $cuts, array_map(fn (Mesh $mesh): Supply => new Supply($mesh->safe(), $there[$mesh->id]), $meshes));
-        $needed = $this->planner->plan($runs, $cuts, array_map(fn (Mesh $mesh): Supply => new Supply($mesh->safe(), null), $meshes));
+        $nominal = $this->laid($plan, array_map(fn (Mesh $mesh): Supply => new Supply($mesh->nominal(), $mesh->rolls()), $meshes));
+        $safe = $this->laid($plan, array_map(fn (Mesh $mesh): Supply => new Supply($mesh->safe(), $mesh->rolls() ?? count($nominal[$mesh->id]->rolls)), $meshes));
+        $missing = [];
+        foreach ($nominal as $rolls) {
+            foreach ($rolls->unmet as $element) {
+                $missing[$element->id] = true;
+            }
+        }
 
-        $missing = array_merge(...array_values(array_map(fn (RollPlan $rolls): array => array_map(fn (Element $element): string => $element->id, $rolls->unmet), $nominal)));
+        return array_map(fn (Mesh $mesh): MeshOnRolls => new MeshOnRolls($mesh, $this->verdict($mesh, $nominal[$mesh->id], $safe[$mesh->id], $missing), $nominal[$mesh->id], $safe[$mesh->id]), $plan->meshes);
+    }
 
-        return array_map(fn (Mesh $mesh): MeshResult => $this->result($plan, $mesh, $nominal[$mesh->id], $safe[$mesh->id], $needed[$mesh->id], $missing), $plan->meshes);
+    /**
+     * @param  array<string, Supply>  $supplies
+     * @return array<string, RollPlan>
+     */
+    private function laid(Plan $plan, array $supplies): array
+    {
+        return $this->planner->plan(
+            array_merge(...array_map(fn (Layer $layer): array => $layer->work->runs, $plan->layers)),
+            array_merge(...array_map(fn (Layer $layer): array => $layer->work->cuts, $plan->layers)),
+            $supplies,
+        );
     }
 
     /**
      * @param  RollPlan  $safe  on as many rolls of safe length
-     * @param  RollPlan  $needed  on as many rolls of safe length as it takes
-     * @param  list<string>  $missing  elements that are not made anyway, as another mesh runs out
+     * @param  array<string, true>  $missing  elements that are not made anyway, as some mesh runs out
      */
-    private function result(Plan $plan, Mesh $mesh, RollPlan $nominal, RollPlan $safe, RollPlan $needed, array $missing): MeshResult
+    private function verdict(Mesh $mesh, RollPlan $nominal, RollPlan $safe, array $missing): Verdict
     {
-        $atRisk = array_filter($safe->unmet, fn (Element $element): bool => ! in_array($element->id, $missing, true)) !== [];
-        $spare = $mesh->nominal()->times(($mesh->rolls() ?? count($nominal->rolls)) - count($nominal->rolls));
         $short = $nominal->unmet !== [];
+        $atRisk = array_filter($safe->unmet, fn (Element $element): bool => ! isset($missing[$element->id])) !== [];
+        $spare = $mesh->nominal()->times(($mesh->rolls() ?? count($nominal->rolls)) - count($nominal->rolls));
+
+        return new Verdict($short, ! $short && $atRisk, ! $short && $nominal->rolls !== [] && $nominal->left()->plus($spare)->isZero());
+    }
+
+    /** @param  RollPlan  $needed  on as many rolls of safe length as it takes */
+    private function told(Plan $plan, MeshOnRolls $on, RollPlan $needed): MeshResult
+    {
+        $units = $plan->units();
 
         return new MeshResult(
-            $mesh,
-            new Verdict($short, ! $short && $atRisk, ! $short && $nominal->rolls !== [] && $nominal->left()->plus($spare)->isZero()),
-            $nominal,
-            $safe,
+            $on,
             $needed->unmet === [] ? count($needed->rolls) : null,
-            $this->used($plan, $nominal),
-            $this->rolls($nominal, $mesh, $plan->units()),
-            $this->left($nominal, $mesh, $plan->units()),
-            $this->slack($nominal, $mesh, $plan->units()),
+            $this->used($plan, $on->plan),
+            $this->rolls($on->plan, $on->mesh, $units),
+            $this->left($on->plan, $on->mesh, $units),
+            $this->slack($on->plan, $on->mesh, $units),
         );
     }
 

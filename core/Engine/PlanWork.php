@@ -96,7 +96,7 @@ final readonly class PlanWork
             $layer->size,
             $layer->on->slip->measures(),
             $layer->on->width()->toInches(),
-            $layer->technique->cautions(),
+            $layer->cautions(),
         );
     }
 

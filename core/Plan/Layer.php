@@ -6,6 +6,7 @@ namespace Davrin\Core\Plan;
 
 use Davrin\Core\Demand\Work;
 use Davrin\Core\Result\Words;
+use Davrin\Core\Technique\Caution;
 use Davrin\Core\Technique\Size;
 use Davrin\Core\Technique\Technique;
 
@@ -40,6 +41,12 @@ final readonly class Layer
     public function uses(Mesh $mesh): bool
     {
         return in_array($mesh->id, array_column($this->on->meshes, 'id'), true);
+    }
+
+    /** @return list<Caution> what to mind at it */
+    public function cautions(): array
+    {
+        return [...$this->technique->cautions(), ...($this->work->zipTies > 0 ? [Caution::ZipTies] : [])];
     }
 
     /** "Gold mesh", or "Gold mesh and Teal mesh". */

@@ -30,11 +30,16 @@ use Davrin\Core\Ties\Ties;
 /** Makes a plan of a plan document whose outline the schema has checked. */
 final readonly class PlanReader
 {
-    private LastForm $lastForm;
+    /** @var LastBuilt<Form> */
+    private LastBuilt $lastForm;
+
+    /** @var LastBuilt<Ties> */
+    private LastBuilt $lastTies;
 
     public function __construct(private Craft $craft)
     {
-        $this->lastForm = new LastForm;
+        $this->lastForm = new LastBuilt;
+        $this->lastTies = new LastBuilt;
     }
 
     /**
@@ -59,7 +64,8 @@ final readonly class PlanReader
                 : throw $fault;
             $form = $this->build($formKind, $formSlip, $settings);
         }
-        $ties = $this->ties(self::list($document, 'ties') ?: [[]], $formKind, $form, $units, $carrying);
+        $written = self::list($document, 'ties') ?: [[]];
+        $ties = $this->lastTies->orBuilt(self::key($formSlip, $settings, [$written, $carrying]), fn (): Ties => $this->ties($written, $formKind, $form, $units, $carrying));
         $meshes = $this->meshes(self::list($document, 'meshes'));
 
         return new Plan(
@@ -78,9 +84,13 @@ final readonly class PlanReader
 
     private function build(FormKind $kind, Slip $slip, Settings $settings): Form
     {
-        $key = json_encode([$slip->write(), $settings->units(), $settings->wiresFromInside()], JSON_THROW_ON_ERROR);
+        return $this->lastForm->orBuilt(self::key($slip, $settings), fn (): Form => $this->built($kind, $slip, $settings));
+    }
 
-        return $this->lastForm->orBuilt($key, fn (): Form => $this->built($kind, $slip, $settings));
+    /** @param  array<array-key, mixed>  $more  what is built on the form */
+    private static function key(Slip $form, Settings $settings, array $more = []): string
+    {
+        return json_encode([$form->write(), $settings->units(), $settings->wiresFromInside(), $more], JSON_THROW_ON_ERROR);
     }
 
     private function built(FormKind $kind, Slip $slip, Settings $settings): Form

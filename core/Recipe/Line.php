@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Recipe;
 
 use Davrin\Core\Result\Figure;
+use Davrin\Core\Technique\Caution;
 
 /** One sentence of the recipe: words and blanks in order, and the figures that follow from it. */
 final readonly class Line
@@ -13,11 +14,13 @@ final readonly class Line
      * @param  string  $address  of the slip whose blanks it shows
      * @param  list<string|BlankPart>  $parts
      * @param  list<Figure>  $figures
+     * @param  list<Caution>  $cautions  what to mind at it
      */
     public function __construct(
         public string $address,
         public array $parts,
         public array $figures,
+        public array $cautions = [],
     ) {}
 
     /** The sentence without its blanks being blanks. */

@@ -12,6 +12,7 @@ use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Figure;
 use Davrin\Core\Result\LayerResult;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Technique\Caution;
 use Davrin\Core\Ties\TieGroup;
 
 /** A plan told in sentences with blanks, in build order. */
@@ -38,14 +39,17 @@ final readonly class Recipe
     public static function of(Plan $plan, Result $result): self
     {
         $units = $plan->units();
-        $layers = [];
+        [$layers, $said] = [[], []];
         foreach ($plan->layers as $index => $layer) {
             /** @var LayerResult $worked */
             $worked = $result->layers[$index];
             $layers[] = self::line(
                 "layers.$layer->id", self::layerSentence($plan, $layer), $layer->on->slip, $units,
                 ['count' => $worked->count->shown] + $layer->technique->words($layer->on), [$worked->takes, $worked->across, $worked->depth, ...($worked->fullness->verdict === null ? [] : [$worked->fullness->figure])],
+                // Said once, at the first step where it matters.
+                array_values(array_filter($worked->cautions, fn (Caution $caution): bool => ! in_array($caution, $said, true))),
             );
+            array_push($said, ...$worked->cautions);
         }
         $meshes = [];
         $uses = [];
@@ -99,8 +103,9 @@ final readonly class Recipe
     /**
      * @param  array<string, string>  $computed
      * @param  list<Figure>  $figures
+     * @param  list<Caution>  $cautions
      */
-    private static function line(string $address, string $sentence, Slip $slip, Units $units, array $computed, array $figures): Line
+    private static function line(string $address, string $sentence, Slip $slip, Units $units, array $computed, array $figures, array $cautions = []): Line
     {
         $parts = [];
         foreach (preg_split('/(\{=?\w+\})/', $sentence, -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
@@ -112,7 +117,7 @@ final readonly class Recipe
             };
         }
 
-        return new Line($address, $parts, $figures);
+        return new Line($address, $parts, $figures, $cautions);
     }
 
     private static function blank(string $address, string $key, Slip $slip, Units $units): BlankPart

@@ -6,32 +6,25 @@ namespace Davrin\Core\Result;
 
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Measure\LengthText;
-use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Roll\RollChange;
-use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;
 use JsonSerializable;
 
-/** One mesh: its rolls cut by cut as they are nominally, and whether they would do if they came as short as they may. */
-final readonly class MeshResult implements JsonSerializable
+/** What there is to say of one mesh: its rolls cut by cut, what is used and left, and how many rolls are safe. */
+final readonly class MeshResult extends MeshOnRolls implements JsonSerializable
 {
-    /**
-     * @param  RollPlan  $plan  at nominal length
-     * @param  RollPlan  $safePlan  the same demand on the same number of rolls at their safe length
-     * @param  ?int  $safeRolls  how many rolls of safe length it takes; null where no number does
-     */
+    /** @param  ?int  $safeRolls  how many rolls of safe length it takes; null where no number does */
     public function __construct(
-        public Mesh $mesh,
-        public Verdict $verdict,
-        public RollPlan $plan,
-        public RollPlan $safePlan,
+        MeshOnRolls $on,
         public ?int $safeRolls,
         public Figure $used,
         public Figure $rolls,
         public Figure $left,
         public Figure $slack,
-    ) {}
+    ) {
+        parent::__construct($on->mesh, $on->verdict, $on->plan, $on->safePlan);
+    }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

@@ -70,7 +70,7 @@ interface Technique
     /** Minutes an element takes to make and attach (a starting guess). */
     public function minutes(): float;
 
-    /** @return list<Caution> */
+    /** @return list<Caution> beside that of the zip ties that its work takes */
     public function cautions(): array;
 
     /** @return list<Doubt> */

@@ -139,9 +139,9 @@ final class PlanningTest extends BrowserCase
     {
         $this->open('/plans/14');
         $this->element('#line-layers-outer .why summary')->click();
-        $this->assertSame(['12 x 19 in = 228 in'], $this->texts('#line-layers-outer .why li'));
+        $this->assertSame(['12 x 19 in = 228 in'], $this->texts('#line-layers-outer .why[open] li'));
         $this->type('layers.outer.length', '18');
-        $this->assertSoon(['12 x 18 in = 216 in'], fn (): array => $this->texts('#line-layers-outer .why li'));
+        $this->assertSoon(['12 x 18 in = 216 in'], fn (): array => $this->texts('#line-layers-outer .why[open] li'));
     }
 
     public function test_keys_are_listed_at_a_question_mark(): void

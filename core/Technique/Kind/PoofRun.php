@@ -12,7 +12,6 @@ use Davrin\Core\Demand\Work;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Plan\Fault;
 use Davrin\Core\Plan\Footing;
-use Davrin\Core\Technique\Caution;
 use Davrin\Core\Technique\Continuous;
 use Davrin\Core\Technique\Size;
 use Davrin\Core\Ties\StemKind;
@@ -136,11 +135,6 @@ final class PoofRun extends Continuous
     public function minutes(): float
     {
         return 0.5;
-    }
-
-    public function cautions(): array
-    {
-        return [Caution::Cutter, Caution::ZipTies];
     }
 
     protected function pitch(Footing $on): Length

@@ -77,7 +77,7 @@ final class WrappedStrips extends Pieces
 
     public function cautions(): array
     {
-        return [Caution::Cutter, Caution::ZipTies];
+        return [Caution::Cutter];
     }
 
     public function doubts(Footing $on): array

@@ -28,6 +28,9 @@
             <div class="tools">{{ $slot }}</div>
         @endunless
     </div>
+    @foreach ($line->cautions as $caution)
+        <p class="caution">{{ $caution->words() }}</p>
+    @endforeach
     @foreach ($advice as $item)
         <x-advice :advice="$item" :saved="$saved" :view="$view" />
     @endforeach

@@ -87,11 +87,22 @@
                 <button class="quiet text-[15px]" name="do" value="add-layer">{{ $recipe->layers === [] ? 'Add mesh to the ties' : 'Add another layer of mesh' }}</button>
             </x-edit-form>
         </section>
-        <x-recipe-line number="$" :line="$recipe->stems" :saved="$saved" :view="$view" :problem="$problem" />
-        @if ($recipe->zipTies)
-            <x-recipe-line number="" :line="$recipe->zipTies" :saved="$saved" :view="$view" :problem="$problem" />
-        @endif
-        <x-recipe-line number="" :line="$recipe->settings" :saved="$saved" :view="$view" :problem="$problem" />
+        @php $closing = array_values(array_filter([$recipe->stems, $recipe->zipTies, $recipe->settings])); @endphp
+        <details class="aside" id="aside" @if (collect($closing)->contains(fn ($line): bool => $problem?->at($line->address) ?? false)) open @endif>
+            <summary>
+                @foreach (array_merge(...array_column($closing, 'figures')) as $figure)
+                    <span>{{ $figure->said() }}</span>
+                @endforeach
+                <span>in {{ $plan->units()->value }}</span>
+                <span>cost {{ $plan->settings->costsByLength() ? 'by length used' : 'by what is opened' }}</span>
+                @if ($plan->settings->room())
+                    <span>{{ $plan->units()->exact($plan->settings->room()) }} of room in depth</span>
+                @endif
+            </summary>
+            @foreach ($closing as $line)
+                <x-recipe-line number="" :line="$line" :saved="$saved" :view="$view" :problem="$problem" />
+            @endforeach
+        </details>
     </div>
 
     <div class="stage" id="stage" data-stage role="region" aria-label="Form">

@@ -56,7 +56,7 @@ final class BlanksTest extends PlanCase
             [$sections, '1 to 4', [1, 2, 3, 4], 'sections 1 to 4'],
             [$sections, 'sections 5, 1 and 2', [1, 2, 5], 'sections 1, 2 and 5'],
             [$sections, '3', [3], 'section 3'],
-            [$welds, 'true', [], 'true'],
+            [$welds, 'in place', [], 'in place'],
             [$welds, '3: 1/2 in, 5: out', ['3: 1/2 in', '5: out'], '3: 1/2 in, 5: out'],
             [$welds, '3: -1 1/4', ['3: -1 1/4 in'], '3: -1 1/4 in'],
             [$rolls, 'as many as needed', 'as needed', 'as many as needed'],
