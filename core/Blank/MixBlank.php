@@ -120,16 +120,13 @@ final readonly class MixBlank extends NamedBlank implements InSeveralFields, Kee
     private function part(string $entry, int $usual): array
     {
         [$count, $name] = match (1) {
-            preg_match('/^(-?\w*\d\w*)\s*(?:x|of)?\s+(.+)$/u', $entry, $found) => [$found[1], $found[2]],
+            (int) ($this->id($entry) !== null) => [(string) $usual, $entry],
             preg_match('/^(.+?)\s*:\s*(\S+)$/u', $entry, $found) => [$found[2], $found[1]],
+            preg_match('/^(\S+)\s*(?:x|of)?\s+(.+)$/u', $entry, $found) => [$found[1], $found[2]],
             default => [(string) $usual, $entry],
         };
-        $id = $this->id($name);
-        if ($id === null && $this->id($entry) !== null) {
-            [$count, $id] = [(string) $usual, $this->id($entry)];
-        }
 
-        return [$id ?? throw OutOfBounds::choice($this->label, array_keys($this->names), $name), (new CountBlank('', 'the number of '.$this->use->what, 1, 0, 20))->read($count, null)];
+        return [$this->id($name) ?? throw OutOfBounds::choice($this->label, array_values($this->names), $entry), (new CountBlank('', 'the number of '.$this->use->what, 1, 0, 20))->read($count, null)];
     }
 
     private function id(string $name): ?string

@@ -59,9 +59,14 @@ document.addEventListener('submit', (event) => {
     }
 });
 
-// A blank that was already written by Enter does not write again when it is left.
 document.addEventListener('change', (event) => {
-    if (isBlank(event.target) && isTyped(event.target) && event.target.dataset.pending === undefined) {
+    if (!isBlank(event.target)) {
+        return;
+    }
+    if (!isTyped(event.target)) {
+        markUnsaved(event.target);
+    } else if (event.target.dataset.pending === undefined) {
+        // A blank that was already written by Enter does not write again when it is left.
         event.stopImmediatePropagation();
     }
 }, true);

@@ -144,6 +144,47 @@ final class PlanningTest extends BrowserCase
         $this->assertSoon(['12 x 18 in = 216 in'], fn (): array => $this->texts('#line-layers-outer .why[open] li'));
     }
 
+    public function test_a_bundle_takes_one_piece_more_and_a_second_mesh(): void
+    {
+        $this->open('/plans/16');
+        $this->type('layers.l1.mesh', '3');
+        $this->assertSoon(['3', '2'], fn (): array => $this->counts());
+        $this->assertTrue($this->blank('layers.l1.mesh')->equals($this->browser->switchTo()->activeElement()));
+        $this->element('#blank-layers-l1-mesh-2-0 option[value=teal]')->click();
+        $this->assertSoon('6 pieces', $this->pieces(...));
+        $this->press(WebDriverKeys::CONTROL, 'z');
+        $this->assertSoon(['3', '2'], fn (): array => $this->counts());
+    }
+
+    public function test_what_cannot_be_stays_in_the_field_it_was_typed_in(): void
+    {
+        $this->open('/plans/16');
+        $this->type('layers.l1.mesh', '9');
+        $this->assertSoon(['The mesh: 2 to 8 pieces go into one; 11 do not. The plan is as it was.'], fn (): array => $this->texts('#line-layers-l1 .problem'));
+        $this->assertSame(['9', '2'], $this->counts());
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->assertSame(['2', '2'], $this->counts());
+        $this->assertSame([], $this->texts('#line-layers-l1 .problem'));
+    }
+
+    public function test_packs_and_settings_open_under_the_last_line_and_stay_open(): void
+    {
+        $this->open('/plans/14');
+        $this->assertFalse($this->blank('settings.units')->isDisplayed());
+        $this->element('#aside > summary')->click();
+        $this->type('stems.pack', '30');
+        $this->assertSoon('30', fn (): string => $this->blank('stems.pack')->getAttribute('data-shown'));
+        $this->assertTrue($this->blank('settings.units')->isDisplayed());
+    }
+
+    public function test_the_guide_draws_each_technique_and_none_of_it_runs_out_of_its_picture(): void
+    {
+        $this->open('/guide');
+        $this->assertCount(17, $this->texts('.technique h2'));
+        $out = $this->script('return [...document.querySelectorAll(".technique")].filter((one) => one.scrollWidth > one.clientWidth + 1 || one.querySelector("svg").getBoundingClientRect().width < 119).map((one) => one.id)');
+        $this->assertSame([], $out);
+    }
+
     public function test_keys_are_listed_at_a_question_mark(): void
     {
         $this->open('/plans/14');
@@ -214,5 +255,17 @@ final class PlanningTest extends BrowserCase
     private function ring(): string
     {
         return $this->script('return document.querySelector("#stage defs path").getAttribute("d")');
+    }
+
+    /** @return list<string> how many of each mesh go into the first layer's bundle */
+    private function counts(): array
+    {
+        return $this->script('return [...document.querySelectorAll("input[name^=\\"set[layers.l1.mesh]\\"]")].map((field) => field.value)');
+    }
+
+    /** What the first layer's bundle is stacked of. */
+    private function pieces(): string
+    {
+        return array_sum(array_map(intval(...), $this->counts())).' pieces';
     }
 }
