@@ -95,9 +95,7 @@
                 @endforeach
                 <span>in {{ $plan->units()->value }}</span>
                 <span>cost {{ $plan->settings->costsByLength() ? 'by length used' : 'by what is opened' }}</span>
-                @if ($plan->settings->room())
-                    <span>{{ $plan->units()->exact($plan->settings->room()) }} of room in depth</span>
-                @endif
+                <span>{{ $plan->settings->room() ? $plan->units()->exact($plan->settings->room()).' of room' : 'any room' }} in depth</span>
             </summary>
             @foreach ($closing as $line)
                 <x-recipe-line number="" :line="$line" :saved="$saved" :view="$view" :problem="$problem" />
