@@ -9,12 +9,15 @@ use JsonSerializable;
 /** An edit together with the difference it makes, found by computing the edited plan. */
 final readonly class Remedy implements JsonSerializable
 {
-    /** @param  array<string, string>  $fill what to write in which blanks, by address */
-    public function __construct(public string $label, public string $effect, public array $fill) {}
+    /**
+     * @param  array<string, string>  $fill  what to write in which blanks, by address
+     * @param  ?string  $leaveOut  the id of a layer to take away instead
+     */
+    public function __construct(public string $label, public string $effect, public array $fill, public ?string $leaveOut = null) {}
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['label' => $this->label, 'effect' => $this->effect, 'fill' => $this->fill];
+        return ['label' => $this->label, 'effect' => $this->effect, 'fill' => (object) $this->fill, 'leaveOut' => $this->leaveOut];
     }
 }

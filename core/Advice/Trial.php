@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
+use Davrin\Core\Edit\ChangeList;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Engine\MeshWork;
 use Davrin\Core\Engine\PlanWork;
@@ -78,6 +79,14 @@ final readonly class Trial
         return new Remedy($label, $first.Difference::between($before, $after, $meshes, $plan->units()), $fill);
     }
 
+    /** The plan without one of its layers, with the difference that makes. */
+    public function leavingOut(Plan $plan, Result $before, Layer $layer): Remedy
+    {
+        $after = $this->planWork->of(ChangeList::removeLayer($layer->id)->apply($plan, $this->reader));
+
+        return new Remedy("Leave these {$layer->technique->noun()[1]} out", Difference::between($before, $after, [], $plan->units()), [], $layer->id);
+    }
+
     /** @return list<string> the keys of all techniques */
     public function techniques(): array
     {
@@ -115,11 +124,9 @@ final readonly class Trial
     {
         $wanted = $layer->on->length($layer->technique->lengthKey())->units;
         $step = $plan->units()->step()->units;
-        [$least, $most] = [intdiv($wanted, $step) + 1, intdiv($wanted * 3, 2 * $step)];
-        // Counting down from the longest, so that it is the most steps off it that still do.
-        $off = $this->most(0, $most - $least, fn (int $off): bool => $does($this->lengthOf($layer, ($most - $off) * $step)));
+        $steps = $this->least(intdiv($wanted, $step) + 1, intdiv($wanted * 3, 2 * $step), fn (int $steps): bool => $does($this->lengthOf($layer, $steps * $step)));
 
-        return $off === null ? null : $this->named($plan, $layer, ($most - $off) * $step);
+        return $steps === null ? null : $this->named($plan, $layer, $steps * $step);
     }
 
     /**
@@ -138,6 +145,19 @@ final readonly class Trial
         }
 
         return $least;
+    }
+
+    /**
+     * The smallest number from $least to $most that will do, where a larger one does whenever a smaller one does.
+     *
+     * @param  callable(int): bool  $does
+     */
+    public function least(int $least, int $most, callable $does): ?int
+    {
+        // Counting down from the largest it is the most that can be taken off.
+        $off = $this->most(0, $most - $least, fn (int $off): bool => $does($most - $off));
+
+        return $off === null ? null : $most - $off;
     }
 
     /** @return array{string, array<string, string>} */

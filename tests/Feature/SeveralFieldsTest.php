@@ -88,6 +88,22 @@ final class SeveralFieldsTest extends FeatureCase
         $this->assertSame(array_slice($this->find($page, "//*[starts-with(@id, 'line-layers-')]"), -1)[0]->getAttribute('id'), $warned[0]->getAttribute('id'));
     }
 
+    public function test_a_layer_too_many_is_left_out_by_a_remedy(): void
+    {
+        $plan = $this->hang();
+        foreach (range(1, 5) as $more) {
+            $page = $this->edit($plan, ['do' => 'add-layer'])->assertOk();
+        }
+        $button = array_slice($this->find($page, "//button[@class='remedy' and starts-with(normalize-space(), 'Leave these ruffles out')]"), -1)[0];
+        $sent = [];
+        foreach ($button->parentNode->getElementsByTagName('input') as $input) {
+            $sent[$input->getAttribute('name')] = $input->getAttribute('value');
+        }
+        $this->assertSame('remove-layer', $sent['do']);
+        $this->post($button->parentNode->getAttribute('action'), $sent, ['HX-Request' => 'true'])->assertOk();
+        $this->assertCount(6, $plan->fresh()->plan()->layers);
+    }
+
     public function test_a_roll_for_a_little_is_saved_by_a_remedy(): void
     {
         $plan = $this->hang('fair-gate-three-strands');

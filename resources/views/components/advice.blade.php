@@ -4,6 +4,10 @@
     <div class="remedies">
         @foreach ($advice->remedies as $remedy)
             <x-edit-form :saved="$saved" :view="$view">
+                @if ($remedy->leaveOut)
+                    <input type="hidden" name="do" value="remove-layer">
+                    <input type="hidden" name="id" value="{{ $remedy->leaveOut }}">
+                @endif
                 @foreach ($remedy->fill as $address => $value)
                     <input type="hidden" name="set[{{ $address }}]" value="{{ $value }}">
                 @endforeach

@@ -80,6 +80,40 @@ final class EstimatesTest extends PlanCase
         $this->assertSame([], $this->said($this->work(['meshes' => [['roll' => '7 yd', 'label' => 'measured', 'rolls' => 1]], 'layers' => [['length' => '14 in']]]), 'thin')->remedies);
     }
 
+    #[TestWith([8, ['2 strands together']])]
+    #[TestWith([12, ['Pitch 10 in', '14 ties a section']])]
+    public function test_a_run_that_is_thin_is_mended_by_pitch_strands_or_ties(int $perSection, array $labels): void
+    {
+        $run = ['ties' => [['layout' => 'n-a-section', 'perSection' => $perSection, 'pair' => '2-3']], 'meshes' => [['width' => '6 in', 'roll' => '40 yd']], 'layers' => [['technique' => 'poof-run', 'pitch' => '9 in']]];
+        $remedies = $this->said($this->work($run), 'thin')->remedies;
+        $this->assertSame($labels, array_map(fn ($remedy): string => $remedy->label, $remedies));
+        foreach ($remedies as $remedy) {
+            $this->assertStringContainsString('usual', $remedy->effect);
+        }
+    }
+
+    public function test_where_three_strands_are_not_enough_their_pitch_is_longer_too(): void
+    {
+        $run = ['ties' => [['layout' => 'n-a-section', 'perSection' => 4, 'pair' => '2-3']], 'meshes' => [['width' => '6 in', 'roll' => '40 yd']], 'layers' => [['technique' => 'poof-run', 'pitch' => '9 in']]];
+        $remedy = $this->said($this->work($run), 'thin')->remedies[0];
+        $this->assertSame(['3 strands together, pitch 9 7/8 in', ['layers.l1.mesh' => 'm1 + m1 + m1', 'layers.l1.pitch' => '9 7/8 in']], [$remedy->label, $remedy->fill]);
+    }
+
+    public function test_what_no_single_change_mends_says_so(): void
+    {
+        $advice = $this->said($this->work(['layers' => [['length' => '4 in']]]), 'thin');
+        $this->assertSame([], $advice->remedies);
+        $this->assertStringContainsString('put another layer on it', $advice->sentence);
+    }
+
+    public function test_a_layer_too_many_can_be_left_out(): void
+    {
+        $advice = $this->said($this->work(['meshes' => [['roll' => '40 yd']], 'layers' => [['id' => 'a'], ['id' => 'b']]]), 'very-full');
+        $remedy = $advice->remedies[count($advice->remedies) - 1];
+        $this->assertSame(['Leave these ruffles out', 'b', []], [$remedy->label, $remedy->leaveOut, $remedy->fill]);
+        $this->assertStringContainsString('99.0 sq in an inch, usual', $remedy->effect);
+    }
+
     public function test_six_layers_of_everything_are_said_to_be_too_much(): void
     {
         $advice = $this->said($this->work(['meshes' => [['roll' => '40 yd']], 'layers' => array_map(fn (int $layer): array => ['id' => "l$layer"], range(1, 6))]), 'very-full');
