@@ -126,7 +126,7 @@ final readonly class MixBlank extends NamedBlank implements InSeveralFields, Kee
             default => [(string) $usual, $entry],
         };
 
-        return [$this->id($name) ?? throw OutOfBounds::choice($this->label, array_values($this->names), $entry), (new CountBlank('', 'the number of '.$this->use->what, 1, 0, 20))->read($count, null)];
+        return [$this->id($name) ?? throw OutOfBounds::choice($this->label, array_map(fn (string $id): string => "$id ({$this->names[$id]})", array_keys($this->names)), $entry), (new CountBlank('', 'the number of '.$this->use->what, 1, 0, 20))->read($count, null)];
     }
 
     private function id(string $name): ?string

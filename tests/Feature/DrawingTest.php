@@ -14,6 +14,7 @@ use Davrin\Core\Form\Line\Circle;
 use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\PlanFile\PlanFile;
 use Illuminate\Foundation\Testing\TestCase;
 
 final class DrawingTest extends TestCase
@@ -57,6 +58,43 @@ final class DrawingTest extends TestCase
         foreach ($drawing->layers as $layer) {
             $this->assertLessThanOrEqual($drawing->box()->right * Path::SCALE * 1.01, $this->extent($layer)[1] - $layer->elements[0]['y']);
         }
+    }
+
+    public function test_a_square_has_its_outline_and_its_opening_drawn_and_mirrored_on_the_back(): void
+    {
+        $square = app(PlanReader::class)->read(['form' => ['kind' => 'rectangle', 'width' => '20 in', 'height' => '16 in'], 'meshes' => [['width' => '6 in', 'roll' => '40 yd']], 'layers' => [['technique' => 'poof-run', 'pitch' => '12 in']]]);
+        [$front, $back] = [$this->drawing($square), $this->drawing($square, Side::Back)];
+        $this->assertCount(2, $front->outlines());
+        $this->assertSame([], $this->drawing($this->plan())->outlines());
+        foreach ($front->outlines() as $index => $outline) {
+            $mirrored = array_map(fn (array $point): array => [-$point[0], $point[1]], $this->pathPoints($outline));
+            $this->assertEqualsWithDelta($mirrored, $this->pathPoints($back->outlines()[$index]), 0.11);
+        }
+        $outer = $this->pathPoints($front->outlines()[0]);
+        $this->assertEqualsWithDelta([$front->box()->left, $front->box()->bottom], [min(array_column($outer, 0)) / Path::SCALE, max(array_column($outer, 1)) / Path::SCALE], 0.05);
+    }
+
+    public function test_section_numbers_stand_outside_the_outline(): void
+    {
+        foreach (['star', 'heart', 'cross', 'rectangle'] as $kind) {
+            $drawing = $this->drawing(app(PlanReader::class)->read(['form' => ['kind' => $kind], 'meshes' => [['roll' => '60 yd']], 'layers' => [[]]]));
+            foreach ($drawing->sections() as $section) {
+                $this->assertFalse($drawing->extent->cover->holds([$section['x'] / Path::SCALE, $section['y'] / Path::SCALE]), "$kind, section {$section['number']}");
+            }
+        }
+    }
+
+    public function test_six_layers_on_a_24_in_ring_are_drawn_in_little(): void
+    {
+        $pavilion = app(PlanFile::class)->read((string) file_get_contents(database_path('demo/pavilion-six-layers.json')));
+        $drawing = $this->drawing($pavilion);
+        $elements = array_sum(array_map(fn (LayerDrawing $layer): int => count($layer->elements), $drawing->layers));
+        $shapes = array_sum(array_map(fn (LayerDrawing $layer): int => count($layer->shapes), $drawing->layers));
+        $this->assertSame(208, $elements);
+        $this->assertLessThanOrEqual(16, $shapes);
+        // The first tie of each row in a section bears its number, the others are dots.
+        $this->assertSame(3 * 8, count(array_filter($drawing->ties, fn (array $tie): bool => $tie['numbered'])));
+        $this->assertTrue($drawing->ties[0]['numbered']);
     }
 
     public function test_what_no_roll_is_left_for_is_drawn_as_missing(): void

@@ -116,6 +116,18 @@ final class ElementShapesTest extends FeatureCase
         $this->assertSame([0, 1, 2], array_values(array_unique(array_map(fn ($patch): int => $patch->piece, $this->shape('rolled-bundle', ['mesh' => $meshes])->patches))));
     }
 
+    public function test_a_bubble_is_gathered_at_both_its_ties_and_stands_as_far_out_as_it_reaches(): void
+    {
+        foreach ([['width' => '6 in'], ['width' => '10 in'], ['width' => '21 in']] as $mesh) {
+            $points = $this->outline($this->shape('poof-run', mesh: $mesh));
+            $nearest = fn (float $x): float => min(array_map(fn (array $point): float => hypot($point[0] - $x, $point[1]), $points));
+            // Its first tie is in the middle, its second 4 in further.
+            $this->assertEqualsWithDelta([0, 0], [$nearest(0), $nearest(4 * 20)], 0.2);
+            $reach = 20 * ($mesh['width'] === '21 in' ? 7 : (int) $mesh['width'] / 2);
+            $this->assertEqualsWithDelta([-$reach, $reach], [min(array_column($points, 1)), max(array_column($points, 1))], 8);
+        }
+    }
+
     public function test_strands_tied_together_are_pulled_apart_as_far_as_one_alone_would_reach(): void
     {
         $one = $this->shape('poof-run');

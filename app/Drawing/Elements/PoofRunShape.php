@@ -144,9 +144,11 @@ final class PoofRunShape implements ElementShape
         $outward = deg2rad($from->outward + $turn / 2);
         $side = ($y * sin($outward) + $x * cos($outward)) < 0 ? -1 : 1;
         $part = $along / $half;
-        // On a round row the way across between two ties cuts off a bow; it is made good over the crown.
-        $row = abs($from->bend) > 1e-6 ? $half * tan(deg2rad(abs($turn)) / 4) * ($from->bend <=> 0.0) * (1 - min(1.0, $part ** 2)) : 0.0;
-        $opens = 1 + self::OPENS[$out * $from->bend <=> 0.0] * max(-1.0, min(1.4, $out * $from->bend));
+        // How much the row bends from tie to tie, round or in short straight pieces; below zero it bends away from outward.
+        $bend = $side * deg2rad($turn) / (2 * $half);
+        // The way across between two ties cuts off a bow; it is made good over the crown.
+        $row = $half * tan(deg2rad($side * $turn) / 4) * (1 - min(1.0, $part ** 2));
+        $opens = 1 + self::OPENS[$out * $bend <=> 0.0] * max(-1.0, min(1.4, $out * $bend));
         [$along, $out] = [$along * $opens, $side * ($out + $row)];
 
         return [($from->x + $to->x) / 2 + $along * $x + $out * $y, ($from->y + $to->y) / 2 + $along * $y - $out * $x];

@@ -89,7 +89,7 @@ final class PlanFileTest extends PlanCase
         yield 'a piece longer than a roll' => [$with('"meshes":[{}],"layers":[{"length":"400 in"}]'), '/layers/0/length', 'A piece takes 400 in, and a roll of Sage mesh has 360 in'];
         yield 'a price in words' => [$with('"meshes":[{"price":"cheap"}]'), '/meshes/0/price', 'not written the way it must be'];
         yield 'a colour by name' => [$with('"meshes":[{"colour":"teal"}]'), '/meshes/0/colour', 'not written the way'];
-        yield 'a mesh that is not there' => [$with('"meshes":[{"id":"a"}],"layers":[{"mesh":"b"}]'), '/layers/0/mesh', 'The mesh can be a; "b" is not one of them'];
+        yield 'a mesh that is not there' => [$with('"meshes":[{"id":"a"}],"layers":[{"mesh":"b"}]'), '/layers/0/mesh', 'The mesh can be a (Sage mesh); "b" is not one of them'];
         yield 'a row that is not there' => [$with('"meshes":[{}],"layers":[{"on":"row 3"}]'), '/layers/0/on', 'There is no row 3'];
         yield 'an id twice' => [$with('"meshes":[{"id":"a"},{"id":"a"}]'), '/meshes/1/id', 'stands twice'];
         yield 'a layer id twice' => [$with('"meshes":[{}],"layers":[{"id":"a"},{"id":"a"}]'), '/layers/1/id', 'stands twice'];

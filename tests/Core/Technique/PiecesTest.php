@@ -91,7 +91,7 @@ final class PiecesTest extends PlanCase
     #[TestWith(['crossed-curled-ruffles', ['mesh' => ['m1', 'm1', 'm1']], '/layers/0/mesh', '2 pieces go into one; 3 do not'])]
     #[TestWith(['ruffle', ['mesh' => ['m1', 'm1']], '/layers/0/mesh', '1 pieces go into one'])]
     #[TestWith(['rolled-bundle', ['mesh' => ['m1: some']], '/layers/0/mesh', 'not a whole number'])]
-    #[TestWith(['rolled-bundle', ['mesh' => ['gold: 2']], '/layers/0/mesh', '"gold" is not one of them'])]
+    #[TestWith(['rolled-bundle', ['mesh' => ['gold: 2']], '/layers/0/mesh', '"gold: 2" is not one of them'])]
     public function test_what_cannot_be_made_is_refused_at_its_blank(string $technique, array $written, string $pointer, string $says): void
     {
         $this->assertFault($pointer, $says, fn () => $this->plan(['layers' => [['technique' => $technique, ...$written]]]));
