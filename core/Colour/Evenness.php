@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Colour;
+
+/**
+ * How well colours lie along one row (docs/craft-figures.md, colour order). Less is better, in this order: neighbours of one
+ * colour; how uneven the gaps are between pieces of each scarce colour, tie to tie; how uneven two such gaps side by side
+ * are. Of a colour that more than half of the ties bear neighbours are meant; the most frequent fills, and is not spread.
+ */
+final readonly class Evenness
+{
+    /** One neighbour more outweighs all gaps, and one gap all pairs of gaps, on the longest row there is. */
+    public const NEIGHBOUR = 100_000_000_000_000;
+
+    public const GAP = 10_000_000;
+
+    /** The colour that fills. */
+    public int $filler;
+
+    /** Whether the filler is so frequent that its own neighbours are meant. */
+    public bool $isBackground;
+
+    /** @param  non-empty-list<int>  $counts  how many of each colour, together as many as there are ties */
+    public function __construct(public int $ties, public bool $closed, public array $counts)
+    {
+        $this->filler = (int) array_search(max($counts), $counts, true);
+        $this->isBackground = 2 * $counts[$this->filler] > $ties + ($closed ? 0 : 1);
+    }
+
+    /** @param  list<int>  $order  the colour of each tie */
+    public function of(array $order): int
+    {
+        $places = array_fill(0, count($this->counts), []);
+        foreach ($order as $place => $colour) {
+            $places[$colour][] = $place;
+        }
+        $cost = self::NEIGHBOUR * count($this->alike($order));
+        foreach ($places as $colour => $its) {
+            if ($its !== [] && $colour !== $this->filler) {
+                $cost += self::GAP * $this->uneven($its) + $this->unevenPairs($its);
+            }
+        }
+
+        return $cost;
+    }
+
+    /**
+     * Ties that bear the same colour as the next, background left aside.
+     *
+     * @param  list<int>  $order
+     * @return list<int>
+     */
+    public function alike(array $order): array
+    {
+        return array_values(array_filter(range(0, $this->ties - 1), fn (int $place): bool => $this->hasNext($place) && $this->matters($order[$place]) && $order[$place] === $order[($place + 1) % $this->ties]));
+    }
+
+    /** Whether two neighbours of this colour are a fault. */
+    public function matters(int $colour): bool
+    {
+        return ! ($this->isBackground && $colour === $this->filler);
+    }
+
+    /** Whether a tie is followed by another; on a closed row the last is, by the first. */
+    public function hasNext(int $place): bool
+    {
+        return $place + 1 < $this->ties || $this->closed && $this->ties > 2;
+    }
+
+    /** What no order can be better than, by the counts alone. */
+    public function least(): int
+    {
+        $cost = 0;
+        foreach ($this->counts as $colour => $count) {
+            if ($count > 0 && $colour !== $this->filler) {
+                $cost += self::GAP * $this->leastLeft($count, null) + ($this->closed && $count > 2 ? self::evenSquares($count, 2 * $this->ties) : 0);
+            }
+        }
+
+        return $cost;
+    }
+
+    /**
+     * What the gaps of a scarce colour still come to at least.
+     *
+     * @param  int  $left  how many are still to be laid
+     * @param  ?int  $last  where the last one lies; null before the first
+     * @param  int  $first  where the first one lies
+     */
+    public function leastLeft(int $left, ?int $last, int $first = 0): int
+    {
+        if ($this->closed) {
+            return $last === null ? self::evenSquares($left, $this->ties) : self::evenSquares($left + 1, $this->ties - $last + $first);
+        }
+        if ($last === null) {
+            return intdiv(2 * $this->ties ** 2, $left);
+        }
+
+        // As many gaps, and half a one at the end.
+        return intdiv((2 * ($this->ties - $last) - 1) ** 2, 2 * $left + 1);
+    }
+
+    /** What one gap between two pieces counts for. */
+    public function gap(int $ties): int
+    {
+        return ($this->closed ? 1 : 2) * $ties ** 2;
+    }
+
+    /** What the way to the first piece of an open row counts for: a whole gap is twice as long. */
+    public function start(int $first): int
+    {
+        return $this->closed ? 0 : (2 * $first + 1) ** 2;
+    }
+
+    /** @param  non-empty-list<int>  $places  in order */
+    private function uneven(array $places): int
+    {
+        $last = $places[count($places) - 1];
+        $sum = $this->start($places[0]) + ($this->closed ? $this->gap($places[0] + $this->ties - $last) : $this->start($this->ties - 1 - $last));
+        foreach (array_keys(array_slice($places, 1)) as $index) {
+            $sum += $this->gap($places[$index + 1] - $places[$index]);
+        }
+
+        return $sum;
+    }
+
+    /** @param  non-empty-list<int>  $places  in order */
+    private function unevenPairs(array $places): int
+    {
+        $count = count($places);
+        $sum = 0;
+        for ($index = 0; $count > 2 && $index < ($this->closed ? $count : $count - 2); $index++) {
+            $next = $places[($index + 2) % $count] + ($index + 2 >= $count ? $this->ties : 0);
+            $sum += ($next - $places[$index]) ** 2;
+        }
+
+        return $sum;
+    }
+
+    /** The least sum of squares of so many whole numbers that come to so much together. */
+    private static function evenSquares(int $numbers, int $together): int
+    {
+        [$each, $more] = [intdiv($together, $numbers), $together % $numbers];
+
+        return $more * ($each + 1) ** 2 + ($numbers - $more) * $each ** 2;
+    }
+}
