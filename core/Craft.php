@@ -4,6 +4,18 @@ declare(strict_types=1);
 
 namespace Davrin\Core;
 
+use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\Kind\Alike;
+use Davrin\Core\Colour\Kind\Alternating;
+use Davrin\Core\Colour\Kind\Anchored;
+use Davrin\Core\Colour\Kind\ByCount;
+use Davrin\Core\Colour\Kind\CountedFrom;
+use Davrin\Core\Colour\Kind\EveryNth;
+use Davrin\Core\Colour\Kind\InTurn;
+use Davrin\Core\Colour\Kind\InTurnClosed;
+use Davrin\Core\Colour\Kind\Mirrored;
+use Davrin\Core\Colour\Kind\TopInTurn;
+use Davrin\Core\Colour\Where;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Form\Kind\Cross;
 use Davrin\Core\Form\Kind\Hat;
@@ -48,15 +60,16 @@ use Davrin\Core\Ties\Layout\StickSites;
 use Davrin\Core\Ties\Layout\Zigzag;
 use Davrin\Core\Ties\TieLayout;
 
-/** Everything the craft knows of one kind, each under its key. The one place where a form, a layout or a technique is registered. */
+/** Everything the craft knows of one kind, each under its key. The one place where a form, a layout, a technique or a way of dealing colours is registered. */
 final readonly class Craft
 {
     /**
      * @param  array<string, FormKind>  $forms
      * @param  array<string, TieLayout>  $layouts
      * @param  array<string, Technique>  $techniques
+     * @param  array<string, Dealing>  $dealings
      */
-    private function __construct(public array $forms, public array $layouts, public array $techniques) {}
+    private function __construct(public array $forms, public array $layouts, public array $techniques, public array $dealings) {}
 
     public static function standard(): self
     {
@@ -67,16 +80,20 @@ final readonly class Craft
                 new Ruffle, new FoldedRuffle, new OverlappedRuffle, new CurledRuffle, new CrossedCurledRuffles, new Pancake, new SecondAcross, new PoofRun,
                 new RolledBundle, new DiagonalBundle, new Starburst, new PulledLoops, new PushedRuffles, new WrappedStrips, new GatheredDrape, new WoundCover, new StrandBunch,
             ),
+            self::byKey(
+                new Alike, new InTurn, new InTurnClosed, new Mirrored, new EveryNth(3), new EveryNth(4), new EveryNth(5), new EveryNth(6), new ByCount, new CountedFrom(Where::Corners), new CountedFrom(Where::Crossbars),
+                new Anchored(Where::Crossbars), new Anchored(Where::Corners), new Alternating, new TopInTurn,
+            ),
         );
     }
 
     /**
-     * @template K of FormKind|TieLayout|Technique
+     * @template K of FormKind|TieLayout|Technique|Dealing
      *
      * @param  K  ...$kinds
      * @return array<string, K>
      */
-    private static function byKey(FormKind|TieLayout|Technique ...$kinds): array
+    private static function byKey(FormKind|TieLayout|Technique|Dealing ...$kinds): array
     {
         $byKey = [];
         foreach ($kinds as $kind) {

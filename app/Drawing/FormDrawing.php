@@ -188,7 +188,7 @@ final readonly class FormDrawing
     private function layer(LayerResult $layer, string $row, array $elements, array $ties): LayerDrawing
     {
         $draw = $this->shape($layer->technique);
-        [$shapes, $known, $placed] = [[], [], []];
+        [$shapes, $inks, $known, $placed] = [[], [], [], []];
         foreach ($elements as $element) {
             $numbers = $element->element->ties;
             $places = array_map(fn (int $tie): Place => $this->places[$tie], $numbers);
@@ -199,9 +199,10 @@ final readonly class FormDrawing
             $upright = array_map(fn (Place $place): Place => $place->seenFrom($first), $places);
             $middle = $numbers === [] ? 0.0 : $this->result->form->middleFrom($ties[$numbers[0]]->seat);
             $variant = $element->element->number % self::VARIANTS;
-            $key = $variant.sprintf(' %.2f', $middle).implode(array_map(fn (Place $tie): string => sprintf(' %.2f %.2f %.1f %.3f', $tie->x + 0.0, $tie->y + 0.0, $tie->outward, $tie->bend), $upright));
+            $key = $variant.implode(' ', $element->meshes).sprintf(' %.2f', $middle).implode(array_map(fn (Place $tie): string => sprintf(' %.2f %.2f %.1f %.3f', $tie->x + 0.0, $tie->y + 0.0, $tie->outward, $tie->bend), $upright));
             if (! isset($known[$key])) {
                 $known[$key] = count($shapes);
+                $inks[] = array_map(fn (string $mesh): Ink => $this->inks[$mesh], $element->meshes);
                 $shapes[] = $draw->draw(new Piece($layer, $this->result->form, $this->side === Side::Back, $variant, $upright, $element->element->pass, $middle));
             }
             $placed[] = [
@@ -214,7 +215,7 @@ final readonly class FormDrawing
             ];
         }
 
-        return new LayerDrawing("$this->prefix$layer->id-$row", $layer->id, $layer->technique, array_map(fn (string $mesh): Ink => $this->inks[$mesh], $layer->meshes), $shapes, $placed);
+        return new LayerDrawing("$this->prefix$layer->id-$row", $layer->id, $layer->technique, $shapes, $inks, $placed);
     }
 
     private function seen(Place $place): Place

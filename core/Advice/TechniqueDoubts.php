@@ -9,7 +9,7 @@ use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Technique\Doubt;
 
-/** What the techniques themselves see coming on their ties. */
+/** What the techniques and the order of colours themselves see coming on their ties. */
 final readonly class TechniqueDoubts implements Rule
 {
     public function __construct(private Trial $trial) {}
@@ -17,7 +17,7 @@ final readonly class TechniqueDoubts implements Rule
     public function look(Plan $plan, Result $result): array
     {
         return array_merge(...array_map(
-            fn (Layer $layer): array => array_map(fn (Doubt $doubt): Advice => $this->advice($plan, $result, $layer, $doubt), $layer->technique->doubts($layer->on)),
+            fn (Layer $layer): array => array_map(fn (Doubt $doubt): Advice => $this->advice($plan, $result, $layer, $doubt), $layer->doubts()),
             $plan->layers,
         ));
     }
@@ -26,7 +26,7 @@ final readonly class TechniqueDoubts implements Rule
     {
         $remedies = [];
         foreach ($doubt->remedies as $label => $written) {
-            $fill = array_combine(array_map(fn (string $key): string => "layers.$layer->id.$key", array_keys($written)), array_values($written));
+            $fill = array_combine(array_map(fn (string $key): string => str_contains($key, '.') ? $key : "layers.$layer->id.$key", array_keys($written)), array_values($written));
             if ($this->trial->edited($plan, $fill) !== null) {
                 $remedies[] = $this->trial->remedy($plan, $result, $label, $fill, []);
             }

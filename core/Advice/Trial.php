@@ -174,6 +174,6 @@ final readonly class Trial
 
     private function doubts(Plan $plan): int
     {
-        return array_sum(array_map(fn (Layer $layer): int => count($layer->technique->doubts($layer->on)), $plan->layers));
+        return array_sum(array_map(fn (Layer $layer): int => count($layer->doubts()), $plan->layers));
     }
 }

@@ -40,6 +40,12 @@ final readonly class MixBlank extends NamedBlank implements InSeveralFields, Kee
     public function keep(mixed $raw): Mix
     {
         $parts = $this->parts($raw);
+        if ($this->use->various && count($parts) === 1) {
+            // One mesh alone takes the next of the plan beside it.
+            $others = array_values(array_diff(array_keys($this->names), [$parts[0][0]]));
+
+            return Mix::of([[$parts[0][0], 1], [$others[0] ?? $parts[0][0], 1]]);
+        }
         try {
             return $this->read($raw, null);
         } catch (Refused) {
@@ -126,7 +132,7 @@ final readonly class MixBlank extends NamedBlank implements InSeveralFields, Kee
             default => [(string) $usual, $entry],
         };
 
-        return [$this->id($name) ?? throw OutOfBounds::choice($this->label, array_map(fn (string $id): string => "$id ({$this->names[$id]})", array_keys($this->names)), $entry), (new CountBlank('', 'the number of '.$this->use->what, 1, 0, 20))->read($count, null)];
+        return [$this->id($name) ?? throw OutOfBounds::choice($this->label, array_map(fn (string $id): string => "$id ({$this->names[$id]})", array_keys($this->names)), $entry), (new CountBlank('', 'the number of '.$this->use->what, 1, 0, max(20, $this->use->most)))->read($count, null)];
     }
 
     private function id(string $name): ?string

@@ -45,6 +45,11 @@ final class OutOfBounds extends Refused
         return new self(sprintf('%s: write %d to %d whole numbers with commas between them; %d is not.', ucfirst($label), $fewest, $most, $given));
     }
 
+    public static function painted(string $why): self
+    {
+        return new self($why.' Write numbers of ties and a mesh, like "3, 5 and 7: gold", with a semicolon before the next mesh.');
+    }
+
     public static function welds(string $given): self
     {
         return new self(sprintf('"%s" says nothing of a weld. Write its crossbar and how much too far clockwise it sits, like "3: 1/2 in", or "3: out" where it sticks out.', mb_substr($given, 0, 40)));

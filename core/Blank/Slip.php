@@ -224,6 +224,17 @@ final readonly class Slip
         return $value instanceof Mix ? $value : throw self::notA('mix of meshes', $key);
     }
 
+    /** @return array<int, string> meshes by the number of the tie */
+    public function painted(string $key): array
+    {
+        $painted = [];
+        foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA('list of ties', $key) as $tie => $mesh) {
+            $painted[(int) $tie] = is_string($mesh) ? $mesh : throw self::notA('list of ties', $key);
+        }
+
+        return $painted;
+    }
+
     public function place(string $key): TiePick
     {
         $value = $this->values[$key];

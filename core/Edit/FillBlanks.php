@@ -14,7 +14,7 @@ use Davrin\Core\Ties\TieGroup;
 final readonly class FillBlanks implements Edit
 {
     /** The blanks that choose a kind, and with it which other blanks there are. */
-    private const KINDS = ['kind', 'layout', 'technique', 'ties'];
+    private const KINDS = ['kind', 'layout', 'technique', 'ties', 'order'];
 
     /** @param  array<string, mixed>  $typed what was typed, by address: "layers.l1.length" */
     public function __construct(private array $typed) {}

@@ -92,7 +92,7 @@ final readonly class PlanWork
             $estimates->opening(),
             $estimates->depth(),
             FullnessWork::of($plan, [$layer]),
-            array_map(fn (Element $element): ElementResult => new ElementResult($element, $rolls[$element->id] ?? [], isset($missing[$element->id])), $elements),
+            array_map(fn (Element $element): ElementResult => new ElementResult($element, $rolls[$element->id] ?? [], array_map(fn (Mesh $mesh): string => $mesh->id, $layer->on->of($element)), isset($missing[$element->id])), $elements),
             $layer->size,
             $layer->on->slip->measures(),
             $layer->on->width()->toInches(),
@@ -138,10 +138,13 @@ final readonly class PlanWork
     {
         $said = [];
         foreach ($plan->layers as $layer) {
-            $numbers = array_map(fn (Element $element): int => $element->number, $elements[$layer->id] ?? []);
-            if ($numbers !== []) {
-                sort($numbers);
-                $said[] = sprintf('%s %s of %s', $layer->technique->noun()[count($numbers) === 1 ? 0 : 1], Words::list($numbers), $layer->meshName());
+            $numbers = [];
+            foreach ($elements[$layer->id] ?? [] as $element) {
+                $numbers[Mesh::names($layer->on->of($element))][] = $element->number;
+            }
+            foreach ($numbers as $meshes => $its) {
+                sort($its);
+                $said[] = sprintf('%s %s of %s', $layer->technique->noun()[count($its) === 1 ? 0 : 1], Words::list($its), $meshes);
             }
         }
 

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Davrin\Core\Plan;
 
 use Davrin\Core\Blank\Slip;
+use Davrin\Core\Colour\Deal;
+use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Demand\Element;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
@@ -17,10 +20,11 @@ final readonly class Footing
 {
     /**
      * @param  string  $id  of the layer
-     * @param  non-empty-list<Mesh>  $meshes  of one element, piece by piece or strand by strand
+     * @param  non-empty-list<Mesh>  $meshes  of the first element, piece by piece or strand by strand
      * @param  non-empty-list<TieRow>  $rows
      * @param  list<int>  $taken  ties that carry something of an earlier layer, by number
      * @param  Units  $units  what a fault or a doubt speaks in
+     * @param  array<int, non-empty-list<Mesh>>  $dealt  of the element on each tie, piece by piece, by the number of the tie
      */
     public function __construct(
         public string $id,
@@ -31,7 +35,22 @@ final readonly class Footing
         public Form $form,
         public array $taken,
         public Units $units,
+        public array $dealt,
+        public Dealing $dealing,
+        public Deal $deal,
     ) {}
+
+    /** @return non-empty-list<Mesh> of the element on a tie, piece by piece */
+    public function at(Tie $tie): array
+    {
+        return $this->dealt[$tie->number];
+    }
+
+    /** @return non-empty-list<Mesh> of an element, piece by piece or strand by strand */
+    public function of(Element $element): array
+    {
+        return $this->dealt[$element->ties[0] ?? 0] ?? $this->meshes;
+    }
 
     /** @return non-empty-list<Tie> */
     public function ties(): array
@@ -47,12 +66,12 @@ final readonly class Footing
     /** Of the widest of its meshes. */
     public function width(): Length
     {
-        return Length::ofUnits(max(array_map(fn (Mesh $mesh): int => $mesh->width()->units, $this->meshes)));
+        return Length::ofUnits(max(array_map(fn (Mesh $mesh): int => $mesh->width()->units, $this->kinds())));
     }
 
-    /** @return non-empty-list<Mesh> each once */
+    /** @return non-empty-list<Mesh> all that go into its elements, each once */
     public function kinds(): array
     {
-        return array_values(array_column($this->meshes, null, 'id'));
+        return array_values(array_column(array_merge($this->meshes, ...array_values($this->dealt)), null, 'id'));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Davrin\Core\Plan;
 
 use Davrin\Core\Demand\Work;
-use Davrin\Core\Result\Words;
 use Davrin\Core\Technique\Caution;
+use Davrin\Core\Technique\Doubt;
 use Davrin\Core\Technique\Size;
 use Davrin\Core\Technique\Technique;
 
@@ -40,7 +40,13 @@ final readonly class Layer
 
     public function uses(Mesh $mesh): bool
     {
-        return in_array($mesh->id, array_column($this->on->meshes, 'id'), true);
+        return in_array($mesh->id, array_column($this->on->kinds(), 'id'), true);
+    }
+
+    /** @return list<Doubt> what is seen coming on its ties */
+    public function doubts(): array
+    {
+        return [...$this->technique->doubts($this->on), ...$this->on->dealing->doubts($this->on->deal)];
     }
 
     /** @return list<Caution> what to mind at it */
@@ -52,6 +58,6 @@ final readonly class Layer
     /** "Gold mesh", or "Gold mesh and Teal mesh". */
     public function meshName(): string
     {
-        return Words::list(array_map(fn (Mesh $mesh): string => $mesh->name(), $this->on->kinds()));
+        return Mesh::names($this->on->kinds());
     }
 }

@@ -16,6 +16,7 @@ use Davrin\Core\Blank\TextBlank;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Percent;
+use Davrin\Core\Result\Words;
 
 /** A mesh as it is sold: colour, width, and its rolls with their length, price and how far the label can be trusted. */
 final readonly class Mesh
@@ -40,6 +41,16 @@ final readonly class Mesh
             new MoneyBlank('price', 'the price of a roll', Money::cents(650), Money::cents(99_999)),
             new RollsBlank('rolls', 'the number of rolls', null, 99),
         ];
+    }
+
+    /**
+     * "Gold mesh", or "Gold mesh and Teal mesh": each once.
+     *
+     * @param  list<self>  $meshes
+     */
+    public static function names(array $meshes): string
+    {
+        return Words::list(array_values(array_map(fn (self $mesh): string => $mesh->name(), array_column($meshes, null, 'id'))));
     }
 
     public function name(): string

@@ -9,9 +9,12 @@ use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\MixBlank;
 use Davrin\Core\Blank\MoneyBlank;
+use Davrin\Core\Blank\PaintBlank;
 use Davrin\Core\Blank\PlaceBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Blank\TextBlank;
+use Davrin\Core\Colour\Deal;
+use Davrin\Core\Colour\Dealing;
 use Davrin\Core\Craft;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Form\Count;
@@ -25,6 +28,7 @@ use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Ties\TieLayout;
+use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Ties\Ties;
 
 /** Makes a plan of a plan document whose outline the schema has checked. */
@@ -232,20 +236,13 @@ final readonly class PlanReader
             $choice = $this->groupChoice($ties);
             $of = array_intersect_key($written, ['ties' => 1]);
             $group = $groups[($carry ? Slip::carry([$choice], $of) : Slip::load([$choice], $of, $pointer))->text('ties')];
-            $slip = self::slip($this->layerBlanks($chosen, $meshes, $ties, $group), $written, $pointer, $carry);
+            $dealing = $this->dealing($chosen, $written, $pointer, $carry);
+            $slip = self::slip($this->layerBlanks($chosen, $dealing, $meshes, $ties, $group), $written, $pointer, $carry);
             if (isset($layers[$id])) {
                 throw Fault::at("$pointer/id", "The id \"$id\" stands twice. Give each layer its own.");
             }
-            $layers[$id] = self::below($pointer, fn () => Layer::of($chosen, new Footing(
-                $id,
-                $slip,
-                array_map(fn (string $mesh): Mesh => $meshes[$mesh], $slip->mix('mesh')->pieces()),
-                $group,
-                self::below('/on', fn () => $slip->place('on')->rows($group)),
-                $form,
-                $taken,
-                $units,
-            )));
+            $rows = self::below("$pointer/on", fn () => $slip->place('on')->rows($group));
+            $layers[$id] = self::below($pointer, fn () => Layer::of($chosen, self::footing($id, $slip, $chosen, $dealing, $meshes, $group, $rows, $form, $taken, $units)));
             array_push($taken, ...array_merge(...array_map(fn (Element $element): array => $element->ties, $layers[$id]->work->elements)));
         }
 
@@ -254,17 +251,54 @@ final readonly class PlanReader
 
     /**
      * @param  non-empty-array<string, Mesh>  $meshes
+     * @param  non-empty-list<TieRow>  $rows
+     * @param  list<int>  $taken
+     */
+    private static function footing(string $id, Slip $slip, Technique $technique, Dealing $dealing, array $meshes, TieGroup $group, array $rows, Form $form, array $taken, Units $units): Footing
+    {
+        [$use, $mix] = [$technique->meshes(), $slip->mix('mesh')];
+        $pieces = $use->counted || ! $use->dealt ? $mix->count() : $use->usual;
+        $deal = new Deal($rows, $group, $form, $mix, max(1, $pieces), $use->dealt ? $slip->painted(PaintBlank::KEY) : [], array_map(fn (Mesh $mesh): string => $mesh->name(), $meshes));
+        $dealt = array_map(fn (array $ids): array => array_map(fn (string $mesh): Mesh => $meshes[$mesh], $ids), $dealing->deal($deal));
+
+        return new Footing($id, $slip, $dealt[$rows[0]->ties[0]->number], $group, $rows, $form, $taken, $units, $dealt, $dealing, $deal);
+    }
+
+    /**
+     * @param  non-empty-array<string, Mesh>  $meshes
      * @return list<Blank<covariant mixed>>
      */
-    public function layerBlanks(Technique $technique, array $meshes, Ties $ties, TieGroup $group): array
+    public function layerBlanks(Technique $technique, Dealing $dealing, array $meshes, Ties $ties, TieGroup $group): array
     {
+        $names = array_map(fn (Mesh $mesh): string => $mesh->name(), $meshes);
+
         return [
             $this->techniqueChoice(),
-            new MixBlank('mesh', 'the mesh', array_map(fn (Mesh $mesh): string => $mesh->name(), $meshes), $technique->meshes()),
+            new MixBlank('mesh', 'the mesh', $names, $dealing->meshes($technique->meshes(), count($group->ties()))),
+            ...($technique->meshes()->dealt ? [$this->dealingChoice($technique), new PaintBlank($group, $names)] : []),
             $this->groupChoice($ties),
             PlaceBlank::on($group),
             ...$technique->blanks(),
         ];
+    }
+
+    /** @param  array<array-key, mixed>  $written */
+    private function dealing(Technique $technique, array $written, string $pointer, bool $carry): Dealing
+    {
+        if (! $technique->meshes()->dealt) {
+            return $this->craft->dealings['alike'];
+        }
+        $choice = $this->dealingChoice($technique);
+        $order = array_intersect_key($written, ['order' => 1]);
+
+        return $this->craft->dealings[($carry ? Slip::carry([$choice], $order) : Slip::load([$choice], $order, $pointer))->text('order')];
+    }
+
+    private function dealingChoice(Technique $technique): ChoiceBlank
+    {
+        $suiting = array_filter($this->craft->dealings, fn (Dealing $dealing): bool => $dealing->suits($technique->meshes()));
+
+        return new ChoiceBlank('order', 'how the colours are dealt', 'alike', array_map(fn (Dealing $dealing): string => $dealing->name(), $suiting));
     }
 
     private function groupChoice(Ties $ties): ChoiceBlank

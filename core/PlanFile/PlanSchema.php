@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Davrin\Core\PlanFile;
 
 use Davrin\Core\Blank\Blank;
+use Davrin\Core\Colour\Dealing;
 use Davrin\Core\Craft;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Technique\Technique;
 use Davrin\Core\Ties\TieLayout;
+use Davrin\Core\Ties\Ties;
 
 /** The JSON Schema (draft 2020-12) of a plan file, drawn from the blanks themselves so that the two cannot differ. */
 final readonly class PlanSchema
@@ -46,12 +48,25 @@ final readonly class PlanSchema
                 'meshes' => ['type' => 'array', 'minItems' => 1, 'maxItems' => 12,
                     'items' => self::object(['id' => self::ID, ...self::blanks(array_values($plan->meshes[0]->slip->blanks))], [])],
                 'layers' => ['description' => 'In build order.', 'type' => 'array', 'maxItems' => 12,
-                    'items' => $this->kinds('technique', array_map(fn (Technique $technique): array => $reader->layerBlanks($technique, ['m1' => $plan->meshes[0]], $plan->ties, $plan->ties->groups[0]), $this->craft->techniques), 'ruffle', ['id' => self::ID])],
+                    'items' => $this->kinds('technique', array_map(fn (Technique $technique): array => $reader->layerBlanks($technique, $this->widest($technique), ['m1' => $plan->meshes[0]], $plan->ties, $plan->ties->groups[0]), $this->craft->techniques), 'ruffle', ['id' => self::ID])],
                 'stems' => self::object(self::blanks(array_values($plan->stems->slip->blanks)), []),
                 'zipTies' => self::object(self::blanks(array_values($plan->zipTies->slip->blanks)), []),
                 'settings' => self::object(self::blanks(array_values($plan->settings->slip->blanks)), []),
             ], ['format', 'version', 'meshes']),
         ];
+    }
+
+    /** The dealing that takes the most meshes: the others take some of what it takes. */
+    private function widest(Technique $technique): Dealing
+    {
+        $widest = $this->craft->dealings['alike'];
+        foreach ($technique->meshes()->dealt ? $this->craft->dealings : [] as $dealing) {
+            if ($dealing->suits($technique->meshes()) && $dealing->meshes($technique->meshes(), Ties::MOST)->most > $widest->meshes($technique->meshes(), Ties::MOST)->most) {
+                $widest = $dealing;
+            }
+        }
+
+        return $widest;
     }
 
     /** As it is published: indented, with a newline at its end. */

@@ -88,6 +88,9 @@ final readonly class Recipe
     private static function layerSentence(Plan $plan, Layer $layer): string
     {
         $sentence = $layer->technique->sentence($layer->on);
+        if ($layer->technique->meshes()->dealt) {
+            $sentence = str_replace('{mesh}', '{mesh} ({order}'.($layer->on->deal->painted === [] ? '' : '; by hand {painted}').')', $sentence);
+        }
 
         return count($plan->ties->groups) > 1 ? str_replace('{on}', '{on} of {ties}', $sentence) : $sentence;
     }

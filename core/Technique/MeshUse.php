@@ -11,8 +11,18 @@ final readonly class MeshUse
      * @param  int  $usual  how many, where only a mesh is named
      * @param  bool  $counted  told as numbers ("2 of one, 2 of another"), or one by one
      * @param  string  $what  what is counted: "pieces", "strands"
+     * @param  bool  $dealt  whether its elements may differ from tie to tie
+     * @param  bool  $various  whether one mesh alone is not meant
      */
-    private function __construct(public int $least, public int $most, public int $usual, public bool $counted, public string $what) {}
+    private function __construct(
+        public int $least,
+        public int $most,
+        public int $usual,
+        public bool $counted,
+        public string $what,
+        public bool $dealt = true,
+        public bool $various = false,
+    ) {}
 
     /** One mesh, as a ruffle is made of. */
     public static function one(): self
@@ -20,10 +30,34 @@ final readonly class MeshUse
         return new self(1, 1, 1, false, 'pieces');
     }
 
+    /** One mesh for all of a layer. */
+    public static function single(): self
+    {
+        return new self(1, 1, 1, false, 'pieces', dealt: false);
+    }
+
+    /** Meshes that come up one after another. */
+    public static function several(): self
+    {
+        return new self(2, 12, 2, false, 'meshes', various: true);
+    }
+
+    /** One mesh and another. */
+    public static function two(): self
+    {
+        return new self(2, 2, 2, false, 'meshes', various: true);
+    }
+
+    /** So many elements of each mesh. */
+    public static function counts(int $ties, int $most): self
+    {
+        return new self(1, $most, $ties, true, 'pieces');
+    }
+
     /** Strands tied together from tie to tie. */
     public static function strands(int $most): self
     {
-        return new self(1, $most, 1, false, 'strands');
+        return new self(1, $most, 1, false, 'strands', dealt: false);
     }
 
     /** Two pieces on one tie. */

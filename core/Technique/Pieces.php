@@ -48,7 +48,7 @@ abstract class Pieces implements Technique
         $cuts = [];
         foreach ($on->ties() as $index => $tie) {
             $element = Element::of($on->id, $index + 1, $tie->number);
-            foreach ($on->meshes as $mesh) {
+            foreach ($on->at($tie) as $mesh) {
                 $cuts[] = new Cut($element, $mesh->id, $on->length('length'));
             }
         }

@@ -32,7 +32,7 @@ final class PushedRuffles extends Continuous
 
     public function meshes(): MeshUse
     {
-        return MeshUse::one();
+        return MeshUse::single();
     }
 
     public function sentence(Footing $on): string

@@ -52,7 +52,7 @@ final class StrandBunch extends Pieces
     {
         $cuts = [];
         foreach ($on->ties() as $index => $tie) {
-            $cuts[] = new Cut(Element::of($on->id, $index + 1, $tie->number), $on->meshes[0]->id, self::bunch($on));
+            $cuts[] = new Cut(Element::of($on->id, $index + 1, $tie->number), $on->at($tie)[0]->id, self::bunch($on));
         }
 
         return Work::ofCuts($cuts)->heldBy(OwnStem::of($on), 0);

@@ -46,7 +46,7 @@ final class WoundCover implements Technique
 
     public function meshes(): MeshUse
     {
-        return MeshUse::one();
+        return MeshUse::single();
     }
 
     public function sentence(Footing $on): string

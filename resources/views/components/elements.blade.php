@@ -12,7 +12,7 @@
         </g>
         <g id="{{ $name }}-{{ $index }}">
             @foreach ($shape->patches as $which => $patch)
-                @php $ink = $layer->inks[$patch->piece]; @endphp
+                @php $ink = $layer->inks[$index][$patch->piece]; @endphp
                 <g fill="{{ $patch->hollow ? 'none' : "url(#mesh-$ink->id)" }}" stroke="{{ $patch->hollow ? $ink->fill : $ink->dark }}" @if ($patch->hollow) stroke-width="3.4" @endif @if ($patch->mirrored) id="{{ $name }}-{{ $index }}-{{ $which }}" @endif>
                     <path class="edge" d="{{ $patch->edge }}" />
                     @if ($patch->shade !== '')

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Colour;
+
+use Davrin\Core\Form\Form;
+use Davrin\Core\Plan\Mix;
+use Davrin\Core\Ties\Tie;
+use Davrin\Core\Ties\TieGroup;
+use Davrin\Core\Ties\TieRow;
+
+/** What there is to deal out, and to whom. */
+final readonly class Deal
+{
+    public Neighbours $neighbours;
+
+    /**
+     * @param  non-empty-list<TieRow>  $rows  from the inside out
+     * @param  Mix  $mix  the meshes that are named
+     * @param  positive-int  $pieces  how many go into one element
+     * @param  array<int, string>  $painted  meshes chosen by hand, by the number of the tie
+     * @param  array<string, string>  $names  of all meshes of the plan, by id
+     */
+    public function __construct(public array $rows, public TieGroup $group, public Form $form, public Mix $mix, public int $pieces, public array $painted, public array $names)
+    {
+        $this->neighbours = new Neighbours($rows);
+    }
+
+    /** @return non-empty-list<Tie> */
+    public function ties(): array
+    {
+        return array_merge(...array_map(fn (TieRow $row): array => $row->ties, $this->rows));
+    }
+
+    /**
+     * Each element of one mesh, those painted by hand as they are painted.
+     *
+     * @param  array<int, string>  $meshes  by the number of the tie
+     * @return array<int, non-empty-list<string>>
+     */
+    public function each(array $meshes): array
+    {
+        return array_map(fn (string $mesh): array => array_fill(0, $this->pieces, $mesh), array_replace($meshes, array_intersect_key($this->painted, $meshes)));
+    }
+
+    /** @return list<Tie> those on a crossbar, or right at one */
+    public function onCrossbars(): array
+    {
+        return array_values(array_filter($this->ties(), fn (Tie $tie): bool => $this->form->crossbars() > 0 && ($tie->seat->isCrossbar() || min($tie->along, $tie->sectionLength - $tie->along) < 0.25)));
+    }
+
+    /** @return list<Tie> */
+    public function onCorners(): array
+    {
+        return array_values(array_filter($this->ties(), $this->form->isAtCorner(...)));
+    }
+}

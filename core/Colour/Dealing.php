@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Colour;
+
+use Davrin\Core\Technique\Doubt;
+use Davrin\Core\Technique\MeshUse;
+
+/** A way of dealing meshes out to the ties of a layer. Nothing else in the core knows a dealing by name. */
+interface Dealing
+{
+    public function key(): string;
+
+    /** As it follows the meshes in a sentence: "in turn". */
+    public function name(): string;
+
+    /** Whether it goes with a technique whose elements take meshes so. */
+    public function suits(MeshUse $use): bool;
+
+    /**
+     * How many meshes are named for it.
+     *
+     * @param  int  $ties  that it deals to
+     */
+    public function meshes(MeshUse $use, int $ties): MeshUse;
+
+    /** @return array<int, non-empty-list<string>> the meshes of each element, piece by piece, by the number of its tie */
+    public function deal(Deal $deal): array;
+
+    /** @return list<Doubt> what the eye will find */
+    public function doubts(Deal $deal): array;
+}

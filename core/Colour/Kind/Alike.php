@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Colour\Kind;
+
+use Davrin\Core\Colour\Deal;
+use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Technique\MeshUse;
+
+/** Every element is made of the same. */
+final class Alike implements Dealing
+{
+    public function key(): string
+    {
+        return 'alike';
+    }
+
+    public function name(): string
+    {
+        return 'all alike';
+    }
+
+    public function suits(MeshUse $use): bool
+    {
+        return true;
+    }
+
+    public function meshes(MeshUse $use, int $ties): MeshUse
+    {
+        return $use;
+    }
+
+    public function deal(Deal $deal): array
+    {
+        $dealt = [];
+        foreach ($deal->ties() as $tie) {
+            $dealt[$tie->number] = isset($deal->painted[$tie->number]) ? array_fill(0, $deal->pieces, $deal->painted[$tie->number]) : $deal->mix->pieces();
+        }
+
+        return $dealt;
+    }
+
+    public function doubts(Deal $deal): array
+    {
+        return [];
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Colour\Kind;
+
+use Davrin\Core\Colour\Deal;
+use Davrin\Core\Colour\Spaced;
+use Davrin\Core\Result\Words;
+use Davrin\Core\Technique\Doubt;
+use Davrin\Core\Ties\TieRow;
+
+/**
+ * Two runs of one colour that do not match: strictly in turn all the way round. Where there is more of one, its doubles fall
+ * where they are least seen, which is low down (a guess: the eye goes to the top and the sides first).
+ */
+final class Alternating extends ByCount
+{
+    public function key(): string
+    {
+        return 'alternating';
+    }
+
+    public function name(): string
+    {
+        return 'so many of each, strictly alternating';
+    }
+
+    protected function spread(Deal $deal, TieRow $row, array $counts, array $fixed): Spaced
+    {
+        $there = array_keys(array_filter($counts));
+        if (count($there) !== 2 || $fixed !== [] || ! $row->closed) {
+            return parent::spread($deal, $row, $counts, $fixed);
+        }
+        [$more, $fewer] = $counts[$there[0]] >= $counts[$there[1]] ? $there : array_reverse($there);
+        $doubles = $counts[$more] - $counts[$fewer];
+        $places = $doubles > $counts[$fewer] ? null : self::low($row, $counts[$fewer], $doubles);
+        if ($places === null) {
+            return parent::spread($deal, $row, $counts, $fixed);
+        }
+        $order = array_values(array_replace(array_fill(0, count($row->ties), $more), array_fill_keys($places, $fewer)));
+
+        return new Spaced($order, true, array_values(array_filter(array_keys($order), fn (int $place): bool => $order[$place] === $order[($place + 1) % count($order)])));
+    }
+
+    protected function meeting(Deal $deal, TieRow $row, Spaced $spaced, array $pairs): Doubt
+    {
+        $ties = count($row->ties);
+        $numbers = array_values(array_count_values($spaced->order));
+        rsort($numbers);
+        $meshes = array_values(array_unique(array_column($deal->mix->parts, 0)));
+        $even = $ties % 2 === 0 && count($meshes) === 2 && count($deal->rows) === 1;
+
+        return new Doubt('alike', 'They cannot alternate.', sprintf(
+            '%s cannot alternate all the way round %s: %s show the same mesh%s.',
+            Words::list($numbers), Words::count($ties, 'tie'), self::pairs($pairs), count($meshes) === 2 ? ', low down where it is least seen' : '',
+        ), array_values(array_unique(array_merge(...$pairs))), $even ? [
+            sprintf('%d and %d', $ties / 2, $ties / 2) => ['mesh' => sprintf('%d %s + %d %s', $ties / 2, $meshes[0], $ties / 2, $meshes[1])],
+        ] : []);
+    }
+
+    /**
+     * Places for the fewer, two on from each other and three where a double of the other lies between, so that doubles lie as
+     * low as they can.
+     *
+     * @return ?list<int>
+     */
+    private static function low(TieRow $row, int $fewer, int $doubles): ?array
+    {
+        $ties = count($row->ties);
+        [$best, $lowest] = [null, -INF];
+        for ($start = 0; $start < min(3, $ties); $start++) {
+            // After so many steps with so many doubles among them the place is known: only how low those lie is to choose.
+            $reached = [[0 => [0.0, []]]];
+            for ($step = 0; $step < $fewer; $step++) {
+                foreach ($reached[$step] as $used => [$low, $places]) {
+                    $place = $start + 2 * $step + $used;
+                    foreach ([0, 1] as $double) {
+                        $its = $low + ($double === 1 ? self::lowness($row, $place + 1) : 0.0);
+                        if ($used + $double <= $doubles && $its > ($reached[$step + 1][$used + $double][0] ?? -INF)) {
+                            $reached[$step + 1][$used + $double] = [$its, [...$places, $place % $ties]];
+                        }
+                    }
+                }
+            }
+            [$low, $places] = $reached[$fewer][$doubles] ?? [-INF, null];
+            [$best, $lowest] = $low > $lowest + 1e-9 ? [$places, $low] : [$best, $lowest];
+        }
+
+        return $best;
+    }
+
+    /** How low a tie and the next one lie, in inches below the middle of the form. */
+    private static function lowness(TieRow $row, int $place): float
+    {
+        $ties = count($row->ties);
+
+        return ($row->ties[$place % $ties]->place->y + $row->ties[($place + 1) % $ties]->place->y) / 2;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Colour\Kind;
+
+use Davrin\Core\Colour\Deal;
+use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\Where;
+use Davrin\Core\Technique\Doubt;
+use Davrin\Core\Technique\MeshUse;
+use Davrin\Core\Ties\Tie;
+
+/** One anchor colour on the crossbars or the corners, where ribbons will go; the others in turn between them. */
+final class Anchored implements Dealing
+{
+    public function __construct(private readonly Where $where) {}
+
+    public function key(): string
+    {
+        return "anchor-{$this->where->value}";
+    }
+
+    public function name(): string
+    {
+        return "the first on the {$this->where->value}, then in turn";
+    }
+
+    public function suits(MeshUse $use): bool
+    {
+        return $use->dealt && ! $use->counted;
+    }
+
+    public function meshes(MeshUse $use, int $ties): MeshUse
+    {
+        return MeshUse::several();
+    }
+
+    public function deal(Deal $deal): array
+    {
+        $others = $deal->mix->pieces();
+        $anchor = array_shift($others);
+        $anchors = array_map(fn (Tie $tie): int => $tie->number, $this->where->ties($deal));
+        $dealt = [];
+        foreach ($deal->rows as $row) {
+            $turn = 0;
+            foreach ($row->ties as $tie) {
+                $dealt[$tie->number] = $others === [] || in_array($tie->number, $anchors, true) ? $anchor : $others[$turn++ % count($others)];
+            }
+        }
+
+        return $deal->each($dealt);
+    }
+
+    public function doubts(Deal $deal): array
+    {
+        return $this->where->ties($deal) !== [] ? [] : [new Doubt('no-anchor', 'No tie to begin from.', sprintf(
+            'None of its ties is on the %s, so %s comes up nowhere. Tie there too, or deal them in turn.', $this->where->value, $deal->names[$deal->mix->pieces()[0]],
+        ), [], ['All in turn' => ['order' => 'in-turn']])];
+    }
+}

@@ -1,0 +1,299 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Colour\Kind;
+
+use Davrin\Core\Colour\Deal;
+use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\Neighbours;
+use Davrin\Core\Colour\Spaced;
+use Davrin\Core\Colour\Spread;
+use Davrin\Core\Result\Words;
+use Davrin\Core\Technique\Doubt;
+use Davrin\Core\Technique\MeshUse;
+use Davrin\Core\Ties\Tie;
+use Davrin\Core\Ties\TieRow;
+use Davrin\Core\Ties\Ties;
+
+/**
+ * So many of each, the scarce ones as far apart as can be. Several rows take of each as their ties go, and are turned against
+ * each other so that like meets like as seldom as can be, and scarce ones lie far from each other.
+ */
+class ByCount implements Dealing
+{
+    /** Orders that are remembered: an edit elsewhere asks for the same again. */
+    private const REMEMBERED = 32;
+
+    /** @var array<string, Spaced> */
+    private array $known = [];
+
+    public function key(): string
+    {
+        return 'by-count';
+    }
+
+    public function name(): string
+    {
+        return 'so many of each, spread evenly';
+    }
+
+    public function suits(MeshUse $use): bool
+    {
+        return $use->dealt && ! $use->counted;
+    }
+
+    public function meshes(MeshUse $use, int $ties): MeshUse
+    {
+        return MeshUse::counts($ties, Ties::MOST);
+    }
+
+    public function deal(Deal $deal): array
+    {
+        $dealt = [];
+        foreach ($this->rows($deal) as $index => $spaced) {
+            foreach ($deal->rows[$index]->ties as $place => $tie) {
+                $dealt[$tie->number] = array_keys($this->counts($deal))[$spaced->order[$place]];
+            }
+        }
+
+        return $deal->each($dealt);
+    }
+
+    public function doubts(Deal $deal): array
+    {
+        return [...$this->countsOff($deal), ...$this->fixedTooOften($deal), ...$this->meetings($deal)];
+    }
+
+    /**
+     * Ties that the first mesh is wanted on, before all others.
+     *
+     * @return list<Tie>
+     */
+    protected function anchors(Deal $deal): array
+    {
+        return [];
+    }
+
+    /**
+     * @param  non-empty-list<int>  $counts
+     * @param  array<int, int>  $fixed
+     */
+    protected function spread(Deal $deal, TieRow $row, array $counts, array $fixed): Spaced
+    {
+        $key = json_encode([count($row->ties), $row->closed, $counts, $fixed], JSON_THROW_ON_ERROR);
+        $this->known = array_slice($this->known, -self::REMEMBERED, null, true);
+
+        return $this->known[$key] ??= Spread::over(count($row->ties), $row->closed, $counts, $fixed);
+    }
+
+    /** @return non-empty-array<string, int> how many of each mesh, as they are named; the first fills up what is missing, the last give way to what is too much */
+    private function counts(Deal $deal): array
+    {
+        $counts = [];
+        foreach ($deal->mix->parts as [$mesh, $count]) {
+            $counts[$mesh] = ($counts[$mesh] ?? 0) + $count;
+        }
+        $off = count($deal->ties()) - array_sum($counts);
+        $first = (string) array_key_first($counts);
+        foreach ($off < 0 ? array_reverse(array_keys($counts)) : [] as $mesh) {
+            $less = min($counts[$mesh], -$off);
+            [$counts[$mesh], $off] = [$counts[$mesh] - $less, $off + $less];
+        }
+        $counts[$first] += max(0, $off);
+        foreach ($this->fixed($deal, $counts) as $mesh) {
+            $counts[$mesh] ??= 0;
+        }
+
+        return $this->withFixed($counts, $this->fixed($deal, $counts));
+    }
+
+    /**
+     * What stands already: what is painted, then the first mesh on its anchors, as far as there is of it.
+     *
+     * @param  non-empty-array<string, int>  $counts
+     * @return array<int, string> by the number of the tie
+     */
+    private function fixed(Deal $deal, array $counts): array
+    {
+        $numbers = array_map(fn (Tie $tie): int => $tie->number, $deal->ties());
+        $fixed = array_intersect_key($deal->painted, array_flip($numbers));
+        $first = (string) array_key_first($counts);
+        $anchors = array_values(array_filter(array_map(fn (Tie $tie): int => $tie->number, $this->anchors($deal)), fn (int $tie): bool => ! isset($fixed[$tie])));
+        $there = max(0, $counts[$first] - count(array_keys($fixed, $first, true)));
+        $places = $there >= count($anchors) || $there === 0
+            ? array_keys(array_slice($anchors, 0, $there))
+            : array_keys(Spread::over(count($anchors), true, [count($anchors) - $there, $there])->order, 1, true);
+        foreach ($places as $place) {
+            $fixed[$anchors[$place]] = $first;
+        }
+
+        return $fixed;
+    }
+
+    /**
+     * Where more of a mesh are fixed than there are, the others give way, the most frequent first.
+     *
+     * @param  non-empty-array<string, int>  $counts
+     * @param  array<int, string>  $fixed
+     * @return non-empty-array<string, int>
+     */
+    private function withFixed(array $counts, array $fixed): array
+    {
+        $standing = array_count_values($fixed);
+        foreach ($standing as $mesh => $count) {
+            while ($counts[$mesh] < $count) {
+                $spare = array_filter($counts, fn (int $its, string $other): bool => $its > ($standing[$other] ?? 0), ARRAY_FILTER_USE_BOTH);
+                arsort($spare);
+                $counts[(string) array_key_first($spare)]--;
+                $counts[$mesh]++;
+            }
+        }
+
+        return $counts;
+    }
+
+    /** @return list<Spaced> row by row */
+    private function rows(Deal $deal): array
+    {
+        $counts = $this->counts($deal);
+        $fixed = $this->fixed($deal, $counts);
+        $colours = array_flip(array_keys($counts));
+        [$spaced, $shown, $left, $ties] = [[], [], array_values($counts), count($deal->ties())];
+        foreach ($deal->rows as $index => $row) {
+            [$here, $later] = [[], []];
+            foreach ($deal->rows as $other => $its) {
+                foreach ($other < $index ? [] : $its->ties as $place => $tie) {
+                    if (isset($fixed[$tie->number])) {
+                        $other === $index ? $here[$place] = $colours[$fixed[$tie->number]] : $later[] = $colours[$fixed[$tie->number]];
+                    }
+                }
+            }
+            $share = self::share($left, count($row->ties), $ties, array_count_values($here), array_count_values($later));
+            $order = $this->spread($deal, $row, $share, $here);
+            $spaced[] = $order = $here === [] && $row->closed && $index > 0 ? $this->turned($deal, $row, $order, $shown) : $order;
+            foreach ($row->ties as $place => $tie) {
+                $shown[$tie->number] = $order->order[$place];
+            }
+            $left = array_map(fn (int $count, int $taken): int => $count - $taken, $left, $share);
+            $ties -= count($row->ties);
+        }
+
+        return $spaced;
+    }
+
+    /**
+     * What a row takes of each: as its ties go of all that are left, the largest remainders rounded up, what is fixed in it at
+     * least and what is fixed in later rows left for them.
+     *
+     * @param  list<int>  $left
+     * @param  array<int, int>  $here
+     * @param  array<int, int>  $later
+     * @return non-empty-list<int>
+     */
+    private static function share(array $left, int $ties, int $of, array $here, array $later): array
+    {
+        $share = array_map(fn (int $count, int $colour): int => min($count - ($later[$colour] ?? 0), max($here[$colour] ?? 0, intdiv($count * $ties, $of))), $left, array_keys($left));
+        while (($off = $ties - array_sum($share)) !== 0) {
+            // How far each is from its due, the one that is farthest first.
+            $due = array_map(fn (int $count, int $colour): int => $count * $ties - $share[$colour] * $of, $left, array_keys($left));
+            $may = array_filter($due, fn (int $colour): bool => $off > 0 ? $share[$colour] < $left[$colour] - ($later[$colour] ?? 0) : $share[$colour] > ($here[$colour] ?? 0), ARRAY_FILTER_USE_KEY);
+            $off > 0 ? arsort($may) : asort($may);
+            $share[(int) array_key_first($may)] += $off <=> 0;
+        }
+
+        return $share === [] ? [0] : array_values($share);
+    }
+
+    /**
+     * The same order begun at another tie, so that as few as can be meet their own colour in the row inside it, what fills left
+     * aside, and then so that these lie far from their own.
+     *
+     * @param  array<int, int>  $shown  what the rows inside it show, by the number of the tie
+     */
+    private function turned(Deal $deal, TieRow $row, Spaced $spaced, array $shown): Spaced
+    {
+        $counts = array_count_values($spaced->order);
+        arsort($counts);
+        $filler = array_key_first($counts);
+        $ties = count($row->ties);
+        $inner = array_filter($deal->ties(), fn (Tie $tie): bool => isset($shown[$tie->number]) && $shown[$tie->number] !== $filler);
+        $across = $deal->neighbours->across();
+        [$best, $least] = [0, INF];
+        for ($turn = 0; $turn < $ties; $turn++) {
+            [$its, $close] = [[], 0.0];
+            foreach ($row->ties as $place => $tie) {
+                $its[$tie->number] = $spaced->order[($place + $turn) % $ties];
+                foreach ($its[$tie->number] === $filler ? [] : $inner as $other) {
+                    $close += $shown[$other->number] === $its[$tie->number] ? 1 / max(0.1, Neighbours::apart($tie, $other)) ** 2 : 0.0;
+                }
+            }
+            $meet = count(Neighbours::alike($across, array_map(strval(...), array_filter($its + $shown, fn (int $colour): bool => $colour !== $filler))));
+            [$best, $least] = 1000.0 * $meet + $close < $least - 1e-9 ? [$turn, 1000.0 * $meet + $close] : [$best, $least];
+        }
+
+        return $spaced->begunAt($best);
+    }
+
+    /** @return list<Doubt> */
+    private function countsOff(Deal $deal): array
+    {
+        [$ties, $named] = [count($deal->ties()), $deal->mix->count()];
+        if ($ties === $named) {
+            return [];
+        }
+        $would = array_filter($this->counts($deal));
+        $words = implode(' + ', array_map(fn (string $mesh): string => "$would[$mesh] {$deal->names[$mesh]}", array_keys($would)));
+
+        return [new Doubt('counts', 'The numbers do not add up.', sprintf('%s are %d, and there are %s. It is worked out with %s.', implode(' + ', array_column($deal->mix->parts, 1)), $named, Words::count($ties, 'tie'), $words), [], [
+            "Take $words" => ['mesh' => implode(' + ', array_map(fn (string $mesh): string => "$would[$mesh] $mesh", array_keys($would)))],
+        ])];
+    }
+
+    /** @return list<Doubt> */
+    private function fixedTooOften(Deal $deal): array
+    {
+        $named = [];
+        foreach ($deal->mix->parts as [$mesh, $count]) {
+            $named[$mesh] = ($named[$mesh] ?? 0) + $count;
+        }
+        $doubts = [];
+        $painted = array_intersect_key($deal->painted, array_flip(array_map(fn (Tie $tie): int => $tie->number, $deal->ties())));
+        foreach (array_count_values($painted) as $mesh => $count) {
+            if ($count > ($named[$mesh] ?? 0)) {
+                $doubts[] = new Doubt('fixed', 'More are painted than there are.', sprintf('%s painted %s, and %d named. Name more of it, or paint fewer.', Words::count($count, 'tie is', 'ties are'), $deal->names[$mesh], $named[$mesh] ?? 0), array_keys($painted, $mesh, true), []);
+            }
+        }
+
+        return $doubts;
+    }
+
+    /** @return list<Doubt> */
+    private function meetings(Deal $deal): array
+    {
+        $doubts = [];
+        foreach ($this->rows($deal) as $index => $spaced) {
+            $row = $deal->rows[$index];
+            $pairs = array_map(fn (int $place): array => [$row->ties[$place]->number, $row->ties[($place + 1) % count($row->ties)]->number], $spaced->alike);
+            if ($pairs !== []) {
+                $doubts[] = $this->meeting($deal, $row, $spaced, $pairs);
+            }
+        }
+
+        return $doubts;
+    }
+
+    /** @param  non-empty-list<array{int, int}>  $pairs */
+    protected function meeting(Deal $deal, TieRow $row, Spaced $spaced, array $pairs): Doubt
+    {
+        return new Doubt('alike', 'Neighbours alike.', sprintf(
+            '%s show the same mesh. %s', ucfirst(self::pairs($pairs)), $spaced->proven ? 'With these numbers no order has fewer.' : 'No better order was found.',
+        ), array_values(array_unique(array_merge(...$pairs))), []);
+    }
+
+    /** @param  non-empty-list<array{int, int}>  $pairs */
+    protected static function pairs(array $pairs): string
+    {
+        return 'ties '.implode('; ', array_map(fn (array $pair): string => "$pair[0] and $pair[1]", $pairs));
+    }
+}

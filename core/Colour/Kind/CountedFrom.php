@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Colour\Kind;
+
+use Davrin\Core\Colour\Deal;
+use Davrin\Core\Colour\Where;
+
+/** So many of each, the first on the corners or the crossbars as far as there is of it; the others spread over the rest. */
+final class CountedFrom extends ByCount
+{
+    public function __construct(private readonly Where $where) {}
+
+    public function key(): string
+    {
+        return "by-count-{$this->where->value}";
+    }
+
+    public function name(): string
+    {
+        return "so many of each, the first on the {$this->where->value}";
+    }
+
+    protected function anchors(Deal $deal): array
+    {
+        return $this->where->ties($deal);
+    }
+}

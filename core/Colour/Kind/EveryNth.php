@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Colour\Kind;
+
+use Davrin\Core\Colour\Deal;
+use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\OtherCount;
+use Davrin\Core\Technique\Doubt;
+use Davrin\Core\Technique\MeshUse;
+
+/** The first mesh, and on every so many-th tie of a row the second. */
+final class EveryNth implements Dealing
+{
+    private const ORDINALS = [3 => 'third', 4 => 'fourth', 5 => 'fifth', 6 => 'sixth'];
+
+    public function __construct(private int $nth) {}
+
+    public function key(): string
+    {
+        return "every-$this->nth";
+    }
+
+    public function name(): string
+    {
+        return 'the second on every '.self::ORDINALS[$this->nth].' tie';
+    }
+
+    public function suits(MeshUse $use): bool
+    {
+        return $use->dealt && ! $use->counted;
+    }
+
+    public function meshes(MeshUse $use, int $ties): MeshUse
+    {
+        return MeshUse::two();
+    }
+
+    public function deal(Deal $deal): array
+    {
+        [$usual, $other] = [$deal->mix->pieces()[0], $deal->mix->pieces()[1] ?? $deal->mix->pieces()[0]];
+        $dealt = [];
+        foreach ($deal->rows as $row) {
+            foreach ($row->ties as $place => $tie) {
+                $dealt[$tie->number] = $place % $this->nth === 0 ? $other : $usual;
+            }
+        }
+
+        return $deal->each($dealt);
+    }
+
+    public function doubts(Deal $deal): array
+    {
+        $doubts = [];
+        foreach ($deal->rows as $row) {
+            $left = count($row->ties) % $this->nth;
+            if ($row->closed && $left > 0 && count($row->ties) > $this->nth) {
+                [$last, $first] = [$row->ties[count($row->ties) - $left]->number, $row->ties[0]->number];
+                $doubts[] = new Doubt('seam', 'The ends come too close.', sprintf(
+                    'From tie %d to tie %d it is %d on, elsewhere %d: every %s does not close on %d ties.', $last, $first, $left, $this->nth, self::ORDINALS[$this->nth], count($row->ties),
+                ), [$last, $first], OtherCount::closing($deal, $row, $this->nth));
+            }
+        }
+
+        return $doubts;
+    }
+}

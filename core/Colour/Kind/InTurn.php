@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Colour\Kind;
+
+use Davrin\Core\Colour\Deal;
+use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\Neighbours;
+use Davrin\Core\Colour\OtherCount;
+use Davrin\Core\Result\Words;
+use Davrin\Core\Technique\Doubt;
+use Davrin\Core\Technique\MeshUse;
+use Davrin\Core\Ties\TieRow;
+
+/**
+ * The named meshes one after another, and again from the first. A further row begins with the one with which the fewest
+ * of its ties meet their own colour in the row inside it.
+ */
+class InTurn implements Dealing
+{
+    public function key(): string
+    {
+        return 'in-turn';
+    }
+
+    public function name(): string
+    {
+        return 'in turn';
+    }
+
+    public function suits(MeshUse $use): bool
+    {
+        return $use->dealt && ! $use->counted;
+    }
+
+    public function meshes(MeshUse $use, int $ties): MeshUse
+    {
+        return MeshUse::several();
+    }
+
+    public function deal(Deal $deal): array
+    {
+        return array_map(fn (string $mesh): array => array_fill(0, $deal->pieces, $mesh), $this->tops($deal));
+    }
+
+    public function doubts(Deal $deal): array
+    {
+        $meshes = $this->named($deal);
+        $dealt = $this->tops($deal);
+
+        return array_merge(...array_map(fn (TieRow $row): array => array_values(array_filter([
+            $this->tooLong($deal, $row, count($meshes)),
+            $this->seam($deal, $row, $dealt, count($meshes)),
+        ])), $deal->rows));
+    }
+
+    /**
+     * One row in order.
+     *
+     * @param  non-empty-list<string>  $meshes
+     * @return non-empty-list<string>
+     */
+    protected function row(array $meshes, TieRow $row): array
+    {
+        return array_map(fn (int $place): string => $meshes[$place % count($meshes)], array_keys($row->ties));
+    }
+
+    /** @return array<string, array<string, string>> what else would close the row */
+    protected function moved(int $colours): array
+    {
+        return $colours > 2 ? ['Move one, so that no two meet' => ['order' => InTurnClosed::KEY]] : [];
+    }
+
+    /**
+     * What comes in turn.
+     *
+     * @return non-empty-list<string>
+     */
+    protected function named(Deal $deal): array
+    {
+        return $deal->mix->pieces();
+    }
+
+    /** @return array<int, string> what each tie shows, by its number */
+    protected function tops(Deal $deal): array
+    {
+        $meshes = $this->named($deal);
+        [$dealt, $across] = [[], $deal->neighbours->across()];
+        foreach ($deal->rows as $index => $row) {
+            [$best, $fewest] = [[], PHP_INT_MAX];
+            for ($from = 0; $from < ($index === 0 ? 1 : count($meshes)); $from++) {
+                $its = array_combine(self::numbers($row), $this->row(self::begun($meshes, $from), $row));
+                $alike = count(Neighbours::alike($across, $its + $dealt));
+                [$best, $fewest] = $alike < $fewest ? [$its, $alike] : [$best, $fewest];
+            }
+            $dealt += $best;
+        }
+
+        return array_replace($dealt, array_intersect_key($deal->painted, $dealt));
+    }
+
+    /**
+     * The same meshes, beginning so many later.
+     *
+     * @param  non-empty-list<string>  $meshes
+     * @return non-empty-list<string>
+     */
+    private static function begun(array $meshes, int $from): array
+    {
+        return array_map(fn (int $place): string => $meshes[($place + $from) % count($meshes)], array_keys($meshes));
+    }
+
+    private function tooLong(Deal $deal, TieRow $row, int $colours): ?Doubt
+    {
+        $ties = count($row->ties);
+
+        return $colours <= $ties ? null : new Doubt('long-pattern', 'The pattern is longer than the row.', sprintf(
+            '%d come in turn, and the row of %s has room for %d: the others never come up there. Name %d or fewer, or put them on more ties.', $colours, Words::ties(self::numbers($row)), $ties, $ties,
+        ), self::numbers($row), []);
+    }
+
+    /** @param  array<int, string>  $dealt */
+    private function seam(Deal $deal, TieRow $row, array $dealt, int $colours): ?Doubt
+    {
+        $ties = count($row->ties);
+        if (! $row->closed || $ties < 3 || $colours > $ties) {
+            return null;
+        }
+        [$last, $first] = [$row->ties[$ties - 1]->number, $row->ties[0]->number];
+        if ($dealt[$last] !== $dealt[$first] || $ties % $colours === 0) {
+            return null;
+        }
+
+        return new Doubt('seam', 'The ends meet alike.', sprintf(
+            'Tie %d and tie %d are both %s: %d in turn do not close on %d ties.', $last, $first, $deal->names[$dealt[$first]], $colours, $ties,
+        ), [$last, $first], [...OtherCount::closing($deal, $row, $colours), ...$this->moved($colours)]);
+    }
+
+    /** @return non-empty-list<int> */
+    private static function numbers(TieRow $row): array
+    {
+        return array_map(fn ($tie): int => $tie->number, $row->ties);
+    }
+}

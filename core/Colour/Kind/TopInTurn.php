@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Colour\Kind;
+
+use Davrin\Core\Colour\Deal;
+use Davrin\Core\Technique\MeshUse;
+
+/** The same meshes in every bundle, each of them on top in turn. */
+final class TopInTurn extends InTurn
+{
+    public function key(): string
+    {
+        return 'top-in-turn';
+    }
+
+    public function name(): string
+    {
+        return 'each on top in turn';
+    }
+
+    public function suits(MeshUse $use): bool
+    {
+        return $use->counted;
+    }
+
+    public function meshes(MeshUse $use, int $ties): MeshUse
+    {
+        return $use;
+    }
+
+    protected function named(Deal $deal): array
+    {
+        return array_column($deal->mix->parts, 0);
+    }
+
+    protected function moved(int $colours): array
+    {
+        return [];
+    }
+
+    /** What lies on top was stacked last. */
+    public function deal(Deal $deal): array
+    {
+        $parts = $deal->mix->parts;
+        $meshes = $this->named($deal);
+
+        return array_map(function (string $top) use ($parts, $meshes, $deal): array {
+            $place = (int) array_search($top, $meshes, true);
+            $stacked = [...array_slice($parts, $place + 1), ...array_slice($parts, 0, $place + 1)];
+
+            return in_array($top, $meshes, true)
+                ? array_merge(...array_map(fn (array $part): array => array_fill(0, max(1, $part[1]), $part[0]), $stacked))
+                : array_fill(0, $deal->pieces, $top);
+        }, $this->tops($deal));
+    }
+}

@@ -1,0 +1,293 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Colour;
+
+use Davrin\Core\Advice\Advice;
+use Davrin\Core\Advice\Remedy;
+use Davrin\Core\Colour\Neighbours;
+use Davrin\Core\Craft;
+use Davrin\Core\Edit\FillBlanks;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Ties\Tie;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\Core\PlanCase;
+
+/** Colours dealt to the ties of a layer: what comes where, what the eye would find, and what mends it. */
+final class DealingTest extends PlanCase
+{
+    private const MESHES = [['id' => 'a', 'name' => 'A', 'roll' => '90 yd'], ['id' => 'b', 'name' => 'B', 'roll' => '90 yd'], ['id' => 'c', 'name' => 'C', 'roll' => '90 yd']];
+
+    public function test_three_in_turn_on_16_ties_meet_at_the_seam_and_it_is_said_where_and_what_mends_it(): void
+    {
+        $plan = $this->row(16, 'in-turn', ['a', 'b', 'c']);
+        $this->assertSame('abcabcabcabcabca', $this->shown($plan));
+        $seam = $this->said($plan, 'seam');
+        $this->assertSame('Tie 16 and tie 1 are both A: 3 in turn do not close on 16 ties.', $seam->sentence);
+        $this->assertSame([16, 1], $seam->ties);
+        $this->assertSame([
+            '15 ties' => ['ties.t1.rows' => '15'],
+            '18 ties' => ['ties.t1.rows' => '18'],
+            'Move one, so that no two meet' => ['layers.l1.order' => 'in-turn-closed'],
+        ], array_combine(array_column($seam->remedies, 'label'), array_column($seam->remedies, 'fill')));
+        foreach ($seam->remedies as $remedy) {
+            $this->assertNotContains('seam', array_column($this->work($this->after($plan, $remedy)->write())->advice, 'rule'));
+        }
+    }
+
+    public function test_one_moved_closes_the_row_with_no_two_alike(): void
+    {
+        $shown = $this->shown($this->row(16, 'in-turn-closed', ['a', 'b', 'c']));
+        $this->assertSame(['a' => 6, 'b' => 5, 'c' => 5], $this->counts($shown));
+        $this->assertSame([], $this->meetings($shown));
+        // It differs from plain turns by one that was taken out half-way round and put at the end.
+        $this->assertSame('abcabcabcabcabca', substr($shown, 0, 7).$shown[15].substr($shown, 7, 8));
+    }
+
+    #[TestWith([7, 'abcabca', true])]
+    #[TestWith([8, 'abcabcab', false])]
+    #[TestWith([9, 'abcabcabc', false])]
+    public function test_a_seam_is_said_only_where_like_meets_like(int $ties, string $shown, bool $said): void
+    {
+        $plan = $this->row($ties, 'in-turn', ['a', 'b', 'c']);
+        $this->assertSame([$shown, $said], [$this->shown($plan), in_array('seam', array_column($this->work($plan->write())->advice, 'rule'), true)]);
+    }
+
+    public function test_an_open_row_has_no_seam(): void
+    {
+        $stick = $this->plan(['form' => ['kind' => 'stick'], 'ties' => [['layout' => 'every-so-far', 'every' => '5 in']], 'meshes' => self::MESHES, 'layers' => [['mesh' => ['a', 'b', 'c'], 'order' => 'in-turn']]]);
+        $this->assertNotContains('seam', array_column($this->work($stick->write())->advice, 'rule'));
+    }
+
+    public function test_where_the_layout_does_not_count_its_ties_the_last_is_left_bare(): void
+    {
+        $spots = array_map(fn (int $tie): string => sprintf('2-3: %s in', $tie * 4), range(0, 6));
+        $plan = $this->plan(['ties' => [['layout' => 'free', 'spots' => $spots]], 'meshes' => self::MESHES, 'layers' => [['mesh' => ['a', 'b', 'c'], 'order' => 'in-turn']]]);
+        $this->assertSame(['layers.l1.on' => 'ties 1 to 6'], $this->said($plan, 'seam')->remedies[0]->fill);
+    }
+
+    public function test_a_pattern_longer_than_the_row_is_said(): void
+    {
+        $this->assertStringContainsString('3 come in turn, and the row of ties 1 and 2 has room for 2', $this->said($this->row(2, 'in-turn', ['a', 'b', 'c']), 'long-pattern')->sentence);
+    }
+
+    public function test_a_further_row_begins_so_that_fewest_meet_their_own(): void
+    {
+        $plan = $this->rows([6, 6], 'in-turn', ['a', 'b', 'c']);
+        $layer = $plan->layers[0];
+        $shown = array_map(fn (array $meshes): string => $meshes[0]->id, $layer->on->dealt);
+        $this->assertSame([], Neighbours::alike($layer->on->deal->neighbours->across(), $shown));
+    }
+
+    public function test_four_scarce_among_18(): void
+    {
+        $this->assertContains($this->gaps($this->shown($this->row(18, 'by-count', ['a: 14', 'b: 4'])), 'b'), [[4, 5, 4, 5], [5, 4, 5, 4]]);
+    }
+
+    public function test_two_scarce_colours_lie_on_different_ties(): void
+    {
+        $shown = $this->shown($this->row(12, 'by-count', ['a: 7', 'b: 3', 'c: 2']));
+        $this->assertSame([[4, 4, 4], [6, 6]], [$this->gaps($shown, 'b'), $this->gaps($shown, 'c')]);
+    }
+
+    public function test_on_a_square_four_go_to_the_corners_two_lie_opposite_and_six_fill(): void
+    {
+        $square = ['form' => ['kind' => 'rectangle'], 'ties' => [['layout' => 'corners-and-sides']], 'meshes' => self::MESHES];
+        $plan = $this->plan($square + ['layers' => [['mesh' => ['a: 4', 'b: 2', 'c: 6'], 'order' => 'by-count-corners']]]);
+        $ties = $plan->layers[0]->on->ties();
+        $this->assertCount(12, $ties);
+        $of = fn (string $mesh): array => array_values(array_filter($ties, fn (Tie $tie): bool => $plan->layers[0]->on->at($tie)[0]->id === $mesh));
+        $this->assertSame([true, true, true, true], array_map(fn (Tie $tie): bool => $tie->corner, $of('a')));
+        $this->assertEqualsWithDelta([-$of('b')[0]->place->x, -$of('b')[0]->place->y], [$of('b')[1]->place->x, $of('b')[1]->place->y], 0.01);
+        $this->assertCount(6, $of('c'));
+        // Two for four corners lie in opposite ones.
+        $two = $this->plan($square + ['layers' => [['mesh' => ['a: 2', 'c: 10'], 'order' => 'by-count-corners']]]);
+        $corners = array_values(array_filter($ties, fn (Tie $tie): bool => $two->layers[0]->on->at($tie)[0]->id === 'a'));
+        $this->assertEqualsWithDelta([-$corners[0]->place->x, -$corners[0]->place->y], [$corners[1]->place->x, $corners[1]->place->y], 0.01);
+    }
+
+    public function test_36_bundles_with_three_colours_on_top_in_turn(): void
+    {
+        $plan = $this->plan(['ties' => [['layout' => 'n-a-section', 'perSection' => 6, 'pair' => '2-3', 'stem' => 'half']], 'meshes' => self::MESHES, 'layers' => [['technique' => 'rolled-bundle', 'mesh' => ['a: 1', 'b: 1', 'c: 1'], 'order' => 'top-in-turn']]]);
+        $tops = implode(array_map(fn (array $meshes): string => $meshes[2]->id, $plan->layers[0]->on->dealt));
+        $this->assertSame([['a' => 12, 'b' => 12, 'c' => 12], []], [$this->counts($tops), $this->meetings($tops)]);
+        foreach ($plan->layers[0]->on->dealt as $meshes) {
+            $this->assertEqualsCanonicalizing(['a', 'b', 'c'], array_column($meshes, 'id'));
+        }
+        $this->assertSame([36 * 9, 36 * 9, 36 * 9], array_map(fn ($mesh): int => (int) $mesh->plan->used()->toInches(), $this->work($plan->write())->meshes));
+    }
+
+    public function test_two_runs_of_one_colour_alternate_all_the_way_round(): void
+    {
+        $this->assertSame(str_repeat('ab', 9), $this->turnedToA($this->shown($this->row(18, 'alternating', ['a: 9', 'b: 9']))));
+        $this->assertSame([], array_column($this->work($this->row(18, 'alternating', ['a: 9', 'b: 9'])->write())->advice, 'rule'));
+    }
+
+    public function test_ten_and_eight_cannot_and_their_doubles_fall_low(): void
+    {
+        $plan = $this->row(18, 'alternating', ['a: 10', 'b: 8']);
+        $shown = $this->shown($plan);
+        $this->assertSame(['a' => 10, 'b' => 8], [...['a' => 0, 'b' => 0], ...$this->counts($shown)]);
+        $doubles = $this->meetings($shown);
+        $this->assertCount(2, $doubles);
+        $advice = $this->said($plan, 'alike');
+        foreach ($doubles as [$one, $other]) {
+            $this->assertStringContainsString("$one and $other", $advice->sentence);
+            foreach ([$one, $other] as $tie) {
+                $this->assertGreaterThan(0, $plan->ties->all()[$tie - 1]->place->y, "tie $tie lies low");
+            }
+        }
+        $this->assertStringStartsWith('10 and 8 cannot alternate all the way round 18 ties', $advice->sentence);
+        $this->assertSame(['layers.l1.mesh' => '9 a + 9 b'], $advice->remedies[0]->fill);
+        $this->assertStringNotContainsString('aaa', $shown.$shown);
+    }
+
+    #[TestWith([['a: 14', 'b: 5'], '14 + 5 are 19, and there are 18 ties', '14 a + 4 b'])]
+    #[TestWith([['a: 10', 'b: 4'], '10 + 4 are 14, and there are 18 ties', '14 a + 4 b'])]
+    public function test_numbers_that_do_not_add_up_are_worked_out_and_said(array $mix, string $says, string $would): void
+    {
+        $plan = $this->row(18, 'by-count', $mix);
+        $advice = $this->said($plan, 'counts');
+        $this->assertStringContainsString($says, $advice->sentence);
+        $this->assertSame(['layers.l1.mesh' => $would], $advice->remedies[0]->fill);
+        $this->assertSame(18, strlen($this->shown($plan)));
+        $this->assertSame(['a' => 14, 'b' => 4], $this->counts($this->shown($plan)));
+    }
+
+    public function test_ties_painted_by_hand_stay_and_the_rest_is_dealt_round_them(): void
+    {
+        $plan = $this->row(12, 'by-count', ['a: 9', 'b: 3'], ['3: b']);
+        $this->assertSame([[4, 4, 4], 'b'], [$this->gaps($this->shown($plan), 'b'), $this->shown($plan)[2]]);
+        $this->assertSame('aab'.str_repeat('a', 9), $this->shown($this->row(12, 'alike', 'a', ['3: b'])));
+    }
+
+    public function test_more_painted_than_named_is_said(): void
+    {
+        $plan = $this->row(12, 'by-count', ['a: 11', 'b: 1'], ['3 and 4: b']);
+        $this->assertStringContainsString('2 ties are painted B, and 1 named', $this->said($plan, 'fixed')->sentence);
+        $this->assertSame('b', $this->shown($plan)[3]);
+    }
+
+    public function test_what_is_painted_on_ties_that_are_not_there_is_refused(): void
+    {
+        $this->assertFault('/layers/0/painted', 'Tie 40 is not among those of this layer', fn () => $this->row(12, 'alike', 'a', ['40: b']));
+        $this->assertFault('/layers/0/painted', 'names no mesh of this plan', fn () => $this->row(12, 'alike', 'a', ['4: z']));
+        $this->assertFault('/layers/0/order', 'is not one of them', fn () => $this->row(12, 'top-in-turn', 'a'));
+    }
+
+    public function test_every_third_and_a_mirrored_row_and_anchors(): void
+    {
+        $this->assertSame('baabaabaabaa', $this->shown($this->row(12, 'every-3', ['a', 'b'])));
+        $mirrored = $this->row(12, 'mirrored', ['a', 'b', 'c']);
+        foreach ($mirrored->layers[0]->on->ties() as $tie) {
+            $partner = array_values(array_filter($mirrored->layers[0]->on->ties(), fn (Tie $other): bool => abs($other->place->x + $tie->place->x) + abs($other->place->y - $tie->place->y) < 0.01))[0];
+            $this->assertSame($mirrored->layers[0]->on->at($tie)[0]->id, $mirrored->layers[0]->on->at($partner)[0]->id);
+        }
+        $anchored = $this->plan(['ties' => [['layout' => 'crossbars-outer-mid']], 'meshes' => self::MESHES, 'layers' => [['mesh' => ['a', 'b', 'c'], 'order' => 'anchor-crossbars', 'on' => 'row 2']]]);
+        $this->assertSame('abacabacabac', $this->shown($anchored));
+    }
+
+    public function test_every_fifth_that_does_not_close_is_said_where(): void
+    {
+        $advice = $this->said($this->row(12, 'every-5', ['a', 'b']), 'seam');
+        $this->assertSame('From tie 11 to tie 1 it is 2 on, elsewhere 5: every fifth does not close on 12 ties.', $advice->sentence);
+        $this->assertSame(['10 ties', '15 ties'], array_column($advice->remedies, 'label'));
+    }
+
+    public function test_a_scarce_colour_on_two_rows_lies_apart_across_them_too(): void
+    {
+        $plan = $this->rows([6, 12], 'by-count', ['a: 15', 'b: 3']);
+        $ties = array_values(array_filter($plan->layers[0]->on->ties(), fn (Tie $tie): bool => $plan->layers[0]->on->at($tie)[0]->id === 'b'));
+        $this->assertSame([1, 2, 2], array_map(fn (Tie $tie): int => $tie->row, $ties));
+        // One inside, and the two outside as far from it as from each other, nearly.
+        $this->assertGreaterThan(6.5, min(Neighbours::apart($ties[0], $ties[1]), Neighbours::apart($ties[0], $ties[2])));
+        $this->assertGreaterThan(12.0, Neighbours::apart($ties[1], $ties[2]));
+    }
+
+    public function test_each_tie_s_mesh_is_cut_and_told_as_its_own(): void
+    {
+        $result = $this->work($this->row(12, 'by-count', ['a: 9', 'b: 3'])->write());
+        $this->assertSame(['171 in', '57 in'], array_map(fn ($mesh): string => $mesh->used->shown, array_slice($result->meshes, 0, 2)));
+        $this->assertSame(['B', 'A'], array_map(fn (int $tie): string => substr($result->ties[$tie]->carries[0], -1), [0, 1]));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function dealings(): iterable
+    {
+        foreach (array_keys(Craft::standard()->dealings) as $key) {
+            yield $key => [$key];
+        }
+    }
+
+    #[DataProvider('dealings')]
+    public function test_every_dealing_deals_to_every_tie_the_same_every_time_and_keeps_when_another_is_chosen(string $key): void
+    {
+        $technique = $key === 'top-in-turn' ? 'starburst' : 'ruffle';
+        $before = $this->plan(['ties' => [['layout' => 'crossbars-outer-mid']], 'meshes' => self::MESHES, 'layers' => [['technique' => $technique]]]);
+        $plan = (new FillBlanks(['layers.l1.order' => $key]))->apply($before, $this->reader());
+        $this->assertSame($key, $plan->layers[0]->on->slip->text('order'));
+        $this->assertSame(range(1, 18), array_keys($plan->layers[0]->on->dealt));
+        $this->assertEquals($plan->layers[0]->on->dealt, $this->plan($plan->write())->layers[0]->on->dealt);
+        $this->assertSame('a', (new FillBlanks(['layers.l1.order' => 'alike']))->apply($plan, $this->reader())->layers[0]->on->meshes[0]->id);
+    }
+
+    private function row(int $ties, string $order, string|array $mesh, array $painted = []): Plan
+    {
+        return $this->rows([$ties], $order, $mesh, $painted);
+    }
+
+    private function rows(array $rows, string $order, string|array $mesh, array $painted = []): Plan
+    {
+        return $this->plan(['ties' => [['layout' => 'rows', 'rows' => $rows]], 'meshes' => self::MESHES, 'layers' => [['mesh' => $mesh, 'order' => $order, 'painted' => $painted]]]);
+    }
+
+    /** The mesh of each tie, a letter each. */
+    private function shown(Plan $plan): string
+    {
+        return implode(array_map(fn (array $meshes): string => $meshes[0]->id, $plan->layers[0]->on->dealt));
+    }
+
+    private function said(Plan $plan, string $rule): Advice
+    {
+        return array_values(array_filter($this->work($plan->write())->advice, fn (Advice $advice): bool => $advice->rule === $rule))[0];
+    }
+
+    private function after(Plan $plan, Remedy $remedy): Plan
+    {
+        return (new FillBlanks($remedy->fill))->apply($plan, $this->reader());
+    }
+
+    /** @return array<string, int> */
+    private function counts(string $shown): array
+    {
+        $counts = array_count_values(str_split($shown));
+        ksort($counts);
+
+        return $counts;
+    }
+
+    /** @return list<array{int, int}> ties next to each other, round the seam too, that show the same */
+    private function meetings(string $shown): array
+    {
+        $ties = strlen($shown);
+
+        return array_values(array_map(fn (int $place): array => [$place + 1, ($place + 1) % $ties + 1], array_filter(range(0, $ties - 1), fn (int $place): bool => $shown[$place] === $shown[($place + 1) % $ties])));
+    }
+
+    /** @return list<int> */
+    private function gaps(string $shown, string $mesh): array
+    {
+        $places = array_keys(str_split($shown), $mesh, true);
+
+        return array_map(fn (int $index): int => ($places[$index + 1] ?? $places[0] + strlen($shown)) - $places[$index], array_keys($places));
+    }
+
+    private function turnedToA(string $shown): string
+    {
+        $first = (int) strpos($shown, 'a');
+
+        return substr($shown, $first).substr($shown, 0, $first);
+    }
+}
