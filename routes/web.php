@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\PlanColoursController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanEditController;
 use App\Http\Controllers\PlanFileController;
@@ -22,6 +23,7 @@ Route::controller(PlanController::class)->name('plans.')->group(function () {
 });
 
 Route::post('/plans/{plan}/edits', PlanEditController::class)->name('plans.edit');
+Route::get('/plans/{plan}/colours', PlanColoursController::class)->name('plans.colours');
 
 Route::controller(PlanHistoryController::class)->name('plans.')->group(function () {
     Route::post('/plans/{plan}/undo', 'undo')->name('undo');

@@ -5,6 +5,7 @@ namespace App\Drawing;
 use App\Drawing\Elements\ElementShape;
 use App\Drawing\Elements\HangsDown;
 use App\Editor\Side;
+use Davrin\Core\Advice\Advice;
 use Davrin\Core\Form\Box;
 use Davrin\Core\Form\Place;
 use Davrin\Core\Plan\Mesh;
@@ -47,7 +48,7 @@ final readonly class FormDrawing
     /** @var list<LayerDrawing> */
     public array $layers;
 
-    /** @var list<array{number: int, x: float, y: float, numbered: bool, changes: bool, where: string, carries: list<string>}> */
+    /** @var list<array{number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>}> */
     public array $ties;
 
     public Extent $extent;
@@ -228,7 +229,7 @@ final readonly class FormDrawing
         return app(__NAMESPACE__.'\\Elements\\'.Str::studly($technique).'Shape');
     }
 
-    /** @return list<array{number: int, x: float, y: float, numbered: bool, changes: bool, where: string, carries: list<string>}> */
+    /** @return list<array{number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>}> */
     private function ties(): array
     {
         $changes = [];
@@ -238,9 +239,10 @@ final readonly class FormDrawing
             }
         }
 
+        $warned = array_flip(array_merge(...array_map(fn (Advice $advice): array => $advice->ties, $this->result->advice)));
         [$crowded, $last] = [$this->mesh && count($this->result->ties) > self::NUMBERED, null];
 
-        return array_map(function (TieResult $tie) use ($changes, $crowded, &$last): array {
+        return array_map(function (TieResult $tie) use ($changes, $warned, $crowded, &$last): array {
             $place = $this->places[$tie->tie->number];
             [$before, $last] = [$last, [$tie->tie->row, $tie->tie->section, $tie->tie->seat->key()]];
 
@@ -250,6 +252,7 @@ final readonly class FormDrawing
                 'y' => round($place->y * Path::SCALE, 1),
                 'numbered' => ! $crowded || $before !== $last,
                 'changes' => isset($changes[$tie->tie->number]),
+                'warned' => isset($warned[$tie->tie->number]),
                 'where' => $tie->where,
                 'carries' => $tie->carries,
             ];

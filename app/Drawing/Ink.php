@@ -2,6 +2,7 @@
 
 namespace App\Drawing;
 
+use Davrin\Core\Colour\Grey;
 use Davrin\Core\Plan\Mesh;
 
 /** The colours a mesh is drawn in: its own, a darker line for hatch and edge, a lighter one for pleats, and ink that reads on it. */
@@ -14,7 +15,7 @@ final readonly class Ink
     {
         $colour = $mesh->slip->text('colour');
         // Below this white reads better on it than black; on either side the better one has a contrast of 4.5 and more.
-        $isDark = self::luminance($colour) < 0.179;
+        $isDark = Grey::luminance($colour) < 0.179;
 
         return new self($id, $colour, self::mix($colour, '#101a18', 0.42), self::mix($colour, '#ffffff', 0.45), $isDark ? '#ffffff' : '#000000', $mesh->slip->text('hatch'));
     }
@@ -24,18 +25,6 @@ final readonly class Ink
         $mixed = array_map(fn (int $a, int $b): int => (int) round($a + ($b - $a) * $part), self::parts($colour), self::parts($with));
 
         return vsprintf('#%02x%02x%02x', $mixed);
-    }
-
-    /** Relative luminance (WCAG 2.2), 0 for black and 1 for white. */
-    private static function luminance(string $colour): float
-    {
-        [$r, $g, $b] = array_map(function (int $part): float {
-            $share = $part / 255;
-
-            return $share <= 0.04045 ? $share / 12.92 : (($share + 0.055) / 1.055) ** 2.4;
-        }, self::parts($colour));
-
-        return 0.2126 * $r + 0.7152 * $g + 0.0722 * $b;
     }
 
     /** @return array{int, int, int} */

@@ -6,7 +6,9 @@ use App\Drawing\FormDrawing;
 use App\Drawing\RollShelf;
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
+use Davrin\Core\Edit\PaintTie;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Plan\Layer;
 use Davrin\Core\Recipe\Recipe;
 use Davrin\Core\Ties\TieGroup;
 use Illuminate\Contracts\Support\Responsable;
@@ -37,6 +39,8 @@ final readonly class EditorPage implements Responsable
             'shelfForms' => ShelfForm::query()->orderBy('name')->limit(60)->get(['id', 'name']),
             'free' => $free[0]->id ?? null,
             'litIsFree' => array_filter($free, fn (TieGroup $group): bool => $this->view->tie !== null && $group->has($this->view->tie)) !== [],
+            'paints' => array_filter($plan->layers, fn (Layer $layer): bool => $layer->technique->meshes()->dealt) !== [] && count($plan->meshes) > 1,
+            'litPaints' => $this->view->tie === null ? null : PaintTie::layerOn($plan, $this->view->tie),
             'view' => $this->view,
             'problem' => $this->problem,
             'lost' => $this->lost === [] ? (array) $request->session()->get('lost', []) : $this->lost,

@@ -5,17 +5,13 @@ declare(strict_types=1);
 namespace Davrin\Core\Colour;
 
 /**
- * How well colours lie along one row (docs/craft-figures.md, colour order). Less is better, in this order: neighbours of one
- * colour; how uneven the gaps are between pieces of each scarce colour, tie to tie; how uneven two such gaps side by side
- * are. Of a colour that more than half of the ties bear neighbours are meant; the most frequent fills, and is not spread.
+ * How well colours lie along one row (docs/craft-figures.md, colour order), as numbers of which less is better and the first
+ * counts first: how many neighbours are of one colour; how uneven the gaps are between pieces of each scarce colour, tie to
+ * tie; how uneven two such gaps side by side are; how uneven the gaps are between scarce pieces of whatever colour. Of a
+ * colour that more than half of the ties bear neighbours are meant; the most frequent fills, and is not spread.
  */
 final readonly class Evenness
 {
-    /** One neighbour more outweighs all gaps, and one gap all pairs of gaps, on the longest row there is. */
-    public const NEIGHBOUR = 100_000_000_000_000;
-
-    public const GAP = 10_000_000;
-
     /** The colour that fills. */
     public int $filler;
 
@@ -29,21 +25,25 @@ final readonly class Evenness
         $this->isBackground = 2 * $counts[$this->filler] > $ties + ($closed ? 0 : 1);
     }
 
-    /** @param  list<int>  $order  the colour of each tie */
-    public function of(array $order): int
+    /**
+     * @param  list<int>  $order  the colour of each tie
+     * @return array{int, int, int, int}
+     */
+    public function of(array $order): array
     {
         $places = array_fill(0, count($this->counts), []);
         foreach ($order as $place => $colour) {
             $places[$colour][] = $place;
         }
-        $cost = self::NEIGHBOUR * count($this->alike($order));
+        [$gaps, $pairs] = [0, 0];
         foreach ($places as $colour => $its) {
             if ($its !== [] && $colour !== $this->filler) {
-                $cost += self::GAP * $this->uneven($its) + $this->unevenPairs($its);
+                [$gaps, $pairs] = [$gaps + $this->uneven($its), $pairs + $this->unevenPairs($its)];
             }
         }
+        $scarce = array_keys(array_filter($order, fn (int $colour): bool => $colour !== $this->filler));
 
-        return $cost;
+        return [count($this->alike($order)), $gaps, $pairs, $scarce === [] ? 0 : $this->uneven($scarce)];
     }
 
     /**
@@ -69,17 +69,18 @@ final readonly class Evenness
         return $place + 1 < $this->ties || $this->closed && $this->ties > 2;
     }
 
-    /** What no order can be better than, by the counts alone. */
-    public function least(): int
+    /** Whether no order could be better as far as each colour by itself goes, by the counts alone. */
+    public function isBest(int $alike, int $gaps, int $pairs): bool
     {
-        $cost = 0;
+        [$leastGaps, $leastPairs] = [0, 0];
         foreach ($this->counts as $colour => $count) {
             if ($count > 0 && $colour !== $this->filler) {
-                $cost += self::GAP * $this->leastLeft($count, null) + ($this->closed && $count > 2 ? self::evenSquares($count, 2 * $this->ties) : 0);
+                $leastGaps += $this->leastLeft($count, null);
+                $leastPairs += $this->closed && $count > 2 ? self::evenSquares($count, 2 * $this->ties) : 0;
             }
         }
 
-        return $cost;
+        return [$alike, $gaps, $pairs] <= [0, $leastGaps, $leastPairs];
     }
 
     /**

@@ -15,9 +15,10 @@ final class Spread
     private const STEPS = 20_000;
 
     /** Turns of even gaps that are tried against each other. */
-    private const TURNS = 20_000;
+    private const TURNS = 3_000;
 
-    private int $best = PHP_INT_MAX;
+    /** @var array{int, int, int, int} */
+    private array $best = [PHP_INT_MAX, 0, 0, 0];
 
     /** @var list<int> */
     private array $order = [];
@@ -43,14 +44,19 @@ final class Spread
         if ($this->evenness->closed && $this->fixed === []) {
             $this->turnEvenGaps();
         }
-        if ($this->best > $this->evenness->least()) {
+        if (! $this->isBest()) {
             $this->take($this->exchanged($this->dealtOut()));
-            $this->search([], $this->evenness->counts, array_fill(0, count($this->evenness->counts), null), array_fill(0, count($this->evenness->counts), 0), 0);
+            $this->search([], $this->evenness->counts, array_fill(0, count($this->evenness->counts), null), array_fill(0, count($this->evenness->counts), 0), 0, 0);
         }
         // A search that ran out of steps did not see all there is.
-        $proven = $this->best === $this->evenness->least() || $this->steps <= self::STEPS;
+        $proven = $this->isBest() || $this->steps <= self::STEPS;
 
         return new Spaced($this->order, $proven, $this->evenness->alike($this->order));
+    }
+
+    private function isBest(): bool
+    {
+        return $this->evenness->isBest(...array_slice($this->best, 0, 3));
     }
 
     /** Scarce colours at even gaps, the scarcest from the first tie on, each next one in every turn that leaves it its places. */
@@ -74,7 +80,7 @@ final class Spread
             return;
         }
         [$ties, $colour] = [$this->evenness->ties, array_shift($scarce)];
-        for ($turned = 0; $turned < ($first ? 1 : $ties) && $turns < self::TURNS && $this->best > $this->evenness->least(); $turned++) {
+        for ($turned = 0; $turned < ($first ? 1 : $ties) && $turns < self::TURNS; $turned++) {
             $turns++;
             $laid = $order;
             for ($i = 0; $i < $this->evenness->counts[$colour]; $i++) {
@@ -157,9 +163,10 @@ final class Spread
      * @param  array<int, int>  $left  of each colour
      * @param  array<int, ?int>  $last  where each colour lies last
      * @param  array<int, int>  $first  and first
-     * @param  int  $cost  of what is laid so far
+     * @param  int  $alike  neighbours so far
+     * @param  int  $gaps  what the gaps so far count for
      */
-    private function search(array $order, array $left, array $last, array $first, int $cost): void
+    private function search(array $order, array $left, array $last, array $first, int $alike, int $gaps): void
     {
         $place = count($order);
         if ($place === $this->evenness->ties) {
@@ -169,19 +176,20 @@ final class Spread
         }
         $before = $order[$place - 1] ?? null;
         foreach ($this->choices($place, $left) as $colour) {
-            if ($this->best === $this->evenness->least() || ++$this->steps > self::STEPS) {
+            if ($this->isBest() || ++$this->steps > self::STEPS) {
                 return;
             }
-            $its = $cost + ($before === $colour && $this->evenness->matters($colour) ? Evenness::NEIGHBOUR : 0);
+            $nowAlike = $alike + ($before === $colour && $this->evenness->matters($colour) ? 1 : 0);
+            $nowGaps = $gaps;
             if ($colour !== $this->evenness->filler) {
-                $its += Evenness::GAP * ($last[$colour] === null ? $this->evenness->start($place) : $this->evenness->gap($place - $last[$colour]));
+                $nowGaps += $last[$colour] === null ? $this->evenness->start($place) : $this->evenness->gap($place - $last[$colour]);
             }
             [$nowLeft, $nowLast, $nowFirst] = [$left, $last, $first];
             $nowLeft[$colour]--;
             $nowFirst[$colour] = $last[$colour] === null ? $place : $first[$colour];
             $nowLast[$colour] = $place;
-            if ($its + $this->leastLeft($nowLeft, $nowLast, $nowFirst) < $this->best) {
-                $this->search([...$order, $colour], $nowLeft, $nowLast, $nowFirst, $its);
+            if ([$nowAlike, $nowGaps + $this->leastLeft($nowLeft, $nowLast, $nowFirst), 0, 0] < $this->best) {
+                $this->search([...$order, $colour], $nowLeft, $nowLast, $nowFirst, $nowAlike, $nowGaps);
             }
         }
     }
@@ -224,6 +232,6 @@ final class Spread
             }
         }
 
-        return Evenness::GAP * $sum;
+        return $sum;
     }
 }

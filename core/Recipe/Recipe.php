@@ -89,7 +89,8 @@ final readonly class Recipe
     {
         $sentence = $layer->technique->sentence($layer->on);
         if ($layer->technique->meshes()->dealt) {
-            $sentence = str_replace('{mesh}', '{mesh} ({order}'.($layer->on->deal->painted === [] ? '' : '; by hand {painted}').')', $sentence);
+            $order = '{mesh}, {order}'.($layer->on->deal->painted === [] ? '' : ', by hand {painted}');
+            $sentence = (string) preg_replace_callback('/\{mesh\}([,.;:]?)/', fn (array $found): string => $order.($found[1] === '' ? ',' : $found[1]), $sentence, 1);
         }
 
         return count($plan->ties->groups) > 1 ? str_replace('{on}', '{on} of {ties}', $sentence) : $sentence;

@@ -13,7 +13,7 @@ final class DemoSeeder extends Seeder
     private const OLDEST_FIRST = [
         'choir-gallery-cross', 'garden-club-wheel', 'bee-stall-work-form', 'reading-week-loop', 'band-leaders-hat', 'hiking-club-stick', 'kite-festival-kite',
         'kite-festival-star', 'library-door-swag', 'barn-wedding-heart', 'barn-wedding-square', 'garden-club-bee-stall', 'library-reading-week', 'band-door-teal-and-gold',
-        'library-storm-door', 'bandstand-bundles', 'fair-gate-three-strands', 'pavilion-six-layers', 'town-hall-wide-poofs', 'garden-shed-burlap',
+        'library-storm-door', 'bandstand-bundles', 'fair-gate-three-strands', 'pavilion-six-layers', 'town-hall-wide-poofs', 'garden-shed-burlap', 'garden-club-scraps', 'kite-festival-in-turn',
     ];
 
     /** Forms as they really measure, by name: where each is kept, and what a plan file holds of it. */

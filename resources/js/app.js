@@ -4,6 +4,7 @@ import { keepTyped } from './blanks.js';
 import './clock.js';
 import './keys.js';
 import './light.js';
+import './paint.js';
 import './place.js';
 
 // Swaps the editor in place: focus, scroll and what is being typed stay where they are.

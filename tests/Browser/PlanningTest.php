@@ -229,7 +229,7 @@ final class PlanningTest extends BrowserCase
     {
         $this->open('/plans/14');
         $this->browser->findElement(WebDriverBy::xpath("//button[.='Copy']"))->click();
-        $this->assertSoon("$this->url/plans/21", fn (): string => $this->browser->getCurrentURL());
+        $this->assertSoon("$this->url/plans/23", fn (): string => $this->browser->getCurrentURL());
         $this->assertSame('Band door, teal and gold, copy', $this->blank('plan.name')->getDomProperty('value'));
     }
 
@@ -237,7 +237,7 @@ final class PlanningTest extends BrowserCase
     {
         $this->open('/plans');
         $this->element('input[type=file]')->sendKeys(dirname(__DIR__, 2).'/database/demo/library-reading-week.json');
-        $this->assertSoon("$this->url/plans/21", fn (): string => $this->browser->getCurrentURL());
+        $this->assertSoon("$this->url/plans/23", fn (): string => $this->browser->getCurrentURL());
         $this->assertSame('Library reading week', $this->blank('plan.name')->getDomProperty('value'));
     }
 

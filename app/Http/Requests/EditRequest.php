@@ -7,7 +7,9 @@ use App\Models\ShelfForm;
 use Closure;
 use Davrin\Core\Edit\ChangeList;
 use Davrin\Core\Edit\Edit;
+use Davrin\Core\Edit\ExchangeMeshes;
 use Davrin\Core\Edit\FillBlanks;
+use Davrin\Core\Edit\PaintTie;
 use Davrin\Core\Edit\PlaceTie;
 use Davrin\Core\Edit\TakeForm;
 use Davrin\Core\Plan\Fault;
@@ -25,8 +27,9 @@ final class EditRequest extends FormRequest
             'set' => ['required_without:do', 'array', 'max:40'],
             // A blank that is written in several fields comes as entries of fields.
             'set.*' => ['nullable', fn (string $set, mixed $typed, Closure $fail) => $this->isTyped($typed) ?: $fail('What was typed is too long, or not text. Load the page again.')],
-            'do' => ['required_without:set', 'string', 'in:add-layer,remove-layer,layer-earlier,layer-later,add-mesh,remove-mesh,add-ties,remove-ties,place-tie,take-tie,take-form'],
+            'do' => ['required_without:set', 'string', 'in:add-layer,remove-layer,layer-earlier,layer-later,add-mesh,remove-mesh,add-ties,remove-ties,place-tie,take-tie,take-form,paint,exchange'],
             'id' => ['nullable', 'string', 'max:40'],
+            'to' => ['nullable', 'string', 'max:40'],
             'x' => ['nullable', 'numeric', 'between:-500,500'],
             'y' => ['nullable', 'numeric', 'between:-500,500'],
             'on' => ['nullable', 'string', 'max:40'],
@@ -51,6 +54,8 @@ final class EditRequest extends FormRequest
                 ? PlaceTie::at($id, $this->float('x'), $this->float('y'))
                 : PlaceTie::on($id, (string) $this->input('on'), (string) $this->input('distance')),
             'take-form' => $this->form(),
+            'paint' => PaintTie::with($this->integer('id'), (string) $this->input('to')),
+            'exchange' => ExchangeMeshes::of($id, (string) $this->input('to')),
             'take-tie' => PlaceTie::takeAway($this->integer('id')),
             default => new FillBlanks(Typed::of((array) $this->input('set'))),
         };

@@ -7,6 +7,7 @@
         'Ctrl Shift Z' => 'redo',
         'b' => 'turn the form over',
         'arrows' => 'from tie to tie, once one has the focus',
+        '1 to 9' => 'paint the tie in focus with that mesh of the plan; once more takes it back',
         '?' => 'this list',
     ] as $key => $does)
         <dt class="font-slab font-bold">{{ $key }}</dt>

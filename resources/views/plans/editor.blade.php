@@ -113,6 +113,15 @@
             @foreach (['mesh' => true, 'form, ties' => false] as $words => $mesh)
                 <a href="{{ $view->withMesh($mesh)->url() }}" hx-get="{{ $view->withMesh($mesh)->url() }}" hx-replace-url="true" @if ($mesh === $view->mesh) aria-current="true" @endif>{{ $words }}</a>
             @endforeach
+            @if ($paints)
+                <b class="editor-only">paint ties</b>
+                <div class="brushes editor-only" role="group" aria-label="paint ties with">
+                    @foreach ($plan->meshes as $index => $mesh)
+                        <button type="button" class="brush" data-brush="{{ $mesh->id }}" aria-pressed="false" title="{{ $mesh->name() }}: click ties to paint them{{ $index < 9 ? ', or press '.($index + 1).' on one' : '' }}"><x-swatch :ink="$inks[$mesh->id]" /><span class="sr-only">{{ $mesh->name() }}</span></button>
+                    @endforeach
+                </div>
+                <a class="editor-only" href="{{ route('plans.colours', $saved) }}">other colours</a>
+            @endif
         </div>
         @if ($tie)
             <section class="tie-card" aria-live="polite">
@@ -128,6 +137,16 @@
                         <li>here the run changes rolls</li>
                     @endif
                 </ul>
+                @if ($paints && $litPaints)
+                    <x-edit-form :saved="$saved" :view="$view" class="mt-2 flex flex-wrap gap-x-3">
+                        <input type="hidden" name="do" value="paint">
+                        <input type="hidden" name="id" value="{{ $tie['number'] }}">
+                        @foreach ($plan->meshes as $mesh)
+                            @php $isPainted = ($litPaints->on->deal->painted[$tie['number']] ?? null) === $mesh->id; @endphp
+                            <button class="quiet" name="to" value="{{ $mesh->id }}"><x-swatch :ink="$inks[$mesh->id]" /> {{ $isPainted ? 'no longer '.$mesh->name() : $mesh->name() }}</button>
+                        @endforeach
+                    </x-edit-form>
+                @endif
                 @if ($litIsFree)
                     <x-edit-form :saved="$saved" :view="$view" class="mt-2">
                         <input type="hidden" name="id" value="{{ $tie['number'] }}">
@@ -137,6 +156,13 @@
             </section>
         @endif
         <x-form-drawing :drawing="$drawing" :view="$view" :places="$free" />
+        @if ($paints)
+            <x-edit-form :saved="$saved" :view="$view" id="paint" hidden>
+                <input type="hidden" name="do" value="paint">
+                <input type="hidden" name="id">
+                <input type="hidden" name="to">
+            </x-edit-form>
+        @endif
         @if ($free)
             <x-edit-form :saved="$saved" :view="$view" id="place-by-click" hidden>
                 <input type="hidden" name="do" value="place-tie">

@@ -42,6 +42,12 @@ final class SpreadTest extends TestCase
         $this->assertTrue($spaced->proven);
     }
 
+    public function test_single_pieces_of_two_scarce_colours_lie_opposite_each_other(): void
+    {
+        $order = Spread::over(6, true, [4, 1, 1])->order;
+        $this->assertSame(3, abs((int) array_search(1, $order, true) - (int) array_search(2, $order, true)));
+    }
+
     public function test_on_an_open_row_half_a_gap_is_left_at_the_ends(): void
     {
         $this->assertSame([2, 7], array_keys(Spread::over(10, false, [8, 2])->order, 1, true));
@@ -85,7 +91,8 @@ final class SpreadTest extends TestCase
                 $this->assertSame($counts, array_map(fn (int $colour): int => count(array_keys($spaced->order, $colour, true)), array_keys($counts)));
                 $this->assertEquals($spaced, Spread::over(array_sum($counts), $closed, $counts));
                 $evenness = new Evenness(array_sum($counts), $closed, $counts);
-                $this->assertGreaterThanOrEqual($evenness->least(), $evenness->of($spaced->order));
+                $this->assertLessThanOrEqual($evenness->of(array_reverse($spaced->order)), $evenness->of($spaced->order));
+                $this->assertSame(count($spaced->alike), $evenness->of($spaced->order)[0]);
             });
     }
 

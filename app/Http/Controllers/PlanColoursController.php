@@ -1,0 +1,22 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Colours\Variations;
+use App\Http\Requests\PaletteRequest;
+use App\Models\SavedPlan;
+use Illuminate\Contracts\View\View;
+
+/** A plan in other colours, side by side. */
+final class PlanColoursController
+{
+    public function __invoke(PaletteRequest $request, SavedPlan $plan, Variations $variations): View
+    {
+        return view('colours.index', [
+            'saved' => $plan,
+            'variations' => $variations->of($plan->plan(), $request->palette()),
+            'inGreys' => $variations->inGreys($plan->plan()),
+            'request' => $request,
+        ]);
+    }
+}

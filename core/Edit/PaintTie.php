@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Edit;
+
+use Davrin\Core\Blank\PaintBlank;
+use Davrin\Core\Plan\Fault;
+use Davrin\Core\Plan\Layer;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Ties\Tie;
+
+/** Gives what hangs on one tie another mesh by hand, or takes that back where it has it already. */
+final readonly class PaintTie implements Edit
+{
+    private function __construct(private int $tie, private string $mesh) {}
+
+    /** @param  string  $mesh  its id */
+    public static function with(int $tie, string $mesh): self
+    {
+        return new self($tie, $mesh);
+    }
+
+    /** The layer whose element on a tie is painted: of those that may differ from tie to tie, the one built last. */
+    public static function layerOn(Plan $plan, int $tie): ?Layer
+    {
+        $layers = array_filter($plan->layers, fn (Layer $layer): bool => $layer->technique->meshes()->dealt
+            && array_filter($layer->on->ties(), fn (Tie $its): bool => $its->number === $tie) !== []);
+
+        return $layers === [] ? null : $layers[array_key_last($layers)];
+    }
+
+    public function apply(Plan $plan, PlanReader $reader): Plan
+    {
+        $layer = self::layerOn($plan, $this->tie) ?? throw Fault::at('/layers', "Nothing on tie $this->tie can be painted: cut pieces can, runs are of one mesh from end to end.");
+        $painted = $layer->on->deal->painted;
+        $painted = ($painted[$this->tie] ?? null) === $this->mesh ? array_diff_key($painted, [$this->tie => 1]) : array_replace($painted, [$this->tie => $this->mesh]);
+        $document = $plan->write();
+        $document['layers'] = array_map(
+            fn (mixed $its): mixed => is_array($its) && $its['id'] === $layer->id
+                ? [...$its, PaintBlank::KEY => array_map(fn (int $tie, string $mesh): string => "$tie: $mesh", array_keys($painted), $painted)]
+                : $its,
+            (array) $document['layers'],
+        );
+
+        return $reader->read($document);
+    }
+
+    public function lost(Plan $before, Plan $after): array
+    {
+        return [];
+    }
+
+    public function words(Plan $before, Plan $after): string
+    {
+        $deal = self::layerOn($after, $this->tie)?->on->deal;
+        $painted = $deal?->painted[$this->tie] ?? null;
+
+        return $deal === null || $painted === null ? "tie $this->tie no longer painted" : "tie $this->tie painted {$deal->names[$painted]}";
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+
+/** Ties painted by click and by keys. */
+final class PaintingTest extends BrowserCase
+{
+    public function test_ties_are_painted_with_a_brush_until_it_is_put_down(): void
+    {
+        $this->open('/plans/21');
+        $this->element('[data-brush=plum]')->click();
+        $this->assertSame('true', $this->element('[data-brush=plum]')->getAttribute('aria-pressed'));
+        $this->element('#tie-4')->click();
+        $this->assertSoon('4: Plum mesh', $this->painted(...));
+        // The brush is still in the hand.
+        $this->assertSame('true', $this->element('[data-brush=plum]')->getAttribute('aria-pressed'));
+        $this->element('#tie-6')->click();
+        $this->assertSoon('4 and 6: Plum mesh', $this->painted(...));
+        $this->assertStringNotContainsString('tie=', $this->browser->getCurrentURL());
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->assertSame('false', $this->element('[data-brush=plum]')->getAttribute('aria-pressed'));
+        $this->element('#tie-4')->click();
+        $this->assertSoon(['Tie 4'], fn (): array => $this->texts('.tie-card h2'));
+        $this->assertSame([], $this->complaints());
+    }
+
+    public function test_a_digit_paints_the_tie_in_focus_and_takes_the_paint_off_again(): void
+    {
+        $this->open('/plans/21');
+        $this->script('document.getElementById("tie-1").focus()');
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->press('2');
+        $this->assertSoon('2: Plum mesh', $this->painted(...));
+        $this->assertSame('tie-2', $this->browser->switchTo()->activeElement()->getAttribute('id'));
+        $this->press('2');
+        $this->assertSoon(null, $this->painted(...));
+        $this->press('7');
+        $this->assertSame(null, $this->painted());
+    }
+
+    public function test_other_colours_are_looked_at_side_by_side_and_taken(): void
+    {
+        $this->open('/plans/22');
+        $this->element('.brushes + a')->click();
+        $this->assertSoon('Kite festival, three in turn in other colours', fn (): string => $this->texts('h1')[0]);
+        $this->assertLessThanOrEqual(1280, $this->script('return document.documentElement.scrollWidth'));
+        $this->element('article form .act')->click();
+        $this->assertSoon('rust', fn (): string => (string) $this->element('#blank-layers-l1-mesh')->getDomProperty('value'));
+    }
+
+    private function painted(): ?string
+    {
+        $blanks = $this->script('return [...document.querySelectorAll("#blank-layers-l1-painted")].map((blank) => blank.value)');
+
+        return $blanks[0] ?? null;
+    }
+}
