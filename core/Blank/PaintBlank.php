@@ -19,7 +19,7 @@ final readonly class PaintBlank extends NamedBlank implements KeepsWhatFits
 {
     public const KEY = 'painted';
 
-    private const NONE = 'nothing';
+    public const NONE = 'nothing';
 
     /** @param  non-empty-array<string, string>  $names  of the plan's meshes, by id */
     public function __construct(private TieGroup $ties, private array $names)

@@ -11,8 +11,17 @@ namespace Davrin\Core\Colour;
  */
 final class Spread
 {
-    /** Steps of the search; a row of a dozen ties takes a fraction of them. */
-    private const STEPS = 20_000;
+    /** Steps of the search, on a row of up to so many ties and on a longer one, where more prove little more (bin/bench). */
+    private const STEPS = 60_000;
+
+    private const USUAL = 36;
+
+    private const STEPS_BEYOND = 8_000;
+
+    /** On a row of more ties than these only such are exchanged as lie so near each other. */
+    private const LONG = 60;
+
+    private const NEAR = 8;
 
     /** Turns of even gaps that are tried against each other. */
     private const TURNS = 3_000;
@@ -49,9 +58,14 @@ final class Spread
             $this->search([], $this->evenness->counts, array_fill(0, count($this->evenness->counts), null), array_fill(0, count($this->evenness->counts), 0), 0, 0);
         }
         // A search that ran out of steps did not see all there is.
-        $proven = $this->isBest() || $this->steps <= self::STEPS;
+        $proven = $this->isBest() || $this->steps <= $this->most();
 
         return new Spaced($this->order, $proven, $this->evenness->alike($this->order));
+    }
+
+    private function most(): int
+    {
+        return $this->evenness->ties > self::USUAL ? self::STEPS_BEYOND : self::STEPS;
     }
 
     private function isBest(): bool
@@ -134,7 +148,7 @@ final class Spread
         do {
             $before = $cost;
             foreach ($free as $index => $one) {
-                foreach (array_slice($free, $index + 1) as $other) {
+                foreach (array_slice($free, $index + 1, $this->evenness->ties > self::LONG ? self::NEAR : null) as $other) {
                     if ($order[$one] !== $order[$other]) {
                         $tried = array_values(array_replace($order, [$one => $order[$other], $other => $order[$one]]));
                         $its = $this->evenness->of($tried);
@@ -176,7 +190,7 @@ final class Spread
         }
         $before = $order[$place - 1] ?? null;
         foreach ($this->choices($place, $left) as $colour) {
-            if ($this->isBest() || ++$this->steps > self::STEPS) {
+            if ($this->isBest() || ++$this->steps > $this->most()) {
                 return;
             }
             $nowAlike = $alike + ($before === $colour && $this->evenness->matters($colour) ? 1 : 0);

@@ -24,7 +24,7 @@ final class FormsTest extends BrowserCase
 
         $this->element('#tie-3')->click();
         $this->assertSoon(['Tie 3'], fn (): array => $this->texts('.tie-card h2'));
-        $this->element('.tie-card button')->click();
+        $this->element('.tie-card button[value=take-tie]')->click();
         $this->assertSoon('2', fn (): string => $this->texts('#fact-ties summary b')[0]);
         $this->assertSame([], $this->complaints());
     }

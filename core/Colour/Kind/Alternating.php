@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Colour\Kind;
 
 use Davrin\Core\Colour\Deal;
+use Davrin\Core\Colour\Meetings;
 use Davrin\Core\Colour\Spaced;
 use Davrin\Core\Result\Words;
 use Davrin\Core\Technique\Doubt;
@@ -53,7 +54,7 @@ final class Alternating extends ByCount
 
         return new Doubt('alike', 'They cannot alternate.', sprintf(
             '%s cannot alternate all the way round %s: %s show the same mesh%s.',
-            Words::list($numbers), Words::count($ties, 'tie'), self::pairs($pairs), count($meshes) === 2 ? ', low down where it is least seen' : '',
+            Words::list($numbers), Words::count($ties, 'tie'), Meetings::pairs($pairs), count($meshes) === 2 ? ', low down where it is least seen' : '',
         ), array_values(array_unique(array_merge(...$pairs))), $even ? [
             sprintf('%d and %d', $ties / 2, $ties / 2) => ['mesh' => sprintf('%d %s + %d %s', $ties / 2, $meshes[0], $ties / 2, $meshes[1])],
         ] : []);

@@ -6,6 +6,7 @@ namespace Davrin\Core\Colour\Kind;
 
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\Meetings;
 use Davrin\Core\Colour\Where;
 use Davrin\Core\Technique\Doubt;
 use Davrin\Core\Technique\MeshUse;
@@ -38,6 +39,12 @@ final class Anchored implements Dealing
 
     public function deal(Deal $deal): array
     {
+        return $deal->each($this->dealt($deal));
+    }
+
+    /** @return array<int, string> before anything is painted, by the number of the tie */
+    private function dealt(Deal $deal): array
+    {
         $others = $deal->mix->pieces();
         $anchor = array_shift($others);
         $anchors = array_map(fn (Tie $tie): int => $tie->number, $this->where->ties($deal));
@@ -49,12 +56,12 @@ final class Anchored implements Dealing
             }
         }
 
-        return $deal->each($dealt);
+        return $dealt;
     }
 
     public function doubts(Deal $deal): array
     {
-        return $this->where->ties($deal) !== [] ? [] : [new Doubt('no-anchor', 'No tie to begin from.', sprintf(
+        return $this->where->ties($deal) !== [] ? Meetings::ofPaint($deal, $this->dealt($deal)) : [new Doubt('no-anchor', 'No tie to begin from.', sprintf(
             'None of its ties is on the %s, so %s comes up nowhere. Tie there too, or deal them in turn.', $this->where->value, $deal->names[$deal->mix->pieces()[0]],
         ), [], ['All in turn' => ['order' => 'in-turn']])];
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour\Kind;
 
+use Davrin\Core\Blank\PaintBlank;
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\Meetings;
 use Davrin\Core\Colour\Neighbours;
 use Davrin\Core\Colour\Spaced;
 use Davrin\Core\Colour\Spread;
@@ -287,13 +289,7 @@ class ByCount implements Dealing
     protected function meeting(Deal $deal, TieRow $row, Spaced $spaced, array $pairs): Doubt
     {
         return new Doubt('alike', 'Neighbours alike.', sprintf(
-            '%s show the same mesh. %s', ucfirst(self::pairs($pairs)), $spaced->proven ? 'With these numbers no order has fewer.' : 'No better order was found.',
-        ), array_values(array_unique(array_merge(...$pairs))), []);
-    }
-
-    /** @param  non-empty-list<array{int, int}>  $pairs */
-    protected static function pairs(array $pairs): string
-    {
-        return 'ties '.implode('; ', array_map(fn (array $pair): string => "$pair[0] and $pair[1]", $pairs));
+            '%s show the same mesh. %s', ucfirst(Meetings::pairs($pairs)), $spaced->proven ? 'With these numbers no order has fewer.' : 'No better order was found.',
+        ), array_values(array_unique(array_merge(...$pairs))), $deal->painted === [] ? [] : ['Take the paint off' => ['painted' => PaintBlank::NONE]]);
     }
 }

@@ -6,6 +6,7 @@ namespace Davrin\Core\Colour\Kind;
 
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\Meetings;
 use Davrin\Core\Colour\OtherCount;
 use Davrin\Core\Technique\Doubt;
 use Davrin\Core\Technique\MeshUse;
@@ -39,6 +40,12 @@ final class EveryNth implements Dealing
 
     public function deal(Deal $deal): array
     {
+        return $deal->each($this->dealt($deal));
+    }
+
+    /** @return array<int, string> before anything is painted, by the number of the tie */
+    private function dealt(Deal $deal): array
+    {
         [$usual, $other] = [$deal->mix->pieces()[0], $deal->mix->pieces()[1] ?? $deal->mix->pieces()[0]];
         $dealt = [];
         foreach ($deal->rows as $row) {
@@ -47,12 +54,12 @@ final class EveryNth implements Dealing
             }
         }
 
-        return $deal->each($dealt);
+        return $dealt;
     }
 
     public function doubts(Deal $deal): array
     {
-        $doubts = [];
+        $doubts = Meetings::ofPaint($deal, $this->dealt($deal));
         foreach ($deal->rows as $row) {
             $left = count($row->ties) % $this->nth;
             if ($row->closed && $left > 0 && count($row->ties) > $this->nth) {

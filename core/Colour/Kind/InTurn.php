@@ -6,6 +6,7 @@ namespace Davrin\Core\Colour\Kind;
 
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\Meetings;
 use Davrin\Core\Colour\Neighbours;
 use Davrin\Core\Colour\OtherCount;
 use Davrin\Core\Result\Words;
@@ -49,10 +50,30 @@ class InTurn implements Dealing
         $meshes = $this->named($deal);
         $dealt = $this->tops($deal);
 
-        return array_merge(...array_map(fn (TieRow $row): array => array_values(array_filter([
-            $this->tooLong($deal, $row, count($meshes)),
-            $this->seam($deal, $row, $dealt, count($meshes)),
-        ])), $deal->rows));
+        return [
+            ...array_merge(...array_map(fn (TieRow $row): array => array_values(array_filter([
+                $this->tooLong($deal, $row, count($meshes)),
+                $this->seam($deal, $row, $dealt, count($meshes)),
+            ])), $deal->rows)),
+            ...Meetings::of($deal, $dealt, $this->inTurn($deal, $meshes), $this->otherOrders($deal, $dealt)),
+        ];
+    }
+
+    /**
+     * The meshes the other way round, where fewer then meet their own across rows.
+     *
+     * @param  array<int, string>  $dealt
+     * @return array<string, array<string, string>>
+     */
+    protected function otherOrders(Deal $deal, array $dealt): array
+    {
+        $meshes = $deal->mix->pieces();
+        $turned = [$meshes[0], ...array_reverse(array_slice($meshes, 1))];
+        $across = $deal->neighbours->across();
+
+        return count(Neighbours::alike($across, $this->inTurn($deal, $turned))) < count(Neighbours::alike($across, $dealt))
+            ? [implode(', ', array_map(fn (string $mesh): string => $deal->names[$mesh], $turned)) => ['mesh' => implode(' + ', $turned)]]
+            : [];
     }
 
     /**
@@ -85,7 +106,19 @@ class InTurn implements Dealing
     /** @return array<int, string> what each tie shows, by its number */
     protected function tops(Deal $deal): array
     {
-        $meshes = $this->named($deal);
+        $dealt = $this->inTurn($deal, $this->named($deal));
+
+        return array_replace($dealt, array_intersect_key($deal->painted, $dealt));
+    }
+
+    /**
+     * As they come, before anything is painted.
+     *
+     * @param  non-empty-list<string>  $meshes
+     * @return array<int, string>
+     */
+    private function inTurn(Deal $deal, array $meshes): array
+    {
         [$dealt, $across] = [[], $deal->neighbours->across()];
         foreach ($deal->rows as $index => $row) {
             [$best, $fewest] = [[], PHP_INT_MAX];
@@ -97,7 +130,7 @@ class InTurn implements Dealing
             $dealt += $best;
         }
 
-        return array_replace($dealt, array_intersect_key($deal->painted, $dealt));
+        return $dealt;
     }
 
     /**

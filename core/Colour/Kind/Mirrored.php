@@ -6,6 +6,7 @@ namespace Davrin\Core\Colour\Kind;
 
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\Meetings;
 use Davrin\Core\Technique\MeshUse;
 use Davrin\Core\Ties\TieRow;
 
@@ -37,6 +38,12 @@ final class Mirrored implements Dealing
 
     public function deal(Deal $deal): array
     {
+        return $deal->each($this->dealt($deal));
+    }
+
+    /** @return array<int, string> before anything is painted, by the number of the tie */
+    private function dealt(Deal $deal): array
+    {
         $meshes = $deal->mix->pieces();
         $dealt = [];
         foreach ($deal->rows as $row) {
@@ -46,12 +53,12 @@ final class Mirrored implements Dealing
             }
         }
 
-        return $deal->each($dealt);
+        return $dealt;
     }
 
     public function doubts(Deal $deal): array
     {
-        return [];
+        return Meetings::ofPaint($deal, $this->dealt($deal));
     }
 
     /** @return array<int, int> how many steps from the top or from the nearer end each tie is, by its number */

@@ -40,6 +40,11 @@ final class TopInTurn extends InTurn
         return [];
     }
 
+    protected function otherOrders(Deal $deal, array $dealt): array
+    {
+        return [];
+    }
+
     /** What lies on top was stacked last. */
     public function deal(Deal $deal): array
     {

@@ -163,6 +163,36 @@ final class DealingTest extends PlanCase
         $this->assertSame('aab'.str_repeat('a', 9), $this->shown($this->row(12, 'alike', 'a', ['3: b'])));
     }
 
+    #[TestWith(['in-turn', ['a', 'b', 'c'], '3: b', 'Ties 2 and 3 show the same mesh.', null])]
+    #[TestWith(['every-4', ['a', 'b'], '2: b', 'Ties 1 and 2 show the same mesh.', 'Swap ties 2 and 3'])]
+    #[TestWith(['mirrored', ['a', 'b', 'c'], '3: b', 'show the same mesh.', null])]
+    public function test_a_tie_painted_like_its_neighbour_is_said_and_mended(string $order, array $mesh, string $painted, string $says, ?string $swap): void
+    {
+        $plan = $this->row(12, $order, $mesh, [$painted]);
+        $advice = $this->said($plan, 'beside');
+        $this->assertStringContainsString($says, $advice->sentence);
+        $labels = array_column($advice->remedies, 'label');
+        $this->assertSame('Take the paint off tie '.$painted[0], $labels[count($labels) - 1]);
+        if ($swap !== null) {
+            $this->assertSame($swap, $labels[0]);
+        }
+        foreach ($advice->remedies as $remedy) {
+            $this->assertNotContains('beside', array_column($this->work($this->after($plan, $remedy)->write())->advice, 'rule'));
+        }
+    }
+
+    public function test_like_across_rows_is_said_where_no_start_avoids_it(): void
+    {
+        // Two colours on rows of 4 and 8: every inner tie has two near it in the outer row, one of each.
+        $advice = $this->said($this->rows([4, 8], 'in-turn', ['a', 'b']), 'across-rows');
+        $plan = $this->rows([4, 8], 'in-turn', ['a', 'b']);
+        foreach ($advice->ties as $tie) {
+            $this->assertContains($plan->ties->all()[$tie - 1]->row, [1, 2]);
+        }
+        $this->assertStringContainsString('one behind the other', $advice->sentence);
+        $this->assertNotContains('across-rows', array_column($this->work($this->rows([6, 6], 'in-turn', ['a', 'b', 'c'])->write())->advice, 'rule'));
+    }
+
     public function test_more_painted_than_named_is_said(): void
     {
         $plan = $this->row(12, 'by-count', ['a: 11', 'b: 1'], ['3 and 4: b']);
