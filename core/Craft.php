@@ -82,7 +82,7 @@ final readonly class Craft
             ),
             self::byKey(
                 new Alike, new InTurn, new InTurnClosed, new Mirrored, new EveryNth(3), new EveryNth(4), new EveryNth(5), new EveryNth(6), new ByCount, new CountedFrom(Where::Corners), new CountedFrom(Where::Crossbars),
-                new Anchored(Where::Crossbars), new Anchored(Where::Corners), new Alternating, new TopInTurn,
+                new Anchored(Where::Crossbars), new Anchored(Where::Corners), new Anchored(Where::Painted), new Alternating, new TopInTurn,
             ),
         );
     }

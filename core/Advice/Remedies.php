@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
+use Davrin\Core\Colour\DealsByCount;
 use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\MeshOnRolls;
@@ -30,6 +31,7 @@ final readonly class Remedies
         $layers = array_values(array_filter($plan->layers, fn (Layer $layer): bool => array_filter($meshes, fn (MeshResult $mesh): bool => $layer->uses($mesh->mesh)) !== []));
         $found = array_filter([
             ...array_map(fn (Layer $layer): ?array => $this->trial->shorter($plan, $layer, self::LEAST_PART, fn (array $fill): bool => $this->isEnough($plan, $ids, $fill)), $layers),
+            ...array_map(fn (Layer $layer): ?array => $this->fewerOfIt($plan, $layer, $meshes), $layers),
             $this->fewerASection($plan, $layers, $ids),
             $this->moreRolls($plan, $meshes, $ids),
         ]);
@@ -48,6 +50,30 @@ final readonly class Remedies
         return $this->trial->meshesDo($plan, $fill, fn (array $after): bool => array_filter(
             $after, fn (MeshOnRolls $mesh): bool => in_array($mesh->mesh->id, $ids, true) && ! $mesh->verdict->isGood(),
         ) === []);
+    }
+
+    /**
+     * Where so many of each are dealt: as many of the mesh as there is enough of, and of the most frequent other one more for each.
+     *
+     * @param  non-empty-list<MeshResult>  $meshes
+     * @return array{string, array<string, string>}|null
+     */
+    private function fewerOfIt(Plan $plan, Layer $layer, array $meshes): ?array
+    {
+        [$dealing, $short] = [$layer->on->dealing, $meshes[0]->mesh->id];
+        $counts = $dealing instanceof DealsByCount && count($meshes) === 1 ? $dealing->named($layer->on->deal) : [];
+        $others = array_diff_key($counts, [$short => 1]);
+        if (! isset($counts[$short]) || $others === []) {
+            return null;
+        }
+        arsort($others);
+        $other = (string) array_key_first($others);
+        $names = $layer->on->deal->names;
+        $with = fn (int $count): array => [$other => $counts[$other] + $counts[$short] - $count, $short => $count];
+        $fill = fn (int $count): array => ["layers.$layer->id.mesh" => implode(' + ', array_map(fn (string $mesh): string => ($with($count)[$mesh] ?? $counts[$mesh])." $mesh", array_keys($counts)))];
+        $best = $this->trial->most(1, $counts[$short] - 1, fn (int $count): bool => $this->isEnough($plan, [$short, $other], $fill($count)));
+
+        return $best === null ? null : [sprintf('%d of %s, %d of %s', $best, $names[$short], $with($best)[$other], $names[$other]), $fill($best)];
     }
 
     /**

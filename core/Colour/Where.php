@@ -11,6 +11,13 @@ enum Where: string
 {
     case Crossbars = 'crossbars';
     case Corners = 'corners';
+    case Painted = 'painted';
+
+    /** "the crossbars". */
+    public function words(): string
+    {
+        return $this === self::Painted ? 'ties painted by hand' : $this->value;
+    }
 
     /** @return list<Tie> */
     public function ties(Deal $deal): array
@@ -18,6 +25,7 @@ enum Where: string
         return match ($this) {
             self::Crossbars => $deal->onCrossbars(),
             self::Corners => $deal->onCorners(),
+            self::Painted => array_values(array_filter($deal->ties(), fn (Tie $tie): bool => isset($deal->painted[$tie->number]))),
         };
     }
 }

@@ -12,7 +12,7 @@ use Davrin\Core\Technique\Doubt;
 use Davrin\Core\Technique\MeshUse;
 use Davrin\Core\Ties\Tie;
 
-/** One anchor colour on the crossbars or the corners, where ribbons will go; the others in turn between them. */
+/** One anchor colour on the crossbars, the corners or chosen ties, where ribbons will go; the others in turn between them. */
 final class Anchored implements Dealing
 {
     public function __construct(private readonly Where $where) {}
@@ -24,7 +24,7 @@ final class Anchored implements Dealing
 
     public function name(): string
     {
-        return "the first on the {$this->where->value}, then in turn";
+        return "the first on the {$this->where->words()}, the others in turn";
     }
 
     public function suits(MeshUse $use): bool
@@ -62,7 +62,7 @@ final class Anchored implements Dealing
     public function doubts(Deal $deal): array
     {
         return $this->where->ties($deal) !== [] ? Meetings::ofPaint($deal, $this->dealt($deal)) : [new Doubt('no-anchor', 'No tie to begin from.', sprintf(
-            'None of its ties is on the %s, so %s comes up nowhere. Tie there too, or deal them in turn.', $this->where->value, $deal->names[$deal->mix->pieces()[0]],
+            'None of its ties is %s, so %s comes up nowhere. %s, or deal them in turn.', $this->where === Where::Painted ? 'painted by hand' : 'on the '.$this->where->words(), $deal->names[$deal->mix->pieces()[0]], $this->where === Where::Painted ? 'Paint some' : 'Tie there too',
         ), [], ['All in turn' => ['order' => 'in-turn']])];
     }
 }

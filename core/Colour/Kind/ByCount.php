@@ -7,6 +7,7 @@ namespace Davrin\Core\Colour\Kind;
 use Davrin\Core\Blank\PaintBlank;
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\DealsByCount;
 use Davrin\Core\Colour\Meetings;
 use Davrin\Core\Colour\Neighbours;
 use Davrin\Core\Colour\Spaced;
@@ -22,7 +23,7 @@ use Davrin\Core\Ties\Ties;
  * So many of each, the scarce ones as far apart as can be. Several rows take of each as their ties go, and are turned against
  * each other so that like meets like as seldom as can be, and scarce ones lie far from each other.
  */
-class ByCount implements Dealing
+class ByCount implements Dealing, DealsByCount
 {
     /** Orders that are remembered: an edit elsewhere asks for the same again. */
     private const REMEMBERED = 32;
@@ -62,6 +63,16 @@ class ByCount implements Dealing
         return $deal->each($dealt);
     }
 
+    public function named(Deal $deal): array
+    {
+        $named = [];
+        foreach ($deal->mix->parts as [$mesh, $count]) {
+            $named[$mesh] = ($named[$mesh] ?? 0) + $count;
+        }
+
+        return $named;
+    }
+
     public function doubts(Deal $deal): array
     {
         return [...$this->countsOff($deal), ...$this->fixedTooOften($deal), ...$this->meetings($deal)];
@@ -92,10 +103,7 @@ class ByCount implements Dealing
     /** @return non-empty-array<string, int> how many of each mesh, as they are named; the first fills up what is missing, the last give way to what is too much */
     private function counts(Deal $deal): array
     {
-        $counts = [];
-        foreach ($deal->mix->parts as [$mesh, $count]) {
-            $counts[$mesh] = ($counts[$mesh] ?? 0) + $count;
-        }
+        $counts = $this->named($deal);
         $off = count($deal->ties()) - array_sum($counts);
         $first = (string) array_key_first($counts);
         foreach ($off < 0 ? array_reverse(array_keys($counts)) : [] as $mesh) {
@@ -255,10 +263,7 @@ class ByCount implements Dealing
     /** @return list<Doubt> */
     private function fixedTooOften(Deal $deal): array
     {
-        $named = [];
-        foreach ($deal->mix->parts as [$mesh, $count]) {
-            $named[$mesh] = ($named[$mesh] ?? 0) + $count;
-        }
+        $named = $this->named($deal);
         $doubts = [];
         $painted = array_intersect_key($deal->painted, array_flip(array_map(fn (Tie $tie): int => $tie->number, $deal->ties())));
         foreach (array_count_values($painted) as $mesh => $count) {

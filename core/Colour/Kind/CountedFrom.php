@@ -19,7 +19,7 @@ final class CountedFrom extends ByCount
 
     public function name(): string
     {
-        return "so many of each, the first on the {$this->where->value}";
+        return "so many of each, the first on the {$this->where->words()}";
     }
 
     protected function anchors(Deal $deal): array

@@ -156,6 +156,22 @@ final class DealingTest extends PlanCase
         $this->assertSame(['a' => 14, 'b' => 4], $this->counts($this->shown($plan)));
     }
 
+    public function test_where_a_scrap_runs_out_another_colour_is_used_once_more(): void
+    {
+        // 4 x 19 in of a scrap of 64 in: three are to be had.
+        $plan = $this->plan(['ties' => [['layout' => 'rows', 'rows' => [18]]], 'meshes' => [['id' => 'a', 'name' => 'A'], ['id' => 'b', 'name' => 'B', 'roll' => '64 in', 'label' => 'measured', 'rolls' => 1]], 'layers' => [['mesh' => ['a: 14', 'b: 4'], 'order' => 'by-count']]]);
+        $remedies = $this->said($plan, 'short')->remedies;
+        $this->assertContains(['layers.l1.mesh' => '15 a + 3 b'], array_column($remedies, 'fill'));
+        $this->assertContains('3 of B, 15 of A', array_column($remedies, 'label'));
+    }
+
+    public function test_chosen_ties_are_anchors_and_the_others_come_in_turn_between(): void
+    {
+        $this->assertSame('abcabcabcabc', $this->shown($this->row(12, 'anchor-painted', ['a', 'b', 'c'], ['1, 4, 7 and 10: a'])));
+        $this->assertStringContainsString('None of its ties is painted by hand', $this->said($this->row(12, 'anchor-painted', ['a', 'b', 'c']), 'no-anchor')->sentence);
+        $this->assertStringContainsString('None of its ties is on the corners', $this->said($this->row(12, 'anchor-corners', ['a', 'b', 'c']), 'no-anchor')->sentence);
+    }
+
     public function test_ties_painted_by_hand_stay_and_the_rest_is_dealt_round_them(): void
     {
         $plan = $this->row(12, 'by-count', ['a: 9', 'b: 3'], ['3: b']);
