@@ -63,6 +63,8 @@ final class PageTest extends BrowserCase
         $shown = fn (string $css): bool => $this->element($css)->isDisplayed();
         $this->assertSame([true, true, true], array_map($shown, ['#recipe', '#stage > svg', '#rolls']));
         $this->assertSame([false, false, false, false], array_map($shown, ['.tape', '.views', '.remedies', '.go']));
+        $this->open('/plans/22');
+        $this->assertSame([true, false, false], array_map($shown, ['#blank-layers-l1-mesh', '#blank-layers-l1-mesh-3-0', '.brushes']));
     }
 
     public function test_without_script_a_blank_is_written_a_remedy_taken_and_undone(): void

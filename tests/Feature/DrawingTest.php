@@ -84,6 +84,25 @@ final class DrawingTest extends TestCase
         }
     }
 
+    public function test_each_piece_is_drawn_in_the_mesh_that_was_dealt_to_its_tie(): void
+    {
+        $plan = app(PlanReader::class)->read(['ties' => [['layout' => 'rows', 'rows' => [12]]], 'meshes' => [['id' => 'a', 'colour' => '#111111'], ['id' => 'b', 'colour' => '#eeeeee']], 'layers' => [['mesh' => ['a: 9', 'b: 3'], 'order' => 'by-count', 'painted' => ['2: b']]]]);
+        $layer = $this->drawing($plan)->layers[0];
+        $drawn = [];
+        foreach ($layer->elements as $element) {
+            $drawn[$element['ties'][0]] = $layer->inks[$element['shape']][0]->fill;
+        }
+        $this->assertSame(array_map(fn (array $meshes): string => $meshes[0]->slip->text('colour'), $plan->layers[0]->on->dealt), $drawn);
+        $this->assertSame('#eeeeee', $drawn[2]);
+    }
+
+    public function test_ties_that_a_warning_stands_on_are_marked(): void
+    {
+        $seam = app(PlanReader::class)->read(['ties' => [['layout' => 'rows', 'rows' => [7]]], 'meshes' => [['id' => 'a'], ['id' => 'b'], ['id' => 'c']], 'layers' => [['mesh' => ['a', 'b', 'c'], 'order' => 'in-turn', 'length' => '24 in']]]);
+        $this->assertSame([1, 7], array_column(array_filter($this->drawing($seam)->ties, fn (array $tie): bool => $tie['warned']), 'number'));
+        $this->assertSame([], array_filter($this->drawing($this->plan())->ties, fn (array $tie): bool => $tie['warned']));
+    }
+
     public function test_six_layers_on_a_24_in_ring_are_drawn_in_little(): void
     {
         $pavilion = app(PlanFile::class)->read((string) file_get_contents(database_path('demo/pavilion-six-layers.json')));
