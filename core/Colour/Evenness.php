@@ -89,11 +89,12 @@ final readonly class Evenness
      * @param  int  $left  how many are still to be laid
      * @param  ?int  $last  where the last one lies; null before the first
      * @param  int  $first  where the first one lies
+     * @param  int  $next  the first place that is still free
      */
-    public function leastLeft(int $left, ?int $last, int $first = 0): int
+    public function leastLeft(int $left, ?int $last, int $first = 0, int $next = 0): int
     {
         if ($this->closed) {
-            return $last === null ? self::evenSquares($left, $this->ties) : self::evenSquares($left + 1, $this->ties - $last + $first);
+            return $last === null ? self::evenSquares($left, $this->ties) : self::evenFrom($next - $last, $left, $this->ties - $last + $first);
         }
         if ($last === null) {
             return intdiv(2 * $this->ties ** 2, $left);
@@ -138,6 +139,14 @@ final readonly class Evenness
         }
 
         return $sum;
+    }
+
+    /** The same for so many and one before them that is no less than that. */
+    private static function evenFrom(int $least, int $numbers, int $together): int
+    {
+        return $numbers === 0 || $least * ($numbers + 1) <= $together
+            ? self::evenSquares($numbers + 1, $together)
+            : $least ** 2 + self::evenSquares($numbers, $together - $least);
     }
 
     /** The least sum of squares of so many whole numbers that come to so much together. */

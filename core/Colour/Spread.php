@@ -11,15 +11,13 @@ namespace Davrin\Core\Colour;
  */
 final class Spread
 {
-    /** Steps of the search, on a row of up to so many ties and on a longer one, where more prove little more (bin/bench). */
+    /** Steps of the search. */
     private const STEPS = 60_000;
 
-    private const USUAL = 36;
+    /** On a row of more ties than these fewer steps are taken, and only such ties exchanged as lie so near each other. */
+    private const LONG = 60;
 
     private const STEPS_BEYOND = 8_000;
-
-    /** On a row of more ties than these only such are exchanged as lie so near each other. */
-    private const LONG = 60;
 
     private const NEAR = 8;
 
@@ -33,6 +31,9 @@ final class Spread
     private array $order = [];
 
     private int $steps = 0;
+
+    /** @var array<string, array{int, int}> what the best way so far to each state of the search had come to */
+    private array $seen = [];
 
     /** @param  array<int, int>  $fixed  colours by place, from 0 */
     private function __construct(private readonly Evenness $evenness, private readonly array $fixed) {}
@@ -56,6 +57,7 @@ final class Spread
         if (! $this->isBest()) {
             $this->take($this->exchanged($this->dealtOut()));
             $this->search([], $this->evenness->counts, array_fill(0, count($this->evenness->counts), null), array_fill(0, count($this->evenness->counts), 0), 0, 0);
+            $this->take($this->exchanged($this->order));
         }
         // A search that ran out of steps did not see all there is.
         $proven = $this->isBest() || $this->steps <= $this->most();
@@ -63,9 +65,10 @@ final class Spread
         return new Spaced($this->order, $proven, $this->evenness->alike($this->order));
     }
 
+    /** How many steps it takes at most. */
     private function most(): int
     {
-        return $this->evenness->ties > self::USUAL ? self::STEPS_BEYOND : self::STEPS;
+        return $this->evenness->ties > self::LONG ? self::STEPS_BEYOND : self::STEPS;
     }
 
     private function isBest(): bool
@@ -171,7 +174,7 @@ final class Spread
     }
 
     /**
-     * Every order that could still be better, tie by tie.
+     * Every order that could still have fewer neighbours alike or more even gaps, tie by tie.
      *
      * @param  list<int>  $order  so far
      * @param  array<int, int>  $left  of each colour
@@ -189,6 +192,12 @@ final class Spread
             return;
         }
         $before = $order[$place - 1] ?? null;
+        // Another way to the same ties left, colours left and gaps open that was no worse has led to all that follows.
+        $state = implode(' ', [$before, ...$left, '|', ...$last, '|', ...$first]);
+        if (isset($this->seen[$state]) && $this->seen[$state] <= [$alike, $gaps]) {
+            return;
+        }
+        $this->seen[$state] = [$alike, $gaps];
         foreach ($this->choices($place, $left) as $colour) {
             if ($this->isBest() || ++$this->steps > $this->most()) {
                 return;
@@ -202,7 +211,7 @@ final class Spread
             $nowLeft[$colour]--;
             $nowFirst[$colour] = $last[$colour] === null ? $place : $first[$colour];
             $nowLast[$colour] = $place;
-            if ([$nowAlike, $nowGaps + $this->leastLeft($nowLeft, $nowLast, $nowFirst), 0, 0] < $this->best) {
+            if ([$nowAlike + $this->leastAlike($nowLeft), $nowGaps + $this->leastLeft($nowLeft, $nowLast, $nowFirst, $place + 1)] < array_slice($this->best, 0, 2)) {
                 $this->search([...$order, $colour], $nowLeft, $nowLast, $nowFirst, $nowAlike, $nowGaps);
             }
         }
@@ -233,16 +242,33 @@ final class Spread
     }
 
     /**
+     * Neighbours alike that what is left cannot do without: a colour can be parted no more often than there are others.
+     *
+     * @param  array<int, int>  $left
+     */
+    private function leastAlike(array $left): int
+    {
+        $all = array_sum($left);
+        $least = 0;
+        foreach ($left as $colour => $count) {
+            $least = $this->evenness->matters($colour) ? max($least, 2 * $count - $all - 1) : $least;
+        }
+
+        return $least;
+    }
+
+    /**
      * @param  array<int, int>  $left
      * @param  array<int, ?int>  $last
      * @param  array<int, int>  $first
+     * @param  int  $next  the first place that is still free
      */
-    private function leastLeft(array $left, array $last, array $first): int
+    private function leastLeft(array $left, array $last, array $first, int $next): int
     {
         $sum = 0;
         foreach ($left as $colour => $count) {
             if ($colour !== $this->evenness->filler && ($count > 0 || $last[$colour] !== null)) {
-                $sum += $this->evenness->leastLeft($count, $last[$colour], $first[$colour]);
+                $sum += $this->evenness->leastLeft($count, $last[$colour], $first[$colour], $next);
             }
         }
 
