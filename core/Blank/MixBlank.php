@@ -46,6 +46,10 @@ final readonly class MixBlank extends NamedBlank implements InSeveralFields, Kee
 
             return Mix::of([[$parts[0][0], 1], [$others[0] ?? $parts[0][0], 1]]);
         }
+        if ($this->use->shared && count($parts) > 1 && array_sum(array_column($parts, 1)) === count($parts)) {
+            // Meshes that were named one by one now say how many: as many of each, the first of what is over.
+            return Mix::of(array_map(fn (int $index): array => [$parts[$index][0], intdiv($this->use->usual + count($parts) - 1 - $index, count($parts))], array_keys($parts)));
+        }
         try {
             return $this->read($raw, null);
         } catch (Refused) {

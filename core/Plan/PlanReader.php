@@ -28,6 +28,7 @@ use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Ties\TieLayout;
+use Davrin\Core\Ties\TiePick;
 use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Ties\Ties;
 
@@ -237,7 +238,7 @@ final readonly class PlanReader
             $of = array_intersect_key($written, ['ties' => 1]);
             $group = $groups[($carry ? Slip::carry([$choice], $of) : Slip::load([$choice], $of, $pointer))->text('ties')];
             $dealing = $this->dealing($chosen, $written, $pointer, $carry);
-            $slip = self::slip($this->layerBlanks($chosen, $dealing, $meshes, $ties, $group), $written, $pointer, $carry);
+            $slip = self::slip($this->layerBlanks($chosen, $dealing, $meshes, $ties, $group, self::tiesOn($written, $group)), $written, $pointer, $carry);
             if (isset($layers[$id])) {
                 throw Fault::at("$pointer/id", "The id \"$id\" stands twice. Give each layer its own.");
             }
@@ -265,16 +266,33 @@ final readonly class PlanReader
     }
 
     /**
+     * How many ties a layer stands on; all of its layout where that is not readable, which is said at its blank.
+     *
+     * @param  array<array-key, mixed>  $written
+     */
+    private static function tiesOn(array $written, TieGroup $group): int
+    {
+        try {
+            $rows = TiePick::read(is_string($written['on'] ?? null) ? $written['on'] : '')?->rows($group) ?? $group->rows;
+        } catch (Fault) {
+            $rows = $group->rows;
+        }
+
+        return array_sum(array_map(fn (TieRow $row): int => count($row->ties), $rows));
+    }
+
+    /**
      * @param  non-empty-array<string, Mesh>  $meshes
+     * @param  int  $on  how many of the ties it stands on
      * @return list<Blank<covariant mixed>>
      */
-    public function layerBlanks(Technique $technique, Dealing $dealing, array $meshes, Ties $ties, TieGroup $group): array
+    public function layerBlanks(Technique $technique, Dealing $dealing, array $meshes, Ties $ties, TieGroup $group, int $on): array
     {
         $names = array_map(fn (Mesh $mesh): string => $mesh->name(), $meshes);
 
         return [
             $this->techniqueChoice(),
-            new MixBlank('mesh', 'the mesh', $names, $dealing->meshes($technique->meshes(), count($group->ties()))),
+            new MixBlank('mesh', 'the mesh', $names, $dealing->meshes($technique->meshes(), $on)),
             ...($technique->meshes()->dealt ? [$this->dealingChoice($technique), new PaintBlank($group, $names)] : []),
             $this->groupChoice($ties),
             PlaceBlank::on($group),

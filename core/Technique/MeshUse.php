@@ -13,6 +13,7 @@ final readonly class MeshUse
      * @param  string  $what  what is counted: "pieces", "strands"
      * @param  bool  $dealt  whether its elements may differ from tie to tie
      * @param  bool  $various  whether one mesh alone is not meant
+     * @param  bool  $shared  whether the meshes share what is usual among them
      */
     private function __construct(
         public int $least,
@@ -22,6 +23,7 @@ final readonly class MeshUse
         public string $what,
         public bool $dealt = true,
         public bool $various = false,
+        public bool $shared = false,
     ) {}
 
     /** One mesh, as a ruffle is made of. */
@@ -51,7 +53,7 @@ final readonly class MeshUse
     /** So many elements of each mesh. */
     public static function counts(int $ties, int $most): self
     {
-        return new self(1, $most, $ties, true, 'pieces');
+        return new self(1, $most, $ties, true, 'pieces', shared: true);
     }
 
     /** Strands tied together from tie to tie. */

@@ -172,6 +172,19 @@ final class DealingTest extends PlanCase
         $this->assertStringContainsString('None of its ties is on the corners', $this->said($this->row(12, 'anchor-corners', ['a', 'b', 'c']), 'no-anchor')->sentence);
     }
 
+    public function test_numbers_begin_with_as_many_of_each_as_there_are_ties(): void
+    {
+        $outer = $this->plan(['meshes' => self::MESHES, 'layers' => [['on' => 'row 2']]]);
+        $this->assertSame(['a: 12'], (new FillBlanks(['layers.l1.order' => 'by-count']))->apply($outer, $this->reader())->write()['layers'][0]['mesh']);
+        $turns = $this->row(16, 'in-turn', ['a', 'b', 'c']);
+        $this->assertSame(['a: 6', 'b: 5', 'c: 5'], (new FillBlanks(['layers.l1.order' => 'by-count']))->apply($turns, $this->reader())->write()['layers'][0]['mesh']);
+        // Numbers that were written are kept as they are, whatever becomes of the ties.
+        $counted = $this->row(18, 'by-count', ['a: 14', 'b: 4']);
+        $more = (new FillBlanks(['ties.t1.rows' => '20']))->apply($counted, $this->reader());
+        $this->assertSame(['a: 14', 'b: 4'], $more->write()['layers'][0]['mesh']);
+        $this->assertSame(['layers.l1.mesh' => '16 a + 4 b'], $this->said($more, 'counts')->remedies[0]->fill);
+    }
+
     public function test_ties_painted_by_hand_stay_and_the_rest_is_dealt_round_them(): void
     {
         $plan = $this->row(12, 'by-count', ['a: 9', 'b: 3'], ['3: b']);
