@@ -18,6 +18,9 @@ use Davrin\Core\Ties\TieRow;
 /** What a layer has to go by: what was written of it, its meshes, the ties it stands on, the form, and what hangs there already. */
 final readonly class Footing
 {
+    /** @var non-empty-list<Mesh> all that go into its elements, each once */
+    private array $kinds;
+
     /**
      * @param  string  $id  of the layer
      * @param  non-empty-list<Mesh>  $meshes  of the first element, piece by piece or strand by strand
@@ -38,7 +41,13 @@ final readonly class Footing
         public array $dealt,
         public Dealing $dealing,
         public Deal $deal,
-    ) {}
+    ) {
+        $kinds = array_column($meshes, null, 'id');
+        foreach ($dealt as $its) {
+            $kinds += array_column($its, null, 'id');
+        }
+        $this->kinds = array_values($kinds);
+    }
 
     /** @return non-empty-list<Mesh> of the element on a tie, piece by piece */
     public function at(Tie $tie): array
@@ -72,6 +81,6 @@ final readonly class Footing
     /** @return non-empty-list<Mesh> all that go into its elements, each once */
     public function kinds(): array
     {
-        return array_values(array_column(array_merge($this->meshes, ...array_values($this->dealt)), null, 'id'));
+        return $this->kinds;
     }
 }
