@@ -90,7 +90,7 @@ final readonly class Trial
     /** @return list<string> the keys of all techniques */
     public function techniques(): array
     {
-        return $this->reader->techniques();
+        return $this->reader->layers->techniques();
     }
 
     /**

@@ -48,7 +48,7 @@ final readonly class PlanSchema
                 'meshes' => ['type' => 'array', 'minItems' => 1, 'maxItems' => 12,
                     'items' => self::object(['id' => self::ID, ...self::blanks(array_values($plan->meshes[0]->slip->blanks))], [])],
                 'layers' => ['description' => 'In build order.', 'type' => 'array', 'maxItems' => 12,
-                    'items' => $this->kinds('technique', array_map(fn (Technique $technique): array => $reader->layerBlanks($technique, $this->widest($technique), ['m1' => $plan->meshes[0]], $plan->ties, $plan->ties->groups[0], Ties::MOST), $this->craft->techniques), 'ruffle', ['id' => self::ID])],
+                    'items' => $this->kinds('technique', array_map(fn (Technique $technique): array => $reader->layers->blanks($technique, $this->widest($technique), ['m1' => $plan->meshes[0]], $plan->ties, $plan->ties->groups[0], Ties::MOST), $this->craft->techniques), 'ruffle', ['id' => self::ID])],
                 'stems' => self::object(self::blanks(array_values($plan->stems->slip->blanks)), []),
                 'zipTies' => self::object(self::blanks(array_values($plan->zipTies->slip->blanks)), []),
                 'settings' => self::object(self::blanks(array_values($plan->settings->slip->blanks)), []),

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Plan;
+
+use Davrin\Core\Blank\Blank;
+use Davrin\Core\Blank\ChoiceBlank;
+use Davrin\Core\Blank\MixBlank;
+use Davrin\Core\Blank\PaintBlank;
+use Davrin\Core\Blank\PlaceBlank;
+use Davrin\Core\Blank\Slip;
+use Davrin\Core\Colour\Deal;
+use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Craft;
+use Davrin\Core\Demand\Element;
+use Davrin\Core\Form\Form;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Technique\Technique;
+use Davrin\Core\Ties\Tie;
+use Davrin\Core\Ties\TieGroup;
+use Davrin\Core\Ties\TiePick;
+use Davrin\Core\Ties\TieRow;
+use Davrin\Core\Ties\Ties;
+
+/** Makes the layers of a plan of what is written of them: each on its ties, in its technique, its meshes dealt out. */
+final readonly class LayerReader
+{
+    public function __construct(private Craft $craft) {}
+
+    /**
+     * @param  list<array<array-key, mixed>>  $list
+     * @param  non-empty-array<string, Mesh>  $meshes
+     * @param  list<string>  $carrying
+     * @return list<Layer>
+     */
+    public function read(array $list, array $meshes, Ties $ties, Form $form, Units $units, array $carrying): array
+    {
+        [$layers, $taken] = [[], []];
+        foreach ($list as $index => $written) {
+            $id = Written::id($written, 'l'.($index + 1));
+            $pointer = "/layers/$index";
+            $chosen = $this->craft->techniques[Written::chosen($this->techniqueChoice(), $written, $pointer)];
+            $carry = in_array("layers.$id", $carrying, true);
+            $groups = array_column($ties->groups, null, 'id');
+            $choice = $this->groupChoice($ties);
+            $of = array_intersect_key($written, ['ties' => 1]);
+            $group = $groups[($carry ? Slip::carry([$choice], $of) : Slip::load([$choice], $of, $pointer))->text('ties')];
+            $dealing = $this->dealing($chosen, $written, $pointer, $carry);
+            $slip = Written::slip($this->blanks($chosen, $dealing, $meshes, $ties, $group, self::tiesOn($written, $group)), $written, $pointer, $carry);
+            if (isset($layers[$id])) {
+                throw Fault::at("$pointer/id", "The id \"$id\" stands twice. Give each layer its own.");
+            }
+            $rows = Written::below("$pointer/on", fn () => $slip->place('on')->rows($group));
+            $layers[$id] = Written::below($pointer, fn () => Layer::of($chosen, self::footing($id, $slip, $chosen, $dealing, $meshes, $group, $rows, $form, $taken, $units)));
+            array_push($taken, ...array_merge(...array_map(fn (Element $element): array => $element->ties, $layers[$id]->work->elements)));
+        }
+
+        return array_values($layers);
+    }
+
+    /**
+     * @param  non-empty-array<string, Mesh>  $meshes
+     * @param  non-empty-list<TieRow>  $rows
+     * @param  list<int>  $taken
+     */
+    private static function footing(string $id, Slip $slip, Technique $technique, Dealing $dealing, array $meshes, TieGroup $group, array $rows, Form $form, array $taken, Units $units): Footing
+    {
+        [$use, $mix] = [$technique->meshes(), $slip->mix('mesh')];
+        $pieces = $use->counted || ! $use->dealt ? $mix->count() : $use->usual;
+        $deal = new Deal($rows, $group, $form, $mix, max(1, $pieces), $use->dealt ? $slip->painted(PaintBlank::KEY) : [], array_map(fn (Mesh $mesh): string => $mesh->name(), $meshes));
+        $dealt = array_map(fn (array $ids): array => array_map(fn (string $mesh): Mesh => $meshes[$mesh], $ids), $dealing->deal($deal));
+
+        return new Footing($id, $slip, $dealt[$rows[0]->ties[0]->number], $group, $rows, $form, $taken, $units, $dealt, $dealing, $deal);
+    }
+
+    /**
+     * How many ties a layer stands on; all of its layout where that is not readable, which is said at its blank.
+     *
+     * @param  array<array-key, mixed>  $written
+     */
+    private static function tiesOn(array $written, TieGroup $group): int
+    {
+        try {
+            $rows = TiePick::read(is_string($written['on'] ?? null) ? $written['on'] : '')?->rows($group) ?? $group->rows;
+        } catch (Fault) {
+            $rows = $group->rows;
+        }
+
+        return array_sum(array_map(fn (TieRow $row): int => count($row->ties), $rows));
+    }
+
+    /**
+     * @param  non-empty-array<string, Mesh>  $meshes
+     * @param  int  $on  how many of the ties it stands on
+     * @return list<Blank<covariant mixed>>
+     */
+    public function blanks(Technique $technique, Dealing $dealing, array $meshes, Ties $ties, TieGroup $group, int $on): array
+    {
+        $names = array_map(fn (Mesh $mesh): string => $mesh->name(), $meshes);
+
+        return [
+            $this->techniqueChoice(),
+            new MixBlank('mesh', 'the mesh', $names, $dealing->meshes($technique->meshes(), $on)),
+            ...($technique->meshes()->dealt ? [$this->dealingChoice($technique), new PaintBlank($group, $names)] : []),
+            $this->groupChoice($ties),
+            PlaceBlank::on($group),
+            ...$technique->blanks(),
+        ];
+    }
+
+    /** @param  array<array-key, mixed>  $written */
+    private function dealing(Technique $technique, array $written, string $pointer, bool $carry): Dealing
+    {
+        if (! $technique->meshes()->dealt) {
+            return $this->craft->dealings['alike'];
+        }
+        $choice = $this->dealingChoice($technique);
+        $order = array_intersect_key($written, ['order' => 1]);
+
+        return $this->craft->dealings[($carry ? Slip::carry([$choice], $order) : Slip::load([$choice], $order, $pointer))->text('order')];
+    }
+
+    private function dealingChoice(Technique $technique): ChoiceBlank
+    {
+        $suiting = array_filter($this->craft->dealings, fn (Dealing $dealing): bool => $dealing->suits($technique->meshes()));
+
+        return new ChoiceBlank('order', 'how the colours are dealt', 'alike', array_map(fn (Dealing $dealing): string => $dealing->name(), $suiting));
+    }
+
+    private function groupChoice(Ties $ties): ChoiceBlank
+    {
+        $groups = [];
+        foreach ($ties->groups as $index => $group) {
+            $numbers = array_map(fn (Tie $tie): int => $tie->number, $group->ties());
+            $groups[$group->id] = sprintf('layout %d, ties %d to %d', $index + 1, min($numbers), max($numbers));
+        }
+
+        return ChoiceBlank::ofPlan('ties', 'the ties it stands on', $ties->groups[0]->id, $groups);
+    }
+
+    /** @return list<string> the keys of all techniques */
+    public function techniques(): array
+    {
+        return array_keys($this->craft->techniques);
+    }
+
+    private function techniqueChoice(): ChoiceBlank
+    {
+        return new ChoiceBlank('technique', 'the technique', 'ruffle', array_map(fn (Technique $technique): string => $technique->name(), $this->craft->techniques));
+    }
+}
