@@ -40,6 +40,38 @@ final class PaintingTest extends BrowserCase
         $this->assertSame(null, $this->painted());
     }
 
+    public function test_paint_is_undone_like_any_other_change(): void
+    {
+        $this->open('/plans/21');
+        $this->script('document.getElementById("tie-5").focus()');
+        $this->press('3');
+        $this->assertSoon('5: Honey jute mesh', $this->painted(...));
+        $this->press(WebDriverKeys::CONTROL, 'z');
+        $this->assertSoon(null, $this->painted(...));
+        $this->element('[data-redo]')->click();
+        $this->assertSoon('5: Honey jute mesh', $this->painted(...));
+    }
+
+    public function test_in_greys_the_drawings_lose_their_hues(): void
+    {
+        $this->open('/plans/22/colours');
+        $filter = fn (): string => $this->script('return getComputedStyle(document.querySelector(".variation svg")).filter');
+        $this->assertSame('none', $filter());
+        $this->element('input[name=greys]')->click();
+        $this->element('form[method=get] .act')->click();
+        $this->assertSoon('grayscale(1)', $filter);
+        $this->assertTrue($this->element('input[name=greys]')->isSelected());
+    }
+
+    public function test_a_plan_of_one_mesh_has_nothing_to_paint_with(): void
+    {
+        $this->open('/plans/12');
+        $this->assertSame([], $this->texts('[data-brush]'));
+        $this->script('document.getElementById("tie-1").focus()');
+        $this->press('1');
+        $this->assertSame([], $this->complaints());
+    }
+
     public function test_other_colours_are_looked_at_side_by_side_and_taken(): void
     {
         $this->open('/plans/22');

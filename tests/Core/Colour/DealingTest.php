@@ -11,6 +11,8 @@ use Davrin\Core\Craft;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Ties\Tie;
+use Eris\Generators;
+use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Core\PlanCase;
@@ -18,6 +20,8 @@ use Tests\Core\PlanCase;
 /** Colours dealt to the ties of a layer: what comes where, what the eye would find, and what mends it. */
 final class DealingTest extends PlanCase
 {
+    use TestTrait;
+
     private const MESHES = [['id' => 'a', 'name' => 'A', 'roll' => '90 yd'], ['id' => 'b', 'name' => 'B', 'roll' => '90 yd'], ['id' => 'c', 'name' => 'C', 'roll' => '90 yd']];
 
     public function test_three_in_turn_on_16_ties_meet_at_the_seam_and_it_is_said_where_and_what_mends_it(): void
@@ -263,6 +267,27 @@ final class DealingTest extends PlanCase
         // One inside, and the two outside as far from it as from each other, nearly.
         $this->assertGreaterThan(6.5, min(Neighbours::apart($ties[0], $ties[1]), Neighbours::apart($ties[0], $ties[2])));
         $this->assertGreaterThan(12.0, Neighbours::apart($ties[1], $ties[2]));
+    }
+
+    public function test_over_rows_the_numbers_come_out_and_each_row_takes_its_share(): void
+    {
+        $this->limitTo(40)->forAll(Generators::choose(3, 12), Generators::choose(3, 18), Generators::choose(0, 6), Generators::choose(0, 4), Generators::choose(1, 30))
+            ->then(function (int $inner, int $outer, int $b, int $c, int $painted): void {
+                $ties = $inner + $outer;
+                [$b, $c] = [min($b, intdiv($ties, 3)), min($c, intdiv($ties, 3))];
+                $mix = array_values(array_filter(['a: '.($ties - $b - $c), $b > 0 ? "b: $b" : null, $c > 0 ? "c: $c" : null]));
+                $plan = $this->rows([$inner, $outer], 'by-count', $mix, $b > 0 && $painted <= $ties ? ["$painted: b"] : []);
+                $shown = $this->shown($plan);
+                $this->assertSame(array_filter(['a' => $ties - $b - $c, 'b' => $b, 'c' => $c]), $this->counts($shown));
+                if ($b > 0 && $painted <= $ties) {
+                    $this->assertSame('b', $shown[$painted - 1]);
+                } else {
+                    foreach (['b' => $b, 'c' => $c] as $mesh => $count) {
+                        // As its ties go, to the nearest one of a colour or its neighbour.
+                        $this->assertEqualsWithDelta($count * $inner / $ties, substr_count(substr($shown, 0, $inner), $mesh), 1.0);
+                    }
+                }
+            });
     }
 
     public function test_each_tie_s_mesh_is_cut_and_told_as_its_own(): void
