@@ -2,7 +2,6 @@
 
 namespace App\Colours;
 
-use Davrin\Core\Colour\Grey;
 use Davrin\Core\Edit\Edit;
 use Davrin\Core\Edit\ExchangeMeshes;
 use Davrin\Core\Edit\FillBlanks;
@@ -36,32 +35,11 @@ final readonly class Variations
         return $variations;
     }
 
-    /** @return list<string> what an eye that sees no hues makes of the meshes that are used */
-    public function inGreys(Plan $plan): array
-    {
-        $said = [];
-        $meshes = self::used($plan);
-        foreach ($meshes as $index => $one) {
-            foreach (array_slice($meshes, $index + 1) as $other) {
-                [$a, $b] = [$one->slip, $other->slip];
-                $contrast = Grey::contrast($a->text('colour'), $b->text('colour'));
-                $said[] = sprintf('%s and %s: %s to 1, %s.', $one->name(), $other->name(), number_format($contrast, 1), match (true) {
-                    $contrast >= Grey::WELL_APART => 'well told apart in greys',
-                    $contrast >= Grey::TOLD_APART => 'told apart in greys',
-                    $a->text('hatch') !== $b->text('hatch') => 'hardly told apart in greys but by their hatch',
-                    default => 'hardly told apart in greys, and their hatches are the same: give one another hatch',
-                });
-            }
-        }
-
-        return $said;
-    }
-
     /** @return list<array{string, Edit, array<string, string|array<string, string>>}> */
     private function exchanged(Plan $plan): array
     {
         $pairs = [];
-        $used = array_map(fn (Mesh $mesh): string => $mesh->id, self::used($plan));
+        $used = array_map(fn (Mesh $mesh): string => $mesh->id, $plan->usedMeshes());
         foreach ($plan->meshes as $index => $one) {
             foreach (array_slice($plan->meshes, $index + 1) as $other) {
                 if (array_intersect([$one->id, $other->id], $used) !== []) {
@@ -84,18 +62,12 @@ final readonly class Variations
         $found = [];
         foreach (array_keys($palette) as $turn) {
             $fill = [];
-            foreach (self::used($plan) as $index => $mesh) {
+            foreach ($plan->usedMeshes() as $index => $mesh) {
                 $fill["meshes.$mesh->id.colour"] = $palette[($index + $turn) % count($palette)];
             }
             $found[] = ['In your colours, '.implode(', ', $fill), new FillBlanks($fill), ['set' => $fill]];
         }
 
         return $found;
-    }
-
-    /** @return list<Mesh> */
-    private static function used(Plan $plan): array
-    {
-        return array_values(array_filter($plan->meshes, fn (Mesh $mesh): bool => $plan->layersOf($mesh) !== []));
     }
 }

@@ -41,7 +41,18 @@ final readonly class Deal
      */
     public function each(array $meshes): array
     {
-        return array_map(fn (string $mesh): array => array_fill(0, $this->pieces, $mesh), array_replace($meshes, array_intersect_key($this->painted, $meshes)));
+        return array_map(fn (string $mesh): array => array_fill(0, $this->pieces, $mesh), $this->withPaint($meshes));
+    }
+
+    /**
+     * What is dealt, with what is painted over it.
+     *
+     * @param  array<int, string>  $meshes  by the number of the tie
+     * @return array<int, string>
+     */
+    public function withPaint(array $meshes): array
+    {
+        return array_replace($meshes, array_intersect_key($this->painted, $meshes));
     }
 
     /** @return list<Tie> those on a crossbar, or right at one */

@@ -15,23 +15,25 @@ final readonly class Meetings
     /** More pairs than these are counted, not named. */
     private const NAMED = 4;
 
-    /**
-     * @param  array<int, string>  $shown  what each tie shows, by its number
-     * @param  array<int, string>  $unpainted  and what it would show had nothing been painted
-     */
-    private function __construct(private Deal $deal, private array $shown, private array $unpainted) {}
+    /** @var array<int, string> what each tie shows, by its number */
+    private array $shown;
+
+    /** @param  array<int, string>  $unpainted  and what it would show had nothing been painted */
+    private function __construct(private Deal $deal, private array $unpainted)
+    {
+        $this->shown = $deal->withPaint($unpainted);
+    }
 
     /**
-     * @param  array<int, string>  $shown
+     * Both.
+     *
      * @param  array<int, string>  $unpainted
      * @param  array<string, array<string, string>>  $otherOrders  what to write instead, by what to call it
      * @return list<Doubt>
      */
-    public static function of(Deal $deal, array $shown, array $unpainted, array $otherOrders = []): array
+    public static function of(Deal $deal, array $unpainted, array $otherOrders = []): array
     {
-        $meetings = new self($deal, $shown, $unpainted);
-
-        return [...$meetings->beside(), ...$meetings->across($otherOrders)];
+        return [...self::ofPaint($deal, $unpainted), ...self::ofRows($deal, $unpainted, $otherOrders)];
     }
 
     /**
@@ -42,7 +44,19 @@ final readonly class Meetings
      */
     public static function ofPaint(Deal $deal, array $unpainted): array
     {
-        return (new self($deal, array_replace($unpainted, array_intersect_key($deal->painted, $unpainted)), $unpainted))->beside();
+        return (new self($deal, $unpainted))->beside();
+    }
+
+    /**
+     * Across rows only.
+     *
+     * @param  array<int, string>  $unpainted
+     * @param  array<string, array<string, string>>  $otherOrders
+     * @return list<Doubt>
+     */
+    public static function ofRows(Deal $deal, array $unpainted, array $otherOrders = []): array
+    {
+        return (new self($deal, $unpainted))->across($otherOrders);
     }
 
     /** @return list<Doubt> a tie painted like its neighbour */

@@ -55,6 +55,12 @@ final readonly class Plan
         return $this->formSlip->money('price');
     }
 
+    /** @return list<Mesh> that some layer uses, in their order */
+    public function usedMeshes(): array
+    {
+        return array_values(array_filter($this->meshes, fn (Mesh $mesh): bool => $this->layersOf($mesh) !== []));
+    }
+
     public function layer(string $id): Layer
     {
         return array_column($this->layers, null, 'id')[$id] ?? throw new LogicException("The plan has no layer \"$id\".");

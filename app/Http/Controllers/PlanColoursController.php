@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Colours\Variations;
 use App\Http\Requests\PaletteRequest;
 use App\Models\SavedPlan;
+use Davrin\Core\Colour\Greys;
 use Illuminate\Contracts\View\View;
 
 /** A plan in other colours, side by side. */
@@ -15,7 +16,7 @@ final class PlanColoursController
         return view('colours.index', [
             'saved' => $plan,
             'variations' => $variations->of($plan->plan(), $request->palette()),
-            'inGreys' => $variations->inGreys($plan->plan()),
+            'inGreys' => Greys::of($plan->plan()),
             'request' => $request,
         ]);
     }

@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace Davrin\Core\Colour\Kind;
 
 use Davrin\Core\Colour\Deal;
-use Davrin\Core\Colour\Dealing;
-use Davrin\Core\Colour\Meetings;
+use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\Where;
 use Davrin\Core\Technique\Doubt;
-use Davrin\Core\Technique\MeshUse;
 use Davrin\Core\Ties\Tie;
 
 /** One anchor colour on the crossbars, the corners or chosen ties, where ribbons will go; the others in turn between them. */
-final class Anchored implements Dealing
+final class Anchored extends OneMeshEach
 {
     public function __construct(private readonly Where $where) {}
 
@@ -27,23 +25,7 @@ final class Anchored implements Dealing
         return "the first on the {$this->where->words()}, the others in turn";
     }
 
-    public function suits(MeshUse $use): bool
-    {
-        return $use->dealt && ! $use->counted;
-    }
-
-    public function meshes(MeshUse $use, int $ties): MeshUse
-    {
-        return MeshUse::several();
-    }
-
-    public function deal(Deal $deal): array
-    {
-        return $deal->each($this->dealt($deal));
-    }
-
-    /** @return array<int, string> before anything is painted, by the number of the tie */
-    private function dealt(Deal $deal): array
+    protected function dealt(Deal $deal): array
     {
         $others = $deal->mix->pieces();
         $anchor = array_shift($others);
@@ -61,7 +43,7 @@ final class Anchored implements Dealing
 
     public function doubts(Deal $deal): array
     {
-        return $this->where->ties($deal) !== [] ? Meetings::ofPaint($deal, $this->dealt($deal)) : [new Doubt('no-anchor', 'No tie to begin from.', sprintf(
+        return $this->where->ties($deal) !== [] ? parent::doubts($deal) : [new Doubt('no-anchor', 'No tie to begin from.', sprintf(
             'None of its ties is %s, so %s comes up nowhere. %s, or deal them in turn.', $this->where === Where::Painted ? 'painted by hand' : 'on the '.$this->where->words(), $deal->names[$deal->mix->pieces()[0]], $this->where === Where::Painted ? 'Paint some' : 'Tie there too',
         ), [], ['All in turn' => ['order' => 'in-turn']])];
     }

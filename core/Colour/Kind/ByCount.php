@@ -6,9 +6,9 @@ namespace Davrin\Core\Colour\Kind;
 
 use Davrin\Core\Blank\PaintBlank;
 use Davrin\Core\Colour\Deal;
-use Davrin\Core\Colour\Dealing;
 use Davrin\Core\Colour\DealsByCount;
 use Davrin\Core\Colour\Meetings;
+use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\OverRows;
 use Davrin\Core\Colour\Spaced;
 use Davrin\Core\Colour\Spread;
@@ -20,7 +20,7 @@ use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Ties\Ties;
 
 /** So many of each, the scarce ones as far apart as can be, along each row and over all of them. */
-class ByCount implements Dealing, DealsByCount
+class ByCount extends OneMeshEach implements DealsByCount
 {
     /** Orders that are remembered: an edit elsewhere asks for the same again. */
     private const REMEMBERED = 32;
@@ -38,26 +38,9 @@ class ByCount implements Dealing, DealsByCount
         return 'so many of each, spread evenly';
     }
 
-    public function suits(MeshUse $use): bool
-    {
-        return $use->dealt && ! $use->counted;
-    }
-
     public function meshes(MeshUse $use, int $ties): MeshUse
     {
         return MeshUse::counts($ties, Ties::MOST);
-    }
-
-    public function deal(Deal $deal): array
-    {
-        $dealt = [];
-        foreach ($this->rows($deal) as $index => $spaced) {
-            foreach ($deal->rows[$index]->ties as $place => $tie) {
-                $dealt[$tie->number] = array_keys($this->counts($deal))[$spaced->order[$place]];
-            }
-        }
-
-        return $deal->each($dealt);
     }
 
     public function named(Deal $deal): array
@@ -72,7 +55,26 @@ class ByCount implements Dealing, DealsByCount
 
     public function doubts(Deal $deal): array
     {
-        return [...$this->countsOff($deal), ...$this->fixedTooOften($deal), ...$this->meetings($deal)];
+        return [...$this->countsOff($deal), ...$this->fixedTooOften($deal), ...$this->meetings($deal), ...Meetings::ofRows($deal, $this->dealt($deal))];
+    }
+
+    protected function dealt(Deal $deal): array
+    {
+        $meshes = array_keys($this->counts($deal));
+        $dealt = [];
+        foreach ($this->rows($deal) as $index => $spaced) {
+            foreach ($deal->rows[$index]->ties as $place => $tie) {
+                $dealt[$tie->number] = $meshes[$spaced->order[$place]];
+            }
+        }
+
+        return $dealt;
+    }
+
+    /** Whether neighbours of this mesh are meant, beside those of a background. */
+    protected function isGround(Deal $deal, string $mesh): bool
+    {
+        return false;
     }
 
     /**
@@ -177,23 +179,36 @@ class ByCount implements Dealing, DealsByCount
         if ($ties === $named) {
             return [];
         }
-        $would = array_filter($this->counts($deal));
-        $words = implode(' + ', array_map(fn (string $mesh): string => "$would[$mesh] {$deal->names[$mesh]}", array_keys($would)));
+        [$words, $fill] = $this->workedOut($deal);
 
         return [new Doubt('counts', 'The numbers do not add up.', sprintf('%s are %d, and there are %s. It is worked out with %s.', implode(' + ', array_column($deal->mix->parts, 1)), $named, Words::count($ties, 'tie'), $words), [], [
-            "Take $words" => ['mesh' => implode(' + ', array_map(fn (string $mesh): string => "$would[$mesh] $mesh", array_keys($would)))],
+            "Take $words" => $fill,
         ])];
+    }
+
+    /** @return array{string, array<string, string>} the numbers it is worked out with: in words, and as they are written */
+    private function workedOut(Deal $deal): array
+    {
+        $counts = array_filter($this->counts($deal));
+        $words = array_map(fn (string $mesh): string => "$counts[$mesh] {$deal->names[$mesh]}", array_keys($counts));
+        $written = array_map(fn (string $mesh): string => "$counts[$mesh] $mesh", array_keys($counts));
+
+        return [implode(' + ', $words), ['mesh' => implode(' + ', $written)]];
     }
 
     /** @return list<Doubt> */
     private function fixedTooOften(Deal $deal): array
     {
         $named = $this->named($deal);
+        [$words, $fill] = $this->workedOut($deal);
         $doubts = [];
         $painted = array_intersect_key($deal->painted, array_flip(array_map(fn (Tie $tie): int => $tie->number, $deal->ties())));
         foreach (array_count_values($painted) as $mesh => $count) {
             if ($count > ($named[$mesh] ?? 0)) {
-                $doubts[] = new Doubt('fixed', 'More are painted than there are.', sprintf('%s painted %s, and %d named. Name more of it, or paint fewer.', Words::count($count, 'tie is', 'ties are'), $deal->names[$mesh], $named[$mesh] ?? 0), array_keys($painted, $mesh, true), []);
+                $doubts[] = new Doubt('fixed', 'More are painted than there are.', sprintf('%s painted %s, and %d named. Name more of it, or paint fewer.', Words::count($count, 'tie is', 'ties are'), $deal->names[$mesh], $named[$mesh] ?? 0), array_keys($painted, $mesh, true), [
+                    "Take $words" => $fill,
+                    'Take the paint off' => ['painted' => PaintBlank::NONE],
+                ]);
             }
         }
 
@@ -203,10 +218,11 @@ class ByCount implements Dealing, DealsByCount
     /** @return list<Doubt> */
     private function meetings(Deal $deal): array
     {
-        $doubts = [];
+        [$doubts, $meshes] = [[], array_keys($this->counts($deal))];
         foreach ($this->rows($deal) as $index => $spaced) {
             $row = $deal->rows[$index];
-            $pairs = array_map(fn (int $place): array => [$row->ties[$place]->number, $row->ties[($place + 1) % count($row->ties)]->number], $spaced->alike);
+            $alike = array_values(array_filter($spaced->alike, fn (int $place): bool => ! $this->isGround($deal, $meshes[$spaced->order[$place]])));
+            $pairs = array_map(fn (int $place): array => [$row->ties[$place]->number, $row->ties[($place + 1) % count($row->ties)]->number], $alike);
             if ($pairs !== []) {
                 $doubts[] = $this->meeting($deal, $row, $spaced, $pairs);
             }

@@ -26,4 +26,12 @@ final class CountedFrom extends ByCount
     {
         return $this->where->ties($deal);
     }
+
+    /** Between the corners or the crossbars the most frequent fills. */
+    protected function isGround(Deal $deal, string $mesh): bool
+    {
+        $named = $this->named($deal);
+
+        return ($named[$mesh] ?? 0) === max($named);
+    }
 }

@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace Davrin\Core\Colour\Kind;
 
 use Davrin\Core\Colour\Deal;
-use Davrin\Core\Colour\Dealing;
-use Davrin\Core\Colour\Meetings;
+use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\OtherCount;
 use Davrin\Core\Technique\Doubt;
 use Davrin\Core\Technique\MeshUse;
 
 /** The first mesh, and on every so many-th tie of a row the second. */
-final class EveryNth implements Dealing
+final class EveryNth extends OneMeshEach
 {
     private const ORDINALS = [3 => 'third', 4 => 'fourth', 5 => 'fifth', 6 => 'sixth'];
 
@@ -28,23 +27,12 @@ final class EveryNth implements Dealing
         return 'the second on every '.self::ORDINALS[$this->nth].' tie';
     }
 
-    public function suits(MeshUse $use): bool
-    {
-        return $use->dealt && ! $use->counted;
-    }
-
     public function meshes(MeshUse $use, int $ties): MeshUse
     {
         return MeshUse::two();
     }
 
-    public function deal(Deal $deal): array
-    {
-        return $deal->each($this->dealt($deal));
-    }
-
-    /** @return array<int, string> before anything is painted, by the number of the tie */
-    private function dealt(Deal $deal): array
+    protected function dealt(Deal $deal): array
     {
         [$usual, $other] = [$deal->mix->pieces()[0], $deal->mix->pieces()[1] ?? $deal->mix->pieces()[0]];
         $dealt = [];
@@ -59,7 +47,7 @@ final class EveryNth implements Dealing
 
     public function doubts(Deal $deal): array
     {
-        $doubts = Meetings::ofPaint($deal, $this->dealt($deal));
+        $doubts = parent::doubts($deal);
         foreach ($deal->rows as $row) {
             $left = count($row->ties) % $this->nth;
             if ($row->closed && $left > 0 && count($row->ties) > $this->nth) {

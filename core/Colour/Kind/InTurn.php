@@ -5,20 +5,19 @@ declare(strict_types=1);
 namespace Davrin\Core\Colour\Kind;
 
 use Davrin\Core\Colour\Deal;
-use Davrin\Core\Colour\Dealing;
 use Davrin\Core\Colour\Meetings;
 use Davrin\Core\Colour\Neighbours;
+use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\OtherCount;
 use Davrin\Core\Result\Words;
 use Davrin\Core\Technique\Doubt;
-use Davrin\Core\Technique\MeshUse;
 use Davrin\Core\Ties\TieRow;
 
 /**
  * The named meshes one after another, and again from the first. A further row begins with the one with which the fewest
  * of its ties meet their own colour in the row inside it.
  */
-class InTurn implements Dealing
+class InTurn extends OneMeshEach
 {
     public function key(): string
     {
@@ -30,32 +29,18 @@ class InTurn implements Dealing
         return 'in turn';
     }
 
-    public function suits(MeshUse $use): bool
-    {
-        return $use->dealt && ! $use->counted;
-    }
-
-    public function meshes(MeshUse $use, int $ties): MeshUse
-    {
-        return MeshUse::several();
-    }
-
-    public function deal(Deal $deal): array
-    {
-        return array_map(fn (string $mesh): array => array_fill(0, $deal->pieces, $mesh), $this->tops($deal));
-    }
-
     public function doubts(Deal $deal): array
     {
         $meshes = $this->named($deal);
-        $dealt = $this->tops($deal);
+        $dealt = $this->dealt($deal);
+        $shown = $deal->withPaint($dealt);
 
         return [
             ...array_merge(...array_map(fn (TieRow $row): array => array_values(array_filter([
                 $this->tooLong($deal, $row, count($meshes)),
-                $this->seam($deal, $row, $dealt, count($meshes)),
+                $this->seam($deal, $row, $shown, count($meshes)),
             ])), $deal->rows)),
-            ...Meetings::of($deal, $dealt, $this->inTurn($deal, $meshes), $this->otherOrders($deal, $dealt)),
+            ...Meetings::of($deal, $dealt, $this->otherOrders($deal, $shown)),
         ];
     }
 
@@ -103,16 +88,13 @@ class InTurn implements Dealing
         return $deal->mix->pieces();
     }
 
-    /** @return array<int, string> what each tie shows, by its number */
-    protected function tops(Deal $deal): array
+    protected function dealt(Deal $deal): array
     {
-        $dealt = $this->inTurn($deal, $this->named($deal));
-
-        return array_replace($dealt, array_intersect_key($deal->painted, $dealt));
+        return $this->inTurn($deal, $this->named($deal));
     }
 
     /**
-     * As they come, before anything is painted.
+     * As they come.
      *
      * @param  non-empty-list<string>  $meshes
      * @return array<int, string>
@@ -148,9 +130,13 @@ class InTurn implements Dealing
     {
         $ties = count($row->ties);
 
+        $named = array_slice($deal->mix->pieces(), 0, $ties);
+
         return $colours <= $ties ? null : new Doubt('long-pattern', 'The pattern is longer than the row.', sprintf(
             '%d come in turn, and the row of %s has room for %d: the others never come up there. Name %d or fewer, or put them on more ties.', $colours, Words::ties(self::numbers($row)), $ties, $ties,
-        ), self::numbers($row), []);
+        ), self::numbers($row), $ties < 2 || count($deal->rows) > 1 ? [] : [
+            sprintf('The first %d only', $ties) => ['mesh' => implode(' + ', $named)],
+        ]);
     }
 
     /** @param  array<int, string>  $dealt */

@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace Davrin\Core\Colour\Kind;
 
 use Davrin\Core\Colour\Deal;
-use Davrin\Core\Colour\Dealing;
-use Davrin\Core\Colour\Meetings;
-use Davrin\Core\Technique\MeshUse;
+use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Ties\TieRow;
 
 /** In turn from the top down, the left side as the right one; on an open row from both ends to its middle. */
-final class Mirrored implements Dealing
+final class Mirrored extends OneMeshEach
 {
     /** Degrees within which two ties lie at the same height. */
     private const SAME = 1.0;
@@ -26,23 +24,7 @@ final class Mirrored implements Dealing
         return 'in turn, one side as the other';
     }
 
-    public function suits(MeshUse $use): bool
-    {
-        return $use->dealt && ! $use->counted;
-    }
-
-    public function meshes(MeshUse $use, int $ties): MeshUse
-    {
-        return MeshUse::several();
-    }
-
-    public function deal(Deal $deal): array
-    {
-        return $deal->each($this->dealt($deal));
-    }
-
-    /** @return array<int, string> before anything is painted, by the number of the tie */
-    private function dealt(Deal $deal): array
+    protected function dealt(Deal $deal): array
     {
         $meshes = $deal->mix->pieces();
         $dealt = [];
@@ -54,11 +36,6 @@ final class Mirrored implements Dealing
         }
 
         return $dealt;
-    }
-
-    public function doubts(Deal $deal): array
-    {
-        return Meetings::ofPaint($deal, $this->dealt($deal));
     }
 
     /** @return array<int, int> how many steps from the top or from the nearer end each tie is, by its number */

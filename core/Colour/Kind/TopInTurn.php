@@ -58,6 +58,6 @@ final class TopInTurn extends InTurn
             return in_array($top, $meshes, true)
                 ? array_merge(...array_map(fn (array $part): array => array_fill(0, max(1, $part[1]), $part[0]), $stacked))
                 : array_fill(0, $deal->pieces, $top);
-        }, $this->tops($deal));
+        }, $deal->withPaint($this->dealt($deal)));
     }
 }

@@ -17,13 +17,7 @@
                 <article class="variation">
                     <svg viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() }}" role="img" aria-label="{{ $variation->label }}. {{ $drawing->words() }}">
                         <defs><x-mesh-patterns :inks="$drawing->inks" /></defs>
-                        <x-form-wires :drawing="$drawing" />
-                        @foreach ($drawing->layers as $layer)
-                            @include('components.elements', ['lit' => null])
-                        @endforeach
-                        @foreach ($drawing->form['wires'] as $wire)
-                            <x-wire :wire="$wire" class="wire-through" />
-                        @endforeach
+                        <x-mesh-on-form :drawing="$drawing" />
                     </svg>
                     <h2>{{ $variation->label }}</h2>
                     <p>{{ $variation->result->tally->rolls->said() }}, {{ $variation->result->verdict->words() }}, {{ $variation->result->tally->cost->shown }}</p>

@@ -6,16 +6,10 @@
     $middle = ($box->left + $box->right) / 2 * $scale;
 @endphp
 <svg viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() + 26 * $more }}" role="group" aria-label="{{ $drawing->words() }}" data-form="{{ $drawing->side->value }}" data-scale="{{ $scale }}" @if ($places) data-places="{{ $places }}" @endif>
-    <x-form-wires :drawing="$drawing" />
-    @if ($drawing->mesh)
-        @foreach ($drawing->layers as $layer)
-            @include('components.elements', ['lit' => $view->tie])
-        @endforeach
-        <g aria-hidden="true" @if ($drawing->side === App\Editor\Side::Back) transform="scale(-1 1)" @endif>
-            @foreach ($drawing->form['wires'] as $wire)
-                <x-wire :wire="$wire" class="wire-through" />
-            @endforeach
-        </g>
+    @if (! $drawing->mesh)
+        <x-form-wires :drawing="$drawing" />
+    @else
+        <x-mesh-on-form :drawing="$drawing" :lit="$view->tie" />
         @if ($outlines === [])
             <circle class="finished" r="{{ $box->right * $scale }}" />
             @if ($drawing->extent->opening > 0)

@@ -10,13 +10,7 @@
             <defs><x-mesh-patterns :inks="$drawing->inks" /></defs>
             <path class="cord" d="M{{ -0.7 * $above }} {{ $result->form->box()->top * App\Drawing\Path::SCALE }}L0 {{ $frame->top - 0.6 * $above }}L{{ 0.7 * $above }} {{ $result->form->box()->top * App\Drawing\Path::SCALE }}" />
             <circle class="peg" cy="{{ $frame->top - 0.7 * $above }}" r="{{ 0.35 * $above }}" />
-            <x-form-wires :drawing="$drawing" />
-            @foreach ($drawing->layers as $layer)
-                @include('components.elements', ['lit' => null])
-            @endforeach
-            @foreach ($drawing->form['wires'] as $wire)
-                <x-wire :wire="$wire" class="wire-through" />
-            @endforeach
+            <x-mesh-on-form :drawing="$drawing" />
         </svg>
     </a>
     <div class="tag">

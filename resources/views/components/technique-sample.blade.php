@@ -3,13 +3,7 @@
 <article class="technique" id="{{ $sample->technique->key() }}">
     <svg viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() }}" role="img" aria-label="{{ ucfirst($sample->technique->name()) }}, drawn on the form">
         <defs><x-mesh-patterns :inks="$drawing->inks" /></defs>
-        <x-form-wires :drawing="$drawing" />
-        @foreach ($drawing->layers as $of)
-            @include('components.elements', ['layer' => $of, 'lit' => null])
-        @endforeach
-        @foreach ($drawing->form['wires'] as $wire)
-            <x-wire :wire="$wire" class="wire-through" />
-        @endforeach
+        <x-mesh-on-form :drawing="$drawing" />
     </svg>
     <div>
         <h2>{{ ucfirst($sample->technique->name()) }}</h2>

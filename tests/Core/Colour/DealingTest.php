@@ -74,7 +74,9 @@ final class DealingTest extends PlanCase
 
     public function test_a_pattern_longer_than_the_row_is_said(): void
     {
-        $this->assertStringContainsString('3 come in turn, and the row of ties 1 and 2 has room for 2', $this->said($this->row(2, 'in-turn', ['a', 'b', 'c']), 'long-pattern')->sentence);
+        $advice = $this->said($this->row(2, 'in-turn', ['a', 'b', 'c']), 'long-pattern');
+        $this->assertStringContainsString('3 come in turn, and the row of ties 1 and 2 has room for 2', $advice->sentence);
+        $this->assertSame([['The first 2 only', ['layers.l1.mesh' => 'a + b']]], array_map(fn (Remedy $remedy): array => [$remedy->label, $remedy->fill], $advice->remedies));
     }
 
     public function test_a_further_row_begins_so_that_fewest_meet_their_own(): void
@@ -106,6 +108,8 @@ final class DealingTest extends PlanCase
         $this->assertSame([true, true, true, true], array_map(fn (Tie $tie): bool => $tie->corner, $of('a')));
         $this->assertEqualsWithDelta([-$of('b')[0]->place->x, -$of('b')[0]->place->y], [$of('b')[1]->place->x, $of('b')[1]->place->y], 0.01);
         $this->assertCount(6, $of('c'));
+        // What fills the sides meets itself there, as it was asked to.
+        $this->assertNotContains('alike', array_column($this->work($plan->write())->advice, 'rule'));
         // Two for four corners lie in opposite ones.
         $two = $this->plan($square + ['layers' => [['mesh' => ['a: 2', 'c: 10'], 'order' => 'by-count-corners']]]);
         $corners = array_values(array_filter($ties, fn (Tie $tie): bool => $two->layers[0]->on->at($tie)[0]->id === 'a'));
@@ -226,10 +230,19 @@ final class DealingTest extends PlanCase
         $this->assertNotContains('across-rows', array_column($this->work($this->rows([6, 6], 'in-turn', ['a', 'b', 'c'])->write())->advice, 'rule'));
     }
 
+    public function test_scarce_ones_that_meet_across_rows_are_said(): void
+    {
+        // Painted one behind the other: the order round them cannot help it.
+        $plan = $this->rows([6, 6], 'by-count', ['a: 10', 'b: 2'], ['1 and 7: b']);
+        $this->assertSame([1, 7], $this->said($plan, 'across-rows')->ties);
+    }
+
     public function test_more_painted_than_named_is_said(): void
     {
         $plan = $this->row(12, 'by-count', ['a: 11', 'b: 1'], ['3 and 4: b']);
-        $this->assertStringContainsString('2 ties are painted B, and 1 named', $this->said($plan, 'fixed')->sentence);
+        $advice = $this->said($plan, 'fixed');
+        $this->assertStringContainsString('2 ties are painted B, and 1 named', $advice->sentence);
+        $this->assertSame([['layers.l1.mesh' => '10 a + 2 b'], ['layers.l1.painted' => 'nothing']], array_column($advice->remedies, 'fill'));
         $this->assertSame('b', $this->shown($plan)[3]);
     }
 

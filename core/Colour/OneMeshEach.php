@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Colour;
+
+use Davrin\Core\Technique\MeshUse;
+
+/** What dealings share that make each element of one mesh, which one depending on its tie. */
+abstract class OneMeshEach implements Dealing
+{
+    public function suits(MeshUse $use): bool
+    {
+        return $use->dealt && ! $use->counted;
+    }
+
+    public function meshes(MeshUse $use, int $ties): MeshUse
+    {
+        return MeshUse::several();
+    }
+
+    public function deal(Deal $deal): array
+    {
+        return $deal->each($this->dealt($deal));
+    }
+
+    public function doubts(Deal $deal): array
+    {
+        return Meetings::ofPaint($deal, $this->dealt($deal));
+    }
+
+    /** @return array<int, string> before anything is painted, by the number of the tie */
+    abstract protected function dealt(Deal $deal): array;
+}

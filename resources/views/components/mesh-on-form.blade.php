@@ -1,0 +1,11 @@
+{{-- A form with its mesh on it, the wires to be made out under the mesh. --}}
+@props(['drawing', 'lit' => null])
+<x-form-wires :drawing="$drawing" />
+@foreach ($drawing->layers as $layer)
+    @include('components.elements')
+@endforeach
+<g aria-hidden="true" @if ($drawing->side === App\Editor\Side::Back) transform="scale(-1 1)" @endif>
+    @foreach ($drawing->form['wires'] as $wire)
+        <x-wire :wire="$wire" class="wire-through" />
+    @endforeach
+</g>
