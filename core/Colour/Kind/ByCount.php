@@ -99,22 +99,17 @@ class ByCount extends OneMeshEach implements DealsByCount
         return $this->known[$key] ??= Spread::over(count($row->ties), $row->closed, $counts, $fixed);
     }
 
-    /** @return non-empty-array<string, int> how many of each mesh, as they are named; the first fills up what is missing, the last give way to what is too much */
+    /** @return non-empty-array<string, int> how many of each mesh, as they are named; what is missing or too much is made up by the most frequent, that which fills */
     private function counts(Deal $deal): array
     {
         $counts = $this->named($deal);
-        $off = count($deal->ties()) - array_sum($counts);
-        $first = (string) array_key_first($counts);
-        foreach ($off < 0 ? array_reverse(array_keys($counts)) : [] as $mesh) {
-            $less = min($counts[$mesh], -$off);
-            [$counts[$mesh], $off] = [$counts[$mesh] - $less, $off + $less];
+        while (($off = count($deal->ties()) - array_sum($counts)) !== 0) {
+            // One at a time, so that numbers far too large come down to like ones.
+            $counts[(string) array_search(max($counts), $counts, true)] += $off <=> 0;
         }
-        $counts[$first] += max(0, $off);
-        foreach ($this->fixed($deal, $counts) as $mesh) {
-            $counts[$mesh] ??= 0;
-        }
+        $fixed = $this->fixed($deal, $counts);
 
-        return $this->withFixed($counts, $this->fixed($deal, $counts));
+        return $this->withFixed($counts + array_fill_keys(array_values($fixed), 0), $fixed);
     }
 
     /**
