@@ -29,6 +29,10 @@ use Davrin\Core\Form\Kind\Stick;
 use Davrin\Core\Form\Kind\Wheel;
 use Davrin\Core\Form\Kind\WireLoop;
 use Davrin\Core\Form\Kind\WireRing;
+use Davrin\Core\Shelf\Kind\MeshWare;
+use Davrin\Core\Shelf\Kind\PieceWare;
+use Davrin\Core\Shelf\Kind\RibbonWare;
+use Davrin\Core\Shelf\Ware;
 use Davrin\Core\Technique\Kind\CrossedCurledRuffles;
 use Davrin\Core\Technique\Kind\CurledRuffle;
 use Davrin\Core\Technique\Kind\DiagonalBundle;
@@ -60,7 +64,7 @@ use Davrin\Core\Ties\Layout\StickSites;
 use Davrin\Core\Ties\Layout\Zigzag;
 use Davrin\Core\Ties\TieLayout;
 
-/** Everything the craft knows of one kind, each under its key. The one place where a form, a layout, a technique or a way of dealing colours is registered. */
+/** Everything the craft knows of one kind, each under its key. The one place where a form, a layout, a technique, a way of dealing colours or a kind of thing on the shelf is registered. */
 final readonly class Craft
 {
     /**
@@ -68,8 +72,9 @@ final readonly class Craft
      * @param  array<string, TieLayout>  $layouts
      * @param  array<string, Technique>  $techniques
      * @param  array<string, Dealing>  $dealings
+     * @param  array<string, Ware>  $wares
      */
-    private function __construct(public array $forms, public array $layouts, public array $techniques, public array $dealings) {}
+    private function __construct(public array $forms, public array $layouts, public array $techniques, public array $dealings, public array $wares) {}
 
     public static function standard(): self
     {
@@ -84,16 +89,17 @@ final readonly class Craft
                 new Alike, new InTurn, new InTurnClosed, new Mirrored, new EveryNth(3), new EveryNth(4), new EveryNth(5), new EveryNth(6), new ByCount, new CountedFrom(Where::Corners), new CountedFrom(Where::Crossbars),
                 new Anchored(Where::Crossbars), new Anchored(Where::Corners), new Anchored(Where::Painted), new Alternating, new TopInTurn,
             ),
+            self::byKey(new MeshWare, new RibbonWare, ...PieceWare::kinds()),
         );
     }
 
     /**
-     * @template K of FormKind|TieLayout|Technique|Dealing
+     * @template K of FormKind|TieLayout|Technique|Dealing|Ware
      *
      * @param  K  ...$kinds
      * @return array<string, K>
      */
-    private static function byKey(FormKind|TieLayout|Technique|Dealing ...$kinds): array
+    private static function byKey(FormKind|TieLayout|Technique|Dealing|Ware ...$kinds): array
     {
         $byKey = [];
         foreach ($kinds as $kind) {

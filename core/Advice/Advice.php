@@ -25,6 +25,12 @@ final readonly class Advice implements JsonSerializable
         public array $remedies,
     ) {}
 
+    /** The same with one remedy more. */
+    public function and(Remedy $remedy): self
+    {
+        return new self($this->rule, $this->about, $this->meshes, $this->title, $this->sentence, $this->ties, [...$this->remedies, $remedy]);
+    }
+
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {

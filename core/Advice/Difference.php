@@ -10,6 +10,7 @@ use Davrin\Core\Measure\Units;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\Words;
+use Davrin\Core\Roll\Origin;
 
 /** What an edit changes, in words. */
 final class Difference
@@ -23,6 +24,10 @@ final class Difference
         if (array_sum(array_map($rolls, $new)) !== array_sum(array_map($rolls, $old))) {
             $said[] = 'opens '.Words::count(array_sum(array_map($rolls, $new)), 'roll');
         }
+        $bought = self::centsToBuy($new) - self::centsToBuy($old);
+        if ($bought > 0) {
+            $said[] = sprintf('buys %s more for %s', Words::count(self::newRolls($new) - self::newRolls($old), 'roll'), Money::cents($bought)->shown());
+        }
         if ($after->tally->elements->value !== $before->tally->elements->value) {
             $said[] = $after->tally->elements->shown.' '.$after->tally->elements->label;
         }
@@ -33,9 +38,10 @@ final class Difference
                 $units->available(Length::sum(array_map(fn (MeshResult $mesh): Length => $mesh->plan->left(), $new))),
             );
         }
-        $unopened = array_sum(array_map(fn (MeshResult $mesh): int => max(0, ($mesh->mesh->rolls() ?? 0) - count($mesh->plan->rolls)), $new));
-        if ($unopened > 0) {
-            $said[] = Words::count($unopened, 'roll').' in reserve';
+        $reserve = array_map(fn (MeshResult $mesh): int => max(0, ($mesh->mesh->rolls() ?? 0) - count($mesh->plan->from(Origin::New))), $new);
+        if (array_sum($reserve) > 0) {
+            $price = Money::cents(array_sum(array_map(fn (MeshResult $mesh, int $count): int => $count * $mesh->mesh->price()->cents, $new, $reserve)));
+            $said[] = sprintf('%s (%s) in reserve', Words::count(array_sum($reserve), 'roll'), $price->shown());
         }
         if ($after->tally->across->shown !== $before->tally->across->shown) {
             $said[] = $after->tally->across->shown.' '.$after->tally->across->label;
@@ -55,6 +61,22 @@ final class Difference
     private static function meshes(Result $result, array $ids): array
     {
         return array_values(array_filter($result->meshes, fn (MeshResult $mesh): bool => in_array($mesh->mesh->id, $ids, true)));
+    }
+
+    /** @param  list<MeshResult>  $meshes */
+    private static function newRolls(array $meshes): int
+    {
+        return array_sum(array_map(fn (MeshResult $mesh): int => count($mesh->plan->from(Origin::New)), $meshes));
+    }
+
+    /**
+     * What their new rolls cost, in cents.
+     *
+     * @param  list<MeshResult>  $meshes
+     */
+    private static function centsToBuy(array $meshes): int
+    {
+        return array_sum(array_map(fn (MeshResult $mesh): int => $mesh->plan->money()->cents, $meshes));
     }
 
     /** @return list<string> */

@@ -11,6 +11,8 @@ use Davrin\Core\Result\MeshOnRolls;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\Words;
+use Davrin\Core\Roll\Origin;
+use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieGroup;
 
 /** Finds what can be done about mesh that is not enough. Each remedy makes it safe, not only nominally enough. */
@@ -34,9 +36,22 @@ final readonly class Remedies
             ...array_map(fn (Layer $layer): ?array => $this->fewerOfIt($plan, $layer, $meshes), $layers),
             $this->fewerASection($plan, $layers, $ids),
             $this->moreRolls($plan, $meshes, $ids),
+            // Of several layers the last one hides least.
+            ...array_map(fn (Layer $layer): ?array => $this->bareTies($plan, $layer, $ids), array_slice($layers, -1)),
         ]);
 
         return array_values(array_map(fn (array $remedy): Remedy => $this->trial->remedy($plan, $before, $remedy[0], $remedy[1], $ids), $found));
+    }
+
+    /**
+     * An edit as a remedy, where these meshes are enough after it.
+     *
+     * @param  array<string, string>  $fill
+     * @param  non-empty-list<string>  $ids
+     */
+    public function ifEnough(Plan $plan, Result $before, string $label, array $fill, array $ids): ?Remedy
+    {
+        return $this->isEnough($plan, $ids, $fill) ? $this->trial->remedy($plan, $before, $label, $fill, $ids) : null;
     }
 
     /**
@@ -99,6 +114,26 @@ final readonly class Remedies
     }
 
     /**
+     * As few ties bare as will do, side by side at the end of the layer, where a bow or a sign hides them.
+     *
+     * @param  list<string>  $ids
+     * @return array{string, array<string, string>}|null
+     */
+    private function bareTies(Plan $plan, Layer $layer, array $ids): ?array
+    {
+        $ties = array_map(fn (Tie $tie): int => $tie->number, $layer->on->ties());
+        if ($layer->work->cuts === []) {
+            return null;
+        }
+        sort($ties);
+        $fill = fn (int $count): array => ["layers.$layer->id.on" => 'ties '.implode(', ', array_slice($ties, 0, $count))];
+        $least = intdiv(count($ties) * self::LEAST_PART[0] + self::LEAST_PART[1] - 1, self::LEAST_PART[1]);
+        $best = $this->trial->most($least, count($ties) - 1, fn (int $count): bool => $this->isEnough($plan, $ids, $fill($count)));
+
+        return $best === null ? null : ['Leave '.Words::ties(array_slice($ties, $best)).' bare', $fill($best)];
+    }
+
+    /**
      * @param  non-empty-list<MeshResult>  $meshes
      * @param  list<string>  $ids
      * @return array{string, array<string, string>}|null
@@ -108,7 +143,7 @@ final readonly class Remedies
         foreach ([0, 1] as $more) {
             [$fill, $said] = [[], []];
             foreach ($meshes as $mesh) {
-                $rolls = max($mesh->safeRolls ?? 0, ($mesh->mesh->rolls() ?? count($mesh->plan->rolls)) + 1) + $more;
+                $rolls = max($mesh->safeRolls ?? 0, ($mesh->mesh->rolls() ?? count($mesh->plan->from(Origin::New))) + 1) + $more;
                 $fill["meshes.{$mesh->mesh->id}.rolls"] = (string) $rolls;
                 $said[] = Words::count($rolls, 'roll').(count($meshes) > 1 ? ' of '.$mesh->mesh->name() : '');
             }

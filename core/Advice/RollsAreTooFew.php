@@ -32,6 +32,7 @@ final readonly class RollsAreTooFew implements Rule
         $layer = $plan->layer($unmet[0]->layer);
         $ties = MeshesOfALayer::ties($unmet);
         $rolls = array_sum(array_map(fn (MeshResult $mesh): int => (int) $mesh->mesh->rolls(), $meshes));
+        $onHand = array_filter($meshes, fn (MeshResult $mesh): bool => $mesh->mesh->onHand() !== []) !== [];
         $what = $ties === [] ? ucfirst($layer->technique->noun()[1]) : ucfirst(Words::ties($ties));
 
         return new Advice(
@@ -40,10 +41,11 @@ final readonly class RollsAreTooFew implements Rule
             MeshesOfALayer::ids($meshes),
             sprintf('%s short.', ucfirst(Words::count(count($unmet), ...$layer->technique->noun()))),
             sprintf(
-                '%s of %s %s out%s. %s would stay bare%s.',
-                Words::count($rolls, 'roll'),
+                '%s%s of %s %s out%s. %s would stay bare%s.',
+                $onHand ? 'What is on hand and ' : '',
+                Words::count($rolls, $onHand ? 'new roll' : 'roll'),
                 MeshesOfALayer::names($meshes),
-                $rolls === 1 ? 'runs' : 'run',
+                $rolls === 1 && ! $onHand ? 'runs' : 'run',
                 $ties === [] ? '' : ' before '.Words::ties([$ties[0]]),
                 $what,
                 count($layer->on->meshes) > 1 ? ' or not be whole' : '',

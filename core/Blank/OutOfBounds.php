@@ -55,6 +55,11 @@ final class OutOfBounds extends Refused
         return new self(sprintf('"%s" says nothing of a weld. Write its crossbar and how much too far clockwise it sits, like "3: 1/2 in", or "3: out" where it sticks out.', mb_substr($given, 0, 40)));
     }
 
+    public static function onHand(string $given): self
+    {
+        return new self(sprintf('"%s" does not say what is on hand. Write lengths with commas between, like "131 in, 6 x 20 in", and "by label" or "lot B7" behind one where that is so.', mb_substr($given, 0, 40)));
+    }
+
     public static function sections(string $label): self
     {
         return new self(sprintf('%s: write "every section", or their numbers like "1, 2, 5" or "1 to 4".', ucfirst($label)));

@@ -9,8 +9,10 @@ use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Percent;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Measure\Weight;
 use Davrin\Core\Plan\Fault;
 use Davrin\Core\Plan\Mix;
+use Davrin\Core\Plan\OnHand;
 use Davrin\Core\Refused;
 use Davrin\Core\Ties\Spot;
 use Davrin\Core\Ties\TiePick;
@@ -137,6 +139,13 @@ final readonly class Slip
         return $value === null || $value instanceof Length ? $value : throw self::notA('length', $key);
     }
 
+    public function weightIfAny(string $key): ?Weight
+    {
+        $value = $this->values[$key];
+
+        return $value === null || $value instanceof Weight ? $value : throw self::notA('weight', $key);
+    }
+
     /** @return list<Length> */
     public function lengths(string $key): array
     {
@@ -185,6 +194,17 @@ final readonly class Slip
         }
 
         return $spots;
+    }
+
+    /** @return list<OnHand> */
+    public function onHand(string $key): array
+    {
+        $there = [];
+        foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA('list of what is there', $key) as $value) {
+            $there[] = $value instanceof OnHand ? $value : throw self::notA('list of what is there', $key);
+        }
+
+        return $there;
     }
 
     /** @return list<Weld> */

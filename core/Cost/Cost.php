@@ -15,6 +15,8 @@ use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Figure;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Words;
+use Davrin\Core\Roll\Origin;
+use Davrin\Core\Roll\RollUse;
 use JsonSerializable;
 
 /**
@@ -76,12 +78,21 @@ final readonly class Cost implements JsonSerializable
         $paid = $result->plan->used()->plus($waste);
         $byLength = BigRational::nd($paid->units, $mesh->nominal()->units)->multipliedBy($mesh->price()->cents);
 
+        // What is open already is paid for by the inch, whatever is opened for it as a whole.
+        $whole = $mesh->price()->times($result->plan->opened());
+        $part = Length::sum(array_map(fn (RollUse $roll): Length => $roll->left()->isLessThan($plan->settings->keepFrom()) ? $roll->length : $roll->used(), $result->plan->from(Origin::Part, Origin::Loose)));
+        $byPart = Money::rounded(BigRational::nd($part->units, $mesh->nominal()->units)->multipliedBy($mesh->price()->cents));
+        $because = [
+            ...($result->plan->opened() === 0 && ! $part->isZero() ? [] : [sprintf('%s x %s = %s', Words::count($result->plan->opened(), 'roll'), $mesh->price()->shown(), $whole->shown())]),
+            ...($part->isZero() ? [] : [sprintf('%s of what is open, %s', $units->exact($part), $byPart->shown())]),
+        ];
+
         return new CostLine(
             $mesh->name(),
             $byLength,
             sprintf('%s x %s / %s%s = %s', $mesh->price()->shown(), $units->exact($paid), $units->exact($mesh->nominal()), self::wasteWords($waste, $units), self::exact($byLength)),
-            $mesh->price()->times($rolls),
-            sprintf('%s x %s = %s', Words::count($rolls, 'roll'), $mesh->price()->shown(), $mesh->price()->times($rolls)->shown()),
+            $whole->plus($byPart),
+            implode(' + ', $because),
         );
     }
 

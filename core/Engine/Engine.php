@@ -7,6 +7,7 @@ namespace Davrin\Core\Engine;
 use Davrin\Core\Advice\FullnessIsOff;
 use Davrin\Core\Advice\LastRollGivesLittle;
 use Davrin\Core\Advice\Remedies;
+use Davrin\Core\Advice\Remedy;
 use Davrin\Core\Advice\RollsAreTooFew;
 use Davrin\Core\Advice\RollsAreUsedUp;
 use Davrin\Core\Advice\Rule;
@@ -23,7 +24,7 @@ use Davrin\Core\Roll\RollPlanner;
 final readonly class Engine
 {
     /** @param  list<Rule>  $rules */
-    private function __construct(private PlanWork $planWork, private array $rules) {}
+    private function __construct(private PlanWork $planWork, private Remedies $remedies, private array $rules) {}
 
     public static function standard(Craft $craft): self
     {
@@ -32,7 +33,7 @@ final readonly class Engine
         $trial = new Trial($planWork, $meshWork, new PlanReader($craft));
         $remedies = new Remedies($trial);
 
-        return new self($planWork, [
+        return new self($planWork, $remedies, [
             new RollsAreTooFew($remedies), new RollsAreUsedUp($remedies), new TechniqueDoubts($trial), new LastRollGivesLittle($trial),
             new FullnessIsOff($trial), new TooDeepForItsRoom($trial),
         ]);
@@ -48,5 +49,16 @@ final readonly class Engine
         }
 
         return $result->advised($advice);
+    }
+
+    /**
+     * An edit as a remedy for meshes that are not enough, where they are after it: for what only the shelf knows of.
+     *
+     * @param  array<string, string>  $fill  what to write in which blanks, by address
+     * @param  non-empty-list<string>  $meshes  by id
+     */
+    public function remedy(Plan $plan, Result $result, string $label, array $fill, array $meshes): ?Remedy
+    {
+        return $this->remedies->ifEnough($plan, $result, $label, $fill, $meshes);
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Engine;
 
+use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Element;
+use Davrin\Core\Demand\Run;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
@@ -16,6 +18,7 @@ use Davrin\Core\Result\MeshOnRolls;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Verdict;
 use Davrin\Core\Result\Words;
+use Davrin\Core\Roll\Origin;
 use Davrin\Core\Roll\RollChange;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollPlanner;
@@ -33,17 +36,19 @@ final readonly class MeshWork
     /** @return list<MeshResult> of every mesh of the plan, in its order */
     public function of(Plan $plan): array
     {
-        $needed = $this->laid($plan, array_map(fn (Mesh $mesh): Supply => new Supply($mesh->safe(), null), array_column($plan->meshes, null, 'id')));
+        $needed = $this->laid($plan, array_map(fn (Mesh $mesh): Supply => $mesh->supply($plan->settings, true)->withNew(null), array_column($plan->meshes, null, 'id')));
 
-        return array_map(fn (MeshOnRolls $on): MeshResult => $this->told($plan, $on, $needed[$on->mesh->id]), $this->onRolls($plan));
+        return array_map(fn (MeshOnRolls $on): MeshResult => $this->told($plan, $on->withPlan($this->proven($plan, $on)), $needed[$on->mesh->id]), $this->onRolls($plan));
     }
 
     /** @return list<MeshOnRolls> the same without a word on it: what is tried again and again where a remedy is sought */
     public function onRolls(Plan $plan): array
     {
         $meshes = array_column($plan->meshes, null, 'id');
-        $nominal = $this->laid($plan, array_map(fn (Mesh $mesh): Supply => new Supply($mesh->nominal(), $mesh->rolls()), $meshes));
-        $safe = $this->laid($plan, array_map(fn (Mesh $mesh): Supply => new Supply($mesh->safe(), $mesh->rolls() ?? count($nominal[$mesh->id]->rolls)), $meshes));
+        $nominal = $this->laid($plan, array_map(fn (Mesh $mesh): Supply => $mesh->supply($plan->settings, false), $meshes));
+        $safe = $this->laid($plan, array_map(
+            fn (Mesh $mesh): Supply => $mesh->supply($plan->settings, true)->withNew($mesh->rolls() ?? count($nominal[$mesh->id]->from(Origin::New))), $meshes,
+        ));
         $missing = [];
         foreach ($nominal as $rolls) {
             foreach ($rolls->unmet as $element) {
@@ -51,7 +56,7 @@ final readonly class MeshWork
             }
         }
 
-        return array_map(fn (Mesh $mesh): MeshOnRolls => new MeshOnRolls($mesh, $this->verdict($mesh, $nominal[$mesh->id], $safe[$mesh->id], $missing), $nominal[$mesh->id], $safe[$mesh->id]), $plan->meshes);
+        return array_map(fn (Mesh $mesh): MeshOnRolls => new MeshOnRolls($mesh, $this->verdict($nominal[$mesh->id], $safe[$mesh->id], $missing), $nominal[$mesh->id], $safe[$mesh->id]), $plan->meshes);
     }
 
     /**
@@ -60,24 +65,38 @@ final readonly class MeshWork
      */
     private function laid(Plan $plan, array $supplies): array
     {
-        return $this->planner->plan(
-            array_merge(...array_map(fn (Layer $layer): array => $layer->work->runs, $plan->layers)),
-            array_merge(...array_map(fn (Layer $layer): array => $layer->work->cuts, $plan->layers)),
-            $supplies,
-        );
+        return $this->planner->plan(self::runs($plan), self::cuts($plan), $supplies);
+    }
+
+    private function proven(Plan $plan, MeshOnRolls $on): RollPlan
+    {
+        return $on->plan->proof === null
+            ? $on->plan->provenBy($this->planner->proof(self::runs($plan), self::cuts($plan), $on->mesh->id, $on->mesh->supply($plan->settings, false), $on->plan))
+            : $on->plan;
+    }
+
+    /** @return list<Run> */
+    private static function runs(Plan $plan): array
+    {
+        return array_merge(...array_map(fn (Layer $layer): array => $layer->work->runs, $plan->layers));
+    }
+
+    /** @return list<Cut> */
+    private static function cuts(Plan $plan): array
+    {
+        return array_merge(...array_map(fn (Layer $layer): array => $layer->work->cuts, $plan->layers));
     }
 
     /**
      * @param  RollPlan  $safe  on as many rolls of safe length
      * @param  array<string, true>  $missing  elements that are not made anyway, as some mesh runs out
      */
-    private function verdict(Mesh $mesh, RollPlan $nominal, RollPlan $safe, array $missing): Verdict
+    private function verdict(RollPlan $nominal, RollPlan $safe, array $missing): Verdict
     {
         $short = $nominal->unmet !== [];
         $atRisk = array_filter($safe->unmet, fn (Element $element): bool => ! isset($missing[$element->id])) !== [];
-        $spare = $mesh->nominal()->times(($mesh->rolls() ?? count($nominal->rolls)) - count($nominal->rolls));
 
-        return new Verdict($short, ! $short && $atRisk, ! $short && $nominal->rolls !== [] && $nominal->left()->plus($spare)->isZero());
+        return new Verdict($short, ! $short && $atRisk, ! $short && $nominal->rolls !== [] && $nominal->left()->plus($nominal->untouched())->isZero());
     }
 
     /** @param  RollPlan  $needed  on as many rolls of safe length as it takes */
@@ -87,7 +106,7 @@ final readonly class MeshWork
 
         return new MeshResult(
             $on,
-            $needed->unmet === [] ? count($needed->rolls) : null,
+            $needed->unmet === [] ? count($needed->from(Origin::New)) : null,
             $this->used($plan, $on->plan),
             $this->rolls($on->plan, $on->mesh, $units),
             $this->left($on->plan, $on->mesh, $units),
@@ -100,7 +119,7 @@ final readonly class MeshWork
         $units = $plan->units();
         $because = [];
         foreach ($rolls->rolls as $roll) {
-            $because[] = sprintf('roll %d: %s = %s', $roll->number, self::segmentWords($roll, $units), $units->exact($roll->used()));
+            $because[] = sprintf('%s: %s = %s', self::rollWords($roll, $units), self::segmentWords($roll, $units), $units->exact($roll->used()));
             foreach ($rolls->changes as $change) {
                 if ($change->fromRoll === $roll->number) {
                     $because[] = $this->changeWords($plan, $change, $roll);
@@ -147,18 +166,47 @@ final readonly class MeshWork
     {
         $count = count($plan->rolls);
         $there = $mesh->rolls() === null ? 'as many as needed' : Words::count($mesh->rolls(), 'roll').' there';
+        $onHand = $mesh->onHand() === [] ? '' : sprintf(', beside %s on hand', $mesh->slip->show('onHand', $units));
 
         return new Figure('rolls', $count, Words::count($count, 'roll'), [
-            sprintf('%s on rolls of %s, %s', $units->exact($plan->used()), $units->exact($mesh->nominal()), $there),
+            sprintf('%s on %s, %s%s', $units->exact($plan->used()), self::originWords($plan, $mesh, $units), $there, $onHand),
+            ...$this->proofWords($plan),
         ]);
+    }
+
+    /** "rolls of 360 in"; "1 new roll of 360 in, 2 part rolls". */
+    private static function originWords(RollPlan $plan, Mesh $mesh, Units $units): string
+    {
+        $of = 'of '.$units->exact($mesh->nominal());
+        if (count($plan->from(Origin::New)) === count($plan->rolls)) {
+            return "rolls $of";
+        }
+        $said = [];
+        foreach (Origin::cases() as $origin) {
+            $count = count($plan->from($origin));
+            $said = [...$said, ...($count === 0 ? [] : [Words::count($count, $origin->value).($origin === Origin::New ? " $of" : '')])];
+        }
+
+        return Words::list($said);
+    }
+
+    /** @return list<string> how good the plan of cuts is */
+    private function proofWords(RollPlan $plan): array
+    {
+        return match (true) {
+            $plan->proof === null || $plan->rolls === [] => [],
+            $plan->isProvenBest() => ['proven: no other way of cutting leaves less unmet, costs less for new rolls or opens fewer full rolls'],
+            $plan->proof->unmet < $plan->unmetPieces => [sprintf('not proven: %s short, and no less than %d may be possible', Words::count($plan->unmetPieces, 'piece'), $plan->proof->unmet)],
+            default => [sprintf('not proven: %s of new rolls and %s, and no less than %s and %d may be possible', $plan->money()->shown(), Words::count($plan->opened(), 'full roll'), $plan->proof->money->shown(), $plan->proof->opened)],
+        };
     }
 
     private function left(RollPlan $plan, Mesh $mesh, Units $units): Figure
     {
         $because = array_map(fn (RollUse $roll): string => sprintf(
-            'roll %d: %s - %s = %s', $roll->number, $units->exact($roll->length), $units->exact($roll->used()), $units->exact($roll->left()),
+            '%s: %s - %s = %s', self::rollWords($roll, $units), $units->exact($roll->length), $units->exact($roll->used()), $units->exact($roll->left()),
         ), $plan->rolls);
-        $unopened = ($mesh->rolls() ?? 0) - count($plan->rolls);
+        $unopened = ($mesh->rolls() ?? 0) - count($plan->from(Origin::New));
 
         return new Figure('left', LengthText::canonical($plan->left()), $units->available($plan->left()), [
             ...($because === [] ? ['no roll is opened'] : $because),
@@ -166,16 +214,29 @@ final readonly class MeshWork
         ]);
     }
 
-    /** The least that any opened roll has over what it gives, once it is as short as it may be; below zero it is at risk. */
+    /** "roll 3", "roll 1, a part roll of 62 in". */
+    private static function rollWords(RollUse $roll, Units $units): string
+    {
+        return "roll $roll->number".match ($roll->stock->origin) {
+            Origin::New => '',
+            Origin::Full => ', full, from the shelf',
+            default => sprintf(', a %s of %s', $roll->stock->origin->value, $units->exact($roll->length)),
+        };
+    }
+
+    /** The least that any roll has over what it gives, once it is as short as it may be; below zero it is at risk. */
     private function slack(RollPlan $plan, Mesh $mesh, Units $units): Figure
     {
-        $used = array_map(fn (RollUse $roll): int => $roll->used()->units, $plan->rolls);
-        $most = Length::ofUnits($used === [] ? 0 : max($used));
-        $slack = $mesh->safe()->minus($most);
+        $least = null;
+        foreach ($plan->rolls as $roll) {
+            $spare = $roll->stock->safe->minus($roll->used());
+            $least = $least === null || $spare->isLessThan($least[0]) ? [$spare, $roll] : $least;
+        }
+        [$slack, $safe, $used] = $least === null ? [$mesh->safe(), $mesh->safe(), Length::zero()] : [$least[0], $least[1]->stock->safe, $least[1]->used()];
 
         return new Figure('slack', LengthText::canonical($slack), $units->available($slack), [
-            $this->safeWords($mesh, $units),
-            sprintf('%s safe - %s on the fullest roll = %s', $units->exact($mesh->safe()), $units->exact($most), $units->exact($slack)),
+            $least === null || $least[1]->stock->origin === Origin::New ? $this->safeWords($mesh, $units) : sprintf('%s is safe up to %s', self::rollWords($least[1], $units), $units->exact($safe)),
+            sprintf('%s safe - %s on the fullest roll = %s', $units->exact($safe), $units->exact($used), $units->exact($slack)),
         ]);
     }
 

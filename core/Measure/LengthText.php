@@ -40,6 +40,25 @@ final class LengthText
      */
     public static function read(string $text, ?Units $bare): Length
     {
+        return self::length($text, $bare, 32, 1);
+    }
+
+    /**
+     * As finely as a length is held, to 1/160 mm: for what is not cut but reckoned with, like how far a roll is across.
+     *
+     * @throws NotReadable
+     */
+    public static function fine(string $text, ?Units $bare): Length
+    {
+        return self::length($text, $bare, Length::PER_INCH, Length::PER_MILLIMETRE);
+    }
+
+    /**
+     * @param  int  $inch  how many steps an inch is kept in
+     * @param  int  $millimetre  and a millimetre
+     */
+    private static function length(string $text, ?Units $bare, int $inch, int $millimetre): Length
+    {
         $plain = self::plain($text);
         if ($plain === '') {
             throw NotReadable::emptyLength();
@@ -58,7 +77,7 @@ final class LengthText
             $previous = [$system, $size];
         }
 
-        $length = self::inUnits($total['in'], 32, intdiv(Length::PER_INCH, 32))->plus(self::inUnits($total['mm'], 1, Length::PER_MILLIMETRE));
+        $length = self::inUnits($total['in'], 'in', $inch, intdiv(Length::PER_INCH, $inch))->plus(self::inUnits($total['mm'], 'mm', $millimetre, intdiv(Length::PER_MILLIMETRE, $millimetre)));
 
         return $negative ? Length::zero()->minus($length) : $length;
     }
@@ -161,11 +180,11 @@ final class LengthText
         };
     }
 
-    private static function inUnits(BigRational $value, int $steps, int $unitsPerStep): Length
+    private static function inUnits(BigRational $value, string $unit, int $steps, int $unitsPerStep): Length
     {
         $whole = $value->multipliedBy($steps)->toScale(0, RoundingMode::HALF_UP)->toBigInteger();
         if ($whole->isGreaterThan(intdiv(self::LONGEST, $unitsPerStep))) {
-            throw NotReadable::tooLong($value->toScale(0, RoundingMode::UP).($steps === 32 ? ' in' : ' mm'));
+            throw NotReadable::tooLong($value->toScale(0, RoundingMode::UP)." $unit");
         }
 
         return Length::ofUnits($whole->toInt() * $unitsPerStep);

@@ -49,6 +49,11 @@ final class NotReadable extends Refused
         return new self(sprintf('"%s" is not a percentage. Write it like "1 %%" or "2.5", with at most two decimals.', self::quoted($text)));
     }
 
+    public static function weight(string $text): self
+    {
+        return new self(sprintf('"%s" is not a weight. Write it like "175 g", "0.31 kg" or "6.2 oz", up to 50 kg.', self::quoted($text)));
+    }
+
     public static function count(string $text): self
     {
         return new self(sprintf('"%s" is not a whole number. Write digits only, like "6".', self::quoted($text)));

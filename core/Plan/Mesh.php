@@ -9,6 +9,7 @@ use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\ColourBlank;
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Blank\MoneyBlank;
+use Davrin\Core\Blank\OnHandBlank;
 use Davrin\Core\Blank\PercentBlank;
 use Davrin\Core\Blank\RollsBlank;
 use Davrin\Core\Blank\Slip;
@@ -17,6 +18,9 @@ use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Percent;
 use Davrin\Core\Result\Words;
+use Davrin\Core\Roll\Origin;
+use Davrin\Core\Roll\Stock;
+use Davrin\Core\Roll\Supply;
 
 /** A mesh as it is sold: colour, width, and its rolls with their length, price and how far the label can be trusted. */
 final readonly class Mesh
@@ -39,7 +43,9 @@ final readonly class Mesh
             new PercentBlank('allowance', 'the allowance for short rolls', Percent::of(1), Percent::of(25)),
             LengthBlank::of('trim', 'the trim for a clean end', Length::zero(), Length::zero(), Length::inches(6)),
             new MoneyBlank('price', 'the price of a roll', Money::cents(650), Money::cents(99_999)),
-            new RollsBlank('rolls', 'the number of rolls', null, 99),
+            new OnHandBlank('onHand', 'what is on hand'),
+            new ChoiceBlank('lots', 'whether lots may mix', 'apart', ['apart' => 'never two lots in one piece', 'mixed' => 'whatever lot they are']),
+            new RollsBlank('rolls', 'the number of new rolls', null, 99),
         ];
     }
 
@@ -107,9 +113,43 @@ final readonly class Mesh
         return $this->slip->money('price');
     }
 
-    /** How many rolls there are to work with; null for as many as the plan needs. */
+    /** How many new rolls there are or may be bought; null for as many as the plan needs. */
     public function rolls(): ?int
     {
         return $this->slip->countIfAny('rolls');
+    }
+
+    /** @return list<OnHand> what is there already: part rolls, loose pieces, full rolls */
+    public function onHand(): array
+    {
+        return $this->slip->onHand('onHand');
+    }
+
+    public function mixesLots(): bool
+    {
+        return $this->slip->text('lots') === 'mixed';
+    }
+
+    /** All that it can be cut from: what is on hand, each less its allowance where nobody measured it, and new rolls. */
+    public function supply(Settings $settings, bool $safe): Supply
+    {
+        return $this->supplyOf($this->onHand(), $this->rolls(), $settings, $safe);
+    }
+
+    /**
+     * The same of other things on hand and another number of new rolls.
+     *
+     * @param  list<OnHand>  $onHand
+     */
+    public function supplyOf(array $onHand, ?int $rolls, Settings $settings, bool $safe): Supply
+    {
+        return new Supply([...array_map($this->stock(...), $onHand), new Stock(Origin::New, $this->nominal(), $this->safe(), $rolls, $this->price())], $safe, $this->mixesLots(), $settings->keepFrom());
+    }
+
+    private function stock(OnHand $there): Stock
+    {
+        $safe = ($there->byLabel ? $this->slip->percent('allowance') : Percent::of(0))->off($there->length)->minus($this->slip->length('trim'));
+
+        return new Stock(Origin::of($there->length, $there->count, $this->nominal()), $there->length, $safe->isNegative() ? Length::zero() : $safe, $there->count, Money::cents(0), $there->lot, $there->item);
     }
 }

@@ -8,6 +8,7 @@ use Davrin\Core\Blank\ColourBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Layer;
+use Davrin\Core\Plan\OnHand;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Figure;
 use Davrin\Core\Result\LayerResult;
@@ -55,7 +56,9 @@ final readonly class Recipe
         $uses = [];
         foreach ($plan->meshes as $index => $mesh) {
             $sentence = '{colour} {name} in {hatch}, {body}, {width} wide, rolls of {roll} {label}'.($mesh->isMeasured() ? '' : ', up to {allowance} short').', at {price}.';
-            $uses[$mesh->id] = self::line("meshes.$mesh->id", 'Use {rolls}, {trim} trimmed off each.', $mesh->slip, $units, [], []);
+            // Lots are spoken of where there are some.
+            $lots = array_filter($mesh->onHand(), fn (OnHand $there): bool => $there->lot !== null) === [] ? '' : ', {lots}';
+            $uses[$mesh->id] = self::line("meshes.$mesh->id", "On hand {onHand}$lots; new rolls {rolls}, {trim} off each.", $mesh->slip, $units, [], []);
             $worked = $result->meshes[$index];
             $meshes[$mesh->id] = self::line("meshes.$mesh->id", $sentence, $mesh->slip, $units, [], [$worked->rolls, $worked->used, $worked->left]);
         }
@@ -105,11 +108,13 @@ final readonly class Recipe
     }
 
     /**
+     * A sentence with the blanks of a slip.
+     *
      * @param  array<string, string>  $computed
      * @param  list<Figure>  $figures
      * @param  list<Caution>  $cautions
      */
-    private static function line(string $address, string $sentence, Slip $slip, Units $units, array $computed, array $figures, array $cautions = []): Line
+    public static function line(string $address, string $sentence, Slip $slip, Units $units, array $computed = [], array $figures = [], array $cautions = []): Line
     {
         $parts = [];
         foreach (preg_split('/(\{=?\w+\})/', $sentence, -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $part) {

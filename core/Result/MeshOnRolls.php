@@ -15,4 +15,9 @@ readonly class MeshOnRolls
      * @param  RollPlan  $safePlan  the same demand on the same number of rolls at their safe length
      */
     public function __construct(public Mesh $mesh, public Verdict $verdict, public RollPlan $plan, public RollPlan $safePlan) {}
+
+    public function withPlan(RollPlan $plan): self
+    {
+        return new self($this->mesh, $this->verdict, $plan, $this->safePlan);
+    }
 }

@@ -38,6 +38,12 @@ final readonly class MeshResult extends MeshOnRolls implements JsonSerializable
             'left' => $this->left,
             'slack' => $this->slack,
             'safeRolls' => $this->safeRolls,
+            'proof' => $this->plan->proof === null ? null : [
+                'isBest' => $this->plan->isProvenBest(),
+                'unmet' => ['is' => $this->plan->unmetPieces, 'atLeast' => $this->plan->proof->unmet],
+                'money' => ['is' => $this->plan->money()->canonical(), 'atLeast' => $this->plan->proof->money->canonical()],
+                'opened' => ['is' => $this->plan->opened(), 'atLeast' => $this->plan->proof->opened],
+            ],
             'cuts' => array_map(self::roll(...), $this->plan->rolls),
             'changes' => array_map(fn (RollChange $change): array => [
                 'layer' => $change->layer, 'tie' => $change->tie, 'after' => $change->after->id, 'fromRoll' => $change->fromRoll, 'toRoll' => $change->toRoll,
@@ -52,6 +58,9 @@ final readonly class MeshResult extends MeshOnRolls implements JsonSerializable
     {
         return [
             'roll' => $roll->number,
+            'from' => $roll->stock->origin->value,
+            'lot' => $roll->stock->lot,
+            'item' => $roll->stock->item,
             'length' => LengthText::canonical($roll->length),
             'used' => LengthText::canonical($roll->used()),
             'left' => LengthText::canonical($roll->left()),

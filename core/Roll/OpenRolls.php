@@ -7,7 +7,7 @@ namespace Davrin\Core\Roll;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Measure\Length;
 
-/** The rolls of one mesh while they are being planned. Rolls are numbered from 1 in the order they are opened. */
+/** The rolls of one mesh while they are being planned. They are numbered from 1 in the order that they are first cut. */
 final class OpenRolls
 {
     /** @var array<int, list<Segment>> */
@@ -16,10 +16,20 @@ final class OpenRolls
     /** @var array<int, Length> */
     private array $left = [];
 
-    public function __construct(private readonly Supply $supply) {}
+    /** @var array<int, int> of which stock each is, by its place */
+    private array $stock = [];
+
+    /** @var array<int, ?int> how many of each stock are not cut yet */
+    private array $whole;
+
+    /** @param  list<int>  $order  of the places of the stock: which is cut first */
+    public function __construct(private readonly Supply $supply, private readonly array $order)
+    {
+        $this->whole = array_map(fn (Stock $stock): ?int => $stock->count, $supply->stock);
+    }
 
     /**
-     * The first roll that holds this much more, opening another where one is to be had; null where none is.
+     * The first roll that holds this much more, beginning another where one is to be had; null where none is.
      *
      * @param  list<int>  $but  rolls that are in use by another strand
      */
@@ -30,21 +40,34 @@ final class OpenRolls
                 return $number;
             }
         }
-        $opened = count($this->left);
-        if ($needed->isMoreThan($this->supply->length) || ($this->supply->limit !== null && $opened >= $this->supply->limit)) {
-            return null;
+        foreach ($this->order as $place) {
+            if ($this->whole[$place] !== 0 && ! $needed->isMoreThan($this->supply->length($this->supply->stock[$place]))) {
+                return $this->begin($place);
+            }
         }
-        $this->segments[$opened + 1] = [];
-        $this->left[$opened + 1] = $this->supply->length;
 
-        return $opened + 1;
+        return null;
     }
 
-    /** Closes a roll again that was opened last and for nothing. */
+    /** @param  int  $place  of the stock that it is one of */
+    public function begin(int $place): int
+    {
+        $number = count($this->left) + 1;
+        $this->segments[$number] = [];
+        $this->left[$number] = $this->supply->length($this->supply->stock[$place]);
+        $this->stock[$number] = $place;
+        $this->whole[$place] = $this->whole[$place] === null ? null : $this->whole[$place] - 1;
+
+        return $number;
+    }
+
+    /** Puts a roll back that was begun last and for nothing. */
     public function giveBack(int $roll): void
     {
         if ($roll === count($this->left) && $this->segments[$roll] === []) {
-            unset($this->left[$roll], $this->segments[$roll]);
+            $place = $this->stock[$roll];
+            $this->whole[$place] = $this->whole[$place] === null ? null : $this->whole[$place] + 1;
+            unset($this->left[$roll], $this->segments[$roll], $this->stock[$roll]);
         }
     }
 
@@ -56,7 +79,7 @@ final class OpenRolls
 
     public function used(int $roll): Length
     {
-        return $this->supply->length->minus($this->left[$roll]);
+        return $this->supply->length($this->supply->stock[$this->stock[$roll]])->minus($this->left[$roll]);
     }
 
     public function left(int $roll): Length
@@ -64,9 +87,26 @@ final class OpenRolls
         return $this->left[$roll];
     }
 
+    /** @return list<int> the numbers of the rolls that are begun */
+    public function numbers(): array
+    {
+        // Not array_keys: the next key of an array that was emptied is not 0, and its keys are that same array.
+        return $this->left === [] ? [] : range(1, count($this->left));
+    }
+
+    /** @return array<int, ?int> how many of each stock are not cut yet */
+    public function whole(): array
+    {
+        return $this->whole;
+    }
+
     /** @return list<RollUse> */
     public function all(): array
     {
-        return array_map(fn (int $number): RollUse => new RollUse($number, $this->supply->length, $this->segments[$number]), array_keys($this->segments));
+        return array_map(function (int $number): RollUse {
+            $stock = $this->supply->stock[$this->stock[$number]];
+
+            return new RollUse($number, $stock, $this->supply->length($stock), $this->segments[$number]);
+        }, $this->numbers());
     }
 }

@@ -6,16 +6,25 @@ namespace Davrin\Core\Roll;
 
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Money;
 
 /** Which element comes from which roll of one mesh, what is left, and what no roll was left for. */
 final readonly class RollPlan
 {
     /**
-     * @param  list<RollUse>  $rolls
+     * @param  list<RollUse>  $rolls  in working order
      * @param  list<RollChange>  $changes
      * @param  list<Element>  $unmet
+     * @param  int  $unmetPieces  how many pieces and steps of strands that is
+     * @param  Supply  $supply  that it was planned from
+     * @param  ?Proof  $proof  what cannot be bettered; null where that was not asked
      */
-    public function __construct(public array $rolls, public array $changes, public array $unmet) {}
+    public function __construct(public array $rolls, public array $changes, public array $unmet, public int $unmetPieces, public Supply $supply, public ?Proof $proof = null) {}
+
+    public function provenBy(?Proof $proof): self
+    {
+        return new self($this->rolls, $this->changes, $this->unmet, $this->unmetPieces, $this->supply, $proof);
+    }
 
     public function used(): Length
     {
@@ -31,6 +40,65 @@ final readonly class RollPlan
     public function waste(Length $keepFrom): Length
     {
         return Length::sum(array_map(fn (RollUse $roll): Length => $roll->left()->isLessThan($keepFrom) ? $roll->left() : Length::zero(), $this->rolls));
+    }
+
+    /** @return list<RollUse> */
+    public function from(Origin ...$origins): array
+    {
+        return array_values(array_filter($this->rolls, fn (RollUse $roll): bool => in_array($roll->stock->origin, $origins, true)));
+    }
+
+    /** What the new rolls cost. */
+    public function money(): Money
+    {
+        return Money::cents(array_sum(array_map(fn (RollUse $roll): int => $roll->stock->price->cents, $this->from(Origin::New))));
+    }
+
+    /** Full rolls that were opened for it, from the shelf or new. */
+    public function opened(): int
+    {
+        return count($this->from(Origin::Full, Origin::New));
+    }
+
+    /** Whether no other way leaves fewer unmet, costs less or opens fewer full rolls, in this order. */
+    public function isProvenBest(): bool
+    {
+        return $this->proof !== null
+            && [$this->unmetPieces, $this->money()->cents, $this->opened()] === [$this->proof->unmet, $this->proof->money->cents, $this->proof->opened];
+    }
+
+    /** What is there beside the rolls it cuts: part rolls and whole ones, as far as they are counted. */
+    public function untouched(): Length
+    {
+        $there = 0;
+        foreach ($this->supply->stock as $stock) {
+            $there += ($stock->count ?? 0) * $this->supply->length($stock)->units;
+        }
+        foreach ($this->rolls as $roll) {
+            $there -= $roll->stock->count === null ? 0 : $roll->length->units;
+        }
+
+        return Length::ofUnits($there);
+    }
+
+    /**
+     * How good it is, compared part by part, less is better: pieces unmet, money, full rolls opened, the longest leftover of
+     * all that is open, and how many are kept.
+     *
+     * @return list<int>
+     */
+    public function merit(): array
+    {
+        $lefts = array_map(fn (RollUse $roll): int => $roll->left()->units, $this->rolls);
+        foreach ($this->supply->stock as $stock) {
+            $cut = count(array_filter($this->rolls, fn (RollUse $roll): bool => $roll->stock === $stock));
+            array_push($lefts, ...array_fill(0, $stock->origin->opens() ? 0 : max(0, $stock->count - $cut), $this->supply->length($stock)->units));
+        }
+
+        return [
+            $this->unmetPieces, $this->money()->cents, $this->opened(), -max([0, ...$lefts]),
+            count(array_filter($lefts, fn (int $left): bool => $left > 0 && $left >= $this->supply->keepFrom->units)),
+        ];
     }
 
     /** @return array<string, list<int>> the rolls that each element comes from, by its id */

@@ -8,13 +8,23 @@ use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Money;
+use Davrin\Core\Roll\Packing\Packer;
+use Davrin\Core\Roll\Packing\Pattern;
+use Davrin\Core\Roll\Packing\RollKind;
+use Davrin\Core\Roll\Packing\RunShare;
+use Davrin\Core\Roll\Packing\Task;
 
 /**
  * Lays runs and pieces on rolls, those of every mesh at once, since strands of different meshes may be tied together: runs
- * first, in build order, then pieces, the longest first, each on the first roll with room for it.
+ * first, in build order, on the rolls in several orders; then pieces, by the Packer. The best of what comes out is taken.
  */
 final class RollPlanner
 {
+    /** No more ways of keeping to lots are tried than this. */
+    private const MOST_LOTS = 8;
+
     /**
      * @param  list<Run>  $runs
      * @param  list<Cut>  $cuts
@@ -23,8 +33,95 @@ final class RollPlanner
      */
     public function plan(array $runs, array $cuts, array $supplies): array
     {
-        $rolls = array_map(fn (Supply $supply): OpenRolls => new OpenRolls($supply), $supplies);
-        [$changes, $unmet] = [array_map(fn (): array => [], $supplies), array_map(fn (): array => [], $supplies)];
+        $best = [];
+        foreach (self::choices(array_map(fn (Supply $supply): array => $supply->byLot(), $supplies)) as $chosen) {
+            foreach (self::orders($runs, $chosen) as $order) {
+                $plans = $this->laid($runs, $cuts, $chosen, $order);
+                $best = $best === [] || (self::merit($plans) <=> self::merit($best)) < 0 ? self::provenTogether($plans, $best) : self::provenTogether($best, $plans);
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * What no other plan can better, where runs are laid beside the pieces: each roll that gives to a run pays its tails, and
+     * parts of it may be as short as a step.
+     *
+     * @param  list<Run>  $runs
+     * @param  list<Cut>  $cuts
+     */
+    public function proof(array $runs, array $cuts, string $mesh, Supply $supply, RollPlan $plan): Proof
+    {
+        $its = array_values(array_filter($cuts, fn (Cut $cut): bool => $cut->mesh === $mesh));
+        $proofs = array_map(function (Supply $lot) use ($its, $runs, $mesh, $plan): Proof {
+            $kinds = array_map(fn (Stock $stock): RollKind => self::kind($lot, $stock, $stock->count), $lot->stock);
+            [$unmet, $money, $opened] = Packer::least(self::task($its, $kinds, $lot->keepFrom, self::shares($runs, $mesh)), $plan->unmetPieces, $plan->money()->cents, $plan->opened());
+
+            return new Proof($unmet, Money::cents($money), $opened);
+        }, $supply->byLot());
+
+        return array_reduce($proofs, fn (Proof $least, Proof $proof): Proof => $least->or($proof), $proofs[0]);
+    }
+
+    /**
+     * @param  array<string, non-empty-list<Supply>>  $byLot
+     * @return list<array<string, Supply>>
+     */
+    private static function choices(array $byLot): array
+    {
+        $choices = [[]];
+        foreach ($byLot as $mesh => $supplies) {
+            $next = [];
+            foreach ($choices as $choice) {
+                foreach ($supplies as $supply) {
+                    $next[] = $choice + [$mesh => $supply];
+                }
+            }
+            $choices = array_slice($next, 0, self::MOST_LOTS);
+        }
+
+        return $choices;
+    }
+
+    /**
+     * In which orders rolls are begun for runs: part rolls from the shortest, from the longest, or last.
+     *
+     * @param  list<Run>  $runs
+     * @param  array<string, Supply>  $supplies
+     * @return non-empty-list<array<string, list<int>>> the places of the stock, by mesh
+     */
+    private static function orders(array $runs, array $supplies): array
+    {
+        $strands = array_merge([], ...array_map(fn (Run $run): array => $run->strands, $runs));
+        $orders = array_map(fn (callable $of): array => array_map(function (Supply $supply) use ($of): array {
+            $places = array_keys($supply->stock);
+            usort($places, fn (int $a, int $b): int => [...$of($supply->stock[$a], $supply->length($supply->stock[$a])->units), $a] <=> [...$of($supply->stock[$b], $supply->length($supply->stock[$b])->units), $b]);
+
+            return $places;
+        }, array_intersect_key($supplies, array_flip($strands))), [
+            fn (Stock $stock, int $units): array => [$stock->origin->opens(), $stock->origin === Origin::New, $units],
+            fn (Stock $stock, int $units): array => [$stock->origin->opens(), $stock->origin === Origin::New, -$units],
+            fn (Stock $stock, int $units): array => [! $stock->origin->opens(), $stock->origin === Origin::New, -$units],
+        ]);
+
+        return array_values(array_unique($orders, SORT_REGULAR));
+    }
+
+    /**
+     * @param  list<Run>  $runs
+     * @param  list<Cut>  $cuts
+     * @param  array<string, Supply>  $supplies
+     * @param  array<string, list<int>>  $orders
+     * @return array<string, RollPlan>
+     */
+    private function laid(array $runs, array $cuts, array $supplies, array $orders): array
+    {
+        $rolls = [];
+        foreach ($supplies as $mesh => $supply) {
+            $rolls[$mesh] = new OpenRolls($supply, $orders[$mesh] ?? []);
+        }
+        [$changes, $unmet, $pieces] = [array_map(fn (): array => [], $supplies), array_map(fn (): array => [], $supplies), array_map(fn (): int => 0, $supplies)];
         foreach ($runs as $run) {
             // Strands that do not end together are runs side by side.
             foreach ($run->together ? [$run->strands] : array_map(fn (string $strand): array => [$strand], $run->strands) as $strands) {
@@ -34,19 +131,148 @@ final class RollPlanner
                 }
                 foreach ($laid->unmet as $mesh => $its) {
                     array_push($unmet[$mesh], ...$its);
+                    $pieces[$mesh] += count($its) * count(array_keys($strands, $mesh, true));
                 }
             }
         }
-        usort($cuts, fn (Cut $a, Cut $b): int => $b->length->units <=> $a->length->units);
+        $cutsOf = array_map(fn (): array => [], $supplies);
         foreach ($cuts as $cut) {
-            $roll = $rolls[$cut->mesh]->firstWithRoom($cut->length);
-            $roll === null
-                ? $unmet[$cut->mesh][] = $cut->element
-                : $rolls[$cut->mesh]->put($roll, SegmentKind::Piece, $cut->length, $cut->element->layer, $cut->element->ties[0] ?? null, $cut->element);
+            $cutsOf[$cut->mesh][] = $cut;
         }
         $plans = [];
-        foreach ($rolls as $mesh => $its) {
-            $plans[$mesh] = new RollPlan($its->all(), $changes[$mesh], array_values(array_column(array_map(fn (Element $element): array => [$element->id, $element], $unmet[$mesh]), 1, 0)));
+        foreach ($supplies as $mesh => $supply) {
+            [$lacking, $proof] = $this->layPieces($cutsOf[$mesh], $supply, $rolls[$mesh]);
+            $elements = array_column(array_map(fn (Element $element): array => [$element->id, $element], [...$unmet[$mesh], ...$lacking]), 1, 0);
+            $plans[$mesh] = new RollPlan($rolls[$mesh]->all(), $changes[$mesh], array_values($elements), $pieces[$mesh] + count($lacking), $supply, self::shares($runs, $mesh) === [] ? $proof : null);
+        }
+
+        return $plans;
+    }
+
+    /**
+     * @param  list<Cut>  $cuts
+     * @return array{list<Element>, Proof} what no roll was left for
+     */
+    private function layPieces(array $cuts, Supply $supply, OpenRolls $rolls): array
+    {
+        if ($cuts === []) {
+            return [[], new Proof(0, Money::cents(0), 0)];
+        }
+        $kinds = array_map(fn (int $number): RollKind => new RollKind($rolls->left($number)->units, 1), $rolls->numbers());
+        $begun = count($kinds);
+        foreach ($rolls->whole() as $place => $count) {
+            $kinds[] = self::kind($supply, $supply->stock[$place], $count);
+        }
+        $task = self::task($cuts, $kinds, $supply->keepFrom);
+        $packed = Packer::pack($task);
+        // Each size in build order, so that neighbours on the form come off the same roll.
+        $waiting = array_fill(0, count($task->sizes), []);
+        foreach ($cuts as $cut) {
+            $waiting[$task->sizeOf($cut->length->units)][] = $cut;
+        }
+        foreach ($this->inWorkingOrder($packed->cuts, $task, $begun) as $pattern) {
+            $roll = $pattern->kind < $begun ? $rolls->numbers()[$pattern->kind] : $rolls->begin($pattern->kind - $begun);
+            foreach ($pattern->pieces as $index => $count) {
+                foreach (array_splice($waiting[$index], 0, $count) as $cut) {
+                    $rolls->put($roll, SegmentKind::Piece, $cut->length, $cut->element->layer, $cut->element->ties[0] ?? null, $cut->element);
+                }
+            }
+        }
+
+        return [
+            array_map(fn (Cut $cut): Element => $cut->element, array_merge(...$waiting)),
+            new Proof($packed->leastUnmet, Money::cents($packed->leastMoney), $packed->leastOpened),
+        ];
+    }
+
+    /**
+     * What is open first, from the shortest on; then full rolls, then new ones, the fullest cut first.
+     *
+     * @param  list<Pattern>  $patterns
+     * @return list<Pattern>
+     */
+    private function inWorkingOrder(array $patterns, Task $task, int $begun): array
+    {
+        $key = function (Pattern $pattern) use ($task, $begun): array {
+            $kind = $task->kinds[$pattern->kind];
+            $used = array_sum(array_map(fn (int $index, int $count): int => $count * $task->sizes[$index], array_keys($pattern->pieces), $pattern->pieces));
+
+            return [$pattern->kind >= $begun, $kind->opens, $kind->price, $kind->length, $pattern->kind, -$used];
+        };
+        usort($patterns, fn (Pattern $a, Pattern $b): int => $key($a) <=> $key($b));
+
+        return $patterns;
+    }
+
+    private static function kind(Supply $supply, Stock $stock, ?int $count): RollKind
+    {
+        return new RollKind($supply->length($stock)->units, $count, $stock->price->cents, $stock->origin->opens());
+    }
+
+    /**
+     * @param  list<Cut>  $cuts
+     * @param  list<RollKind>  $kinds
+     * @param  list<RunShare>  $runs
+     */
+    private static function task(array $cuts, array $kinds, Length $keepFrom, array $runs = []): Task
+    {
+        $pieces = [];
+        foreach ($cuts as $cut) {
+            $pieces[$cut->length->units] = ($pieces[$cut->length->units] ?? 0) + 1;
+        }
+
+        return Task::of($pieces, $kinds, max(1, $keepFrom->units), $runs);
+    }
+
+    /**
+     * @param  list<Run>  $runs
+     * @return list<RunShare>
+     */
+    private static function shares(array $runs, string $mesh): array
+    {
+        $shares = [];
+        foreach ($runs as $run) {
+            $strands = count(array_keys($run->strands, $mesh, true));
+            $steps = [];
+            foreach ($strands > 0 ? $run->steps : [] as $step) {
+                $steps[$step->length()->units] = ($steps[$step->length()->units] ?? 0) + $strands;
+            }
+            if ($steps !== []) {
+                $shares[] = new RunShare($run->tails()->units, $steps);
+            }
+        }
+
+        return $shares;
+    }
+
+    /**
+     * @param  array<string, RollPlan>  $plans
+     * @return list<int>
+     */
+    private static function merit(array $plans): array
+    {
+        $merit = [];
+        foreach ($plans as $plan) {
+            foreach ($plan->merit() as $part => $value) {
+                $merit[$part] = ($merit[$part] ?? 0) + $value;
+            }
+        }
+
+        return array_values($merit);
+    }
+
+    /**
+     * The first of two, proven as far as both are: what one lot proves does not bind another.
+     *
+     * @param  array<string, RollPlan>  $plans
+     * @param  array<string, RollPlan>  $others
+     * @return array<string, RollPlan>
+     */
+    private static function provenTogether(array $plans, array $others): array
+    {
+        foreach (array_intersect_key($plans, $others) as $mesh => $plan) {
+            $other = $others[$mesh]->proof;
+            $plans[$mesh] = $plan->provenBy($plan->proof === null || $other === null ? null : $plan->proof->or($other));
         }
 
         return $plans;

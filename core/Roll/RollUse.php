@@ -9,8 +9,11 @@ use Davrin\Core\Measure\Length;
 /** One roll, from its free end, and what is left on it. */
 final readonly class RollUse
 {
-    /** @param  list<Segment>  $segments in the order they come off the roll */
-    public function __construct(public int $number, public Length $length, public array $segments) {}
+    /**
+     * @param  Length  $length  what it is counted to hold
+     * @param  list<Segment>  $segments  in the order they come off the roll
+     */
+    public function __construct(public int $number, public Stock $stock, public Length $length, public array $segments) {}
 
     public function used(): Length
     {

@@ -6,12 +6,40 @@ namespace Davrin\Core\Roll;
 
 use Davrin\Core\Measure\Length;
 
-/** Rolls of one mesh to work with. */
+/** What there is of one mesh to work with, judged by its nominal or its safe length. */
 final readonly class Supply
 {
     /**
-     * @param  Length  $length  what each roll holds
-     * @param  ?int  $limit  how many there are; null for as many as it takes
+     * @param  list<Stock>  $stock
+     * @param  bool  $isSafe  whether every roll counts as short as it may come
+     * @param  bool  $mixesLots  whether rolls of different lots may be cut for one plan
+     * @param  Length  $keepFrom  a leftover as long as this is kept
      */
-    public function __construct(public Length $length, public ?int $limit) {}
+    public function __construct(public array $stock, public bool $isSafe, public bool $mixesLots, public Length $keepFrom) {}
+
+    public function length(Stock $stock): Length
+    {
+        return $this->isSafe ? $stock->safe : $stock->nominal;
+    }
+
+    /** @return non-empty-list<self> one for each lot that may be kept to; what bears no lot goes with all */
+    public function byLot(): array
+    {
+        $lots = array_values(array_unique(array_filter(array_map(fn (Stock $stock): ?string => $stock->lot, $this->stock), fn (?string $lot): bool => $lot !== null)));
+        if ($this->mixesLots || count($lots) < 2) {
+            return [$this];
+        }
+
+        return array_map(fn (string $lot): self => new self(
+            array_values(array_filter($this->stock, fn (Stock $stock): bool => $stock->lot === null || $stock->lot === $lot)), $this->isSafe, false, $this->keepFrom,
+        ), $lots);
+    }
+
+    /** The same, with no more new rolls than so many. */
+    public function withNew(?int $count): self
+    {
+        return new self(array_map(fn (Stock $stock): Stock => $stock->origin === Origin::New
+            ? new Stock($stock->origin, $stock->nominal, $stock->safe, $count, $stock->price, $stock->lot, $stock->item)
+            : $stock, $this->stock), $this->isSafe, $this->mixesLots, $this->keepFrom);
+    }
 }

@@ -45,7 +45,14 @@ final class AdviceTest extends PlanCase
     public function test_another_roll_at_hand_is_a_remedy_too(): void
     {
         $remedy = $this->work($this->everyInch())->advice[0]->remedies[1];
-        $this->assertSame(['Have 2 rolls at hand', 'uses 360 in, leaves 0 in; 1 roll in reserve'], [$remedy->label, $remedy->effect]);
+        $this->assertSame(['Have 2 rolls at hand', 'uses 360 in, leaves 0 in; 1 roll ($6.50) in reserve'], [$remedy->label, $remedy->effect]);
+    }
+
+    public function test_as_few_ties_as_will_do_can_be_left_bare(): void
+    {
+        $remedy = $this->work($this->everyInch())->advice[0]->remedies[2];
+        $this->assertSame(['Leave tie 15 bare', '14 ruffles; uses 336 in, leaves 24 in; $0.43 less'], [$remedy->label, $remedy->effect]);
+        $this->assertSame([], $this->work(['layers' => [['length' => '24 in', 'on' => $remedy->fill['layers.l1.on']]]] + $this->everyInch())->advice);
     }
 
     public function test_a_measured_roll_used_to_the_last_inch_is_not_at_risk_but_still_told(): void
@@ -82,8 +89,8 @@ final class AdviceTest extends PlanCase
         $advice = $this->work($plan)->advice[0];
         $this->assertSame(['short', '2 ruffles short.', [17, 18]], [$advice->rule, $advice->title, $advice->ties]);
         $this->assertSame('1 roll of Sage mesh runs out before tie 17. Ties 17 and 18 would stay bare.', $advice->sentence);
-        $this->assertSame(['Cut 19 7/8 in each', 'Have 2 rolls at hand'], array_map(fn (Remedy $remedy): string => $remedy->label, $advice->remedies));
-        $this->assertStringStartsWith('opens 2 rolls; uses 396 in, leaves 324 in; ', $advice->remedies[1]->effect);
+        $this->assertSame(['Cut 19 7/8 in each', 'Have 2 rolls at hand', 'Leave ties 17 and 18 bare'], array_map(fn (Remedy $remedy): string => $remedy->label, $advice->remedies));
+        $this->assertStringStartsWith('opens 2 rolls; buys 1 roll more for $6.50; uses 396 in, leaves 324 in; ', $advice->remedies[1]->effect);
     }
 
     public function test_one_tie_fewer_a_section_is_a_remedy_where_the_layout_counts_by_section(): void

@@ -130,4 +130,23 @@ final class LengthTextTest extends TestCase
             $this->assertEqualsWithDelta($length->units, LengthText::read($units->exact($length), $units)->units, Length::PER_MILLIMETRE / 2, $units->exact($length));
         });
     }
+
+    public function test_what_is_reckoned_with_is_read_finer_than_what_is_cut(): void
+    {
+        foreach (['3.3 in' => 13_411, '3.3' => 13_411, '4 1/2 in' => 18_288, '8.4 cm' => 13_440, '84.25 mm' => 13_480, '1/3 in' => 1_355] as $typed => $units) {
+            $this->assertSame($units, LengthText::fine((string) $typed, Units::Inches)->units, (string) $typed);
+        }
+        // The same to the nearest 1/32 in and millimetre.
+        foreach (['3.3 in' => 106 * 127, '84.25 mm' => 84 * 160, '1/3 in' => 11 * 127] as $typed => $units) {
+            $this->assertSame($units, LengthText::read($typed, Units::Inches)->units, $typed);
+        }
+        try {
+            LengthText::fine('across', Units::Inches);
+            $this->fail('It was read.');
+        } catch (NotReadable $why) {
+            $this->assertStringContainsString('"across" is not a length', $why->getMessage());
+        }
+        $this->expectException(NotReadable::class);
+        LengthText::fine('2000 yd', Units::Inches);
+    }
 }

@@ -9,10 +9,13 @@ use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Money;
+use Davrin\Core\Roll\Origin;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\SegmentKind;
+use Davrin\Core\Roll\Stock;
 use Davrin\Core\Roll\Supply;
 use Eris\Generators;
 use Eris\TestTrait;
@@ -102,20 +105,120 @@ final class RollPlannerTest extends TestCase
         });
     }
 
+    public function test_a_run_uses_part_rolls_and_its_leftovers_serve_pieces(): void
+    {
+        // A part roll of 50 in gives 5 poofs of 9 in, the new one the other 3.
+        $plan = $this->plannedFrom([$this->poofRun(8, 9)], $this->cuts([15]), [$this->part(50), $this->part(20), $this->new(180)]);
+        $this->assertSame(['part roll', 'part roll', 'new roll'], array_map(fn (RollUse $roll): string => $roll->stock->origin->value, $plan->rolls));
+        $this->assertSame([13.0, 49.0, 37.0], array_map(fn (RollUse $roll): float => $roll->used()->toInches(), $plan->rolls));
+        $this->assertSame([1, 650, []], [$plan->opened(), $plan->money()->cents, $plan->unmet]);
+    }
+
+    public function test_rolls_of_two_lots_are_not_cut_for_one_plan_unless_they_may_mix(): void
+    {
+        $stock = [$this->part(60, 'A'), $this->part(45, 'B'), $this->part(30), $this->new(100)];
+        $apart = $this->plannedFrom([], $this->cuts([40, 40, 20]), $stock);
+        $lots = array_values(array_unique(array_filter(array_map(fn (RollUse $roll): ?string => $roll->stock->lot, $apart->rolls))));
+        $this->assertCount(1, $lots);
+        $this->assertSame([650, true], [$apart->money()->cents, $apart->isProvenBest()]);
+        $mixed = $this->plannedFrom([], $this->cuts([40, 40, 20]), $stock, mixes: true);
+        $this->assertSame([0, true], [$mixed->money()->cents, $mixed->isProvenBest()]);
+    }
+
+    public function test_the_lot_that_comes_out_best_is_kept_to(): void
+    {
+        $plan = $this->plannedFrom([], $this->cuts([50, 30]), [$this->part(60, 'A'), $this->part(85, 'B'), $this->new(100)]);
+        $this->assertSame(['B'], array_map(fn (RollUse $roll): ?string => $roll->stock->lot, $plan->rolls));
+    }
+
+    public function test_a_run_that_no_fewer_rolls_hold_is_proven_best(): void
+    {
+        // 8 poofs of 9 in and tails of 4 in on rolls of 40 in: 4 on each, two rolls. Without tails 80 in would seem to do, too.
+        [$runs, $supply] = [[$this->poofRun(9, 9)], new Supply([$this->new(40)], false, false, Length::inches(6))];
+        $plan = (new RollPlanner)->plan($runs, [], ['m' => $supply])['m'];
+        $proof = (new RollPlanner)->proof($runs, [], 'm', $supply, $plan);
+        $this->assertSame([3, 3, 1950], [$plan->opened(), $proof->opened, $proof->money->cents]);
+        $this->assertTrue($plan->provenBy($proof)->isProvenBest());
+    }
+
+    public function test_what_runs_and_pieces_take_is_never_below_their_bound(): void
+    {
+        $this->limitTo(60)->forAll(
+            Generators::seq(Generators::choose(4, 30)), Generators::choose(1, 30), Generators::choose(3, 12), Generators::choose(40, 90),
+            Generators::seq(Generators::choose(10, 80)), Generators::choose(0, 3),
+        )->then(function (array $pieces, int $poofs, int $pitch, int $roll, array $parts, int $limit): void {
+            [$runs, $cuts] = [[$this->poofRun($poofs, $pitch)], $this->cuts(array_slice($pieces, 0, 12))];
+            $new = new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, Money::cents(650));
+            $supply = new Supply([...array_map(fn (int $part): Stock => $this->part($part), array_slice($parts, 0, 4)), $new], false, false, Length::inches(6));
+            $plan = (new RollPlanner)->plan($runs, $cuts, ['m' => $supply])['m'];
+            $proof = (new RollPlanner)->proof($runs, $cuts, 'm', $supply, $plan);
+            $this->assertLessThanOrEqual($plan->unmetPieces, $proof->unmet);
+            if ($plan->unmetPieces === 0) {
+                $this->assertLessThanOrEqual($plan->opened(), $proof->opened);
+                // What is proven to be the least can hold what is asked for, with tails once.
+                $asked = array_sum(array_slice($pieces, 0, 12)) + $poofs * $pitch + 4;
+                $this->assertGreaterThanOrEqual($asked, $proof->opened * $roll + array_sum(array_slice($parts, 0, 4)));
+            }
+            foreach ($plan->rolls as $use) {
+                $this->assertFalse($use->left()->isNegative());
+            }
+            foreach ($supply->stock as $stock) {
+                // No roll is cut twice.
+                $this->assertLessThanOrEqual($stock->count ?? PHP_INT_MAX, count(array_filter($plan->rolls, fn (RollUse $roll): bool => $roll->stock === $stock)));
+            }
+        });
+    }
+
+    public function test_a_part_roll_that_a_run_has_begun_is_not_there_a_second_time(): void
+    {
+        $plan = $this->plannedFrom([$this->poofRun(13, 3)], $this->cuts([22, 19]), [$this->part(62), $this->new(40)]);
+        $this->assertSame(['part roll', 'new roll'], array_map(fn (RollUse $roll): string => $roll->stock->origin->value, $plan->rolls));
+        $this->assertSame([62.0, 22.0], array_map(fn (RollUse $roll): float => $roll->used()->toInches(), $plan->rolls));
+    }
+
+    public function test_a_roll_that_was_put_back_since_another_mesh_has_none_serves_pieces(): void
+    {
+        $supply = fn (Stock $stock): Supply => new Supply([$stock], false, false, Length::inches(6));
+        $plans = (new RollPlanner)->plan([$this->poofRun(4, 9, ['m', 'm', 'n'])], $this->cuts([15]), ['m' => $supply($this->new(60)), 'n' => $supply($this->part(12))]);
+        $this->assertSame([0, 4], [$plans['m']->unmetPieces, $plans['n']->unmetPieces]);
+        $this->assertSame([[15.0], []], array_map(fn (RollPlan $plan): array => array_map(fn (RollUse $roll): float => $roll->used()->toInches(), $plan->rolls), array_values($plans)));
+    }
+
+    private function part(int $inches, ?string $lot = null): Stock
+    {
+        return new Stock(Origin::Part, Length::inches($inches), Length::inches($inches), 1, Money::cents(0), $lot);
+    }
+
+    private function new(int $inches): Stock
+    {
+        return new Stock(Origin::New, Length::inches($inches), Length::inches($inches), null, Money::cents(650));
+    }
+
+    /**
+     * @param  list<Run>  $runs
+     * @param  list<Cut>  $cuts
+     * @param  list<Stock>  $stock
+     */
+    private function plannedFrom(array $runs, array $cuts, array $stock, bool $mixes = false): RollPlan
+    {
+        return (new RollPlanner)->plan($runs, $cuts, ['m' => new Supply($stock, false, $mixes, Length::inches(6))])['m'];
+    }
+
     /**
      * @param  list<Run>  $runs
      * @param  list<Cut>  $cuts
      */
     private function planned(array $runs, array $cuts, Length $length, ?int $limit): RollPlan
     {
-        return (new RollPlanner)->plan($runs, $cuts, ['m' => new Supply($length, $limit)])['m'];
+        return (new RollPlanner)->plan($runs, $cuts, ['m' => new Supply([new Stock(Origin::New, $length, $length, $limit, Money::cents(650))], false, false, Length::inches(6))])['m'];
     }
 
-    private function poofRun(int $poofs, int $pitch): Run
+    /** @param  list<string>  $strands */
+    private function poofRun(int $poofs, int $pitch, array $strands = ['m']): Run
     {
         $tail = Length::inches(2);
 
-        return new Run('r', ['m'], $tail, array_map(
+        return new Run('r', $strands, $tail, array_map(
             fn (int $number): Step => new Step(new Element("r.$number", 'r', $number, [$number, $number + 1]), $number, $number + 1, Length::zero(), Length::inches($pitch)),
             range(1, $poofs),
         ), $tail);

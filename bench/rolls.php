@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+/**
+ * How well rolls are planned, and how fast, next to an exact solver: glpsol on an arc-flow model (each roll a path through the
+ * lengths from its free end), 60 seconds an instance. The instances come from fixed seeds. SOLVED=n says how many of each kind
+ * the solver is asked for, PLANNED=n how many Davrin plans.
+ */
+
+use Davrin\Core\Roll\Packing\Packed;
+use Davrin\Core\Roll\Packing\Packer;
+use Davrin\Core\Roll\Packing\RollKind;
+use Davrin\Core\Roll\Packing\Task;
+
+require __DIR__.'/../vendor/autoload.php';
+
+const INCH = 4064;
+const LIMIT = 60;
+
+/** 2 to 8 lengths of 6 to 36 in by the half inch, 10 to 300 pieces, rolls of 5 or 10 yd to buy, up to 6 part rolls. */
+function realistic(Random\Randomizer $chance): Task
+{
+    $lengths = [];
+    for ($kinds = $chance->getInt(2, 8); count($lengths) < $kinds;) {
+        $lengths[$chance->getInt(12, 72) * INCH / 2] = 1;
+    }
+    for ($more = $chance->getInt(10, 300) - count($lengths); $more > 0; $more--) {
+        $lengths[$chance->pickArrayKeys($lengths, 1)[0]]++;
+    }
+    $roll = $chance->getInt(1, 2) * 180;
+    $rolls = [new RollKind($roll * INCH, null, 650, true)];
+    for ($parts = $chance->getInt(0, 6); $parts > 0; $parts--) {
+        $rolls[] = new RollKind($chance->getInt(24, 2 * $roll - 24) * INCH / 2, 1);
+    }
+
+    return Task::of($lengths, $rolls, 6 * INCH);
+}
+
+/** The classic recipe for hard ones: 120 sizes between 20 and 100, as they come, into 150. */
+function uniform(Random\Randomizer $chance): Task
+{
+    $lengths = [];
+    for ($piece = 0; $piece < 120; $piece++) {
+        $size = $chance->getInt(20, 100) * INCH;
+        $lengths[$size] = ($lengths[$size] ?? 0) + 1;
+    }
+
+    return Task::of($lengths, [new RollKind(150 * INCH, null, 650, true)]);
+}
+
+/** The other one: 20 times three that fill 1000 without a rest. */
+function triplets(Random\Randomizer $chance): Task
+{
+    $lengths = [];
+    for ($roll = 0; $roll < 20; $roll++) {
+        $first = $chance->getInt(380, 490);
+        $second = $chance->getInt(250, intdiv(1000 - $first - 1, 2));
+        foreach ([$first, $second, 1000 - $first - $second] as $size) {
+            $lengths[$size * INCH] = ($lengths[$size * INCH] ?? 0) + 1;
+        }
+    }
+
+    return Task::of($lengths, [new RollKind(1000 * INCH, null, 650, true)]);
+}
+
+/** How many new rolls are needed, in the format that glpsol reads. */
+function model(Task $task): string
+{
+    $longest = max($task->rooms);
+    // Longest first along each roll: a size begins only where sizes no shorter end.
+    [$arcs, $reached] = [[], [0 => true]];
+    foreach ($task->sizes as $index => $size) {
+        $its = [];
+        foreach (array_keys($reached) as $at) {
+            for ($times = 0; $times < $task->counts[$index] && $at + $size <= $longest; $times++, $at += $size) {
+                $its[$at] = true;
+                $reached[$at + $size] = true;
+            }
+        }
+        foreach (array_keys($its) as $at) {
+            $arcs[] = [$index, $at, $at + $size];
+        }
+    }
+    $ends = array_keys($reached);
+    sort($ends);
+    [$in, $out, $of] = [[], [], []];
+    foreach ($arcs as $number => [$index, $from, $to]) {
+        $out[$from][] = "x$number";
+        $in[$to][] = "x$number";
+        $of[$index][] = "x$number";
+    }
+    $lines = [];
+    foreach ($ends as $place => $at) {
+        // What is not cut on is left over from here on; a roll ends at the last place that it reaches.
+        if ($place + 1 < count($ends)) {
+            $out[$at][] = "w$at";
+            $in[$ends[$place + 1]][] = "w$at";
+        }
+    }
+    $starts = [];
+    foreach ($task->rooms as $kind => $room) {
+        $last = max(array_filter($ends, fn (int $at): bool => $at <= $room));
+        $out[$last][] = "z$kind";
+        $starts[] = "z$kind";
+    }
+    foreach ($ends as $at) {
+        $lines[] = "c$at: ".implode(' + ', $at === 0 ? $starts : $in[$at]).(isset($out[$at]) ? ' - '.implode(' - ', $out[$at]) : '').' = 0';
+    }
+    foreach ($task->counts as $index => $count) {
+        $lines[] = "d$index: ".implode(' + ', $of[$index])." >= $count";
+    }
+    $bounds = [];
+    foreach ($task->kinds as $kind => $its) {
+        $bounds[] = "0 <= z$kind <= ".($its->count ?? array_sum($task->counts));
+    }
+    $whole = array_map(fn (int $number): string => "x$number", array_keys($arcs));
+
+    return "Minimize\n obj: ".implode(' + ', array_map(fn (int $kind): string => "z$kind", array_keys(array_filter($task->kinds, fn (RollKind $its): bool => $its->opens))))
+        ."\nSubject To\n ".implode("\n ", array_map(fn (string $line): string => wordwrap($line, 400), $lines))
+        ."\nBounds\n ".implode("\n ", $bounds)
+        ."\nGenerals\n ".wordwrap(implode(' ', [...$whole, ...$starts]), 400)."\nEnd\n";
+}
+
+/** @return array{?int, float} the fewest new rolls, null where it ran out of time; and seconds */
+function solved(Task $task, string $folder): array
+{
+    file_put_contents("$folder/model.lp", model($task));
+    $from = hrtime(true);
+    exec(sprintf('glpsol --lp %1$s/model.lp --tmlim %2$d --cuts --fpump -w %1$s/out.txt 2>&1', escapeshellarg($folder), LIMIT), $said, $code);
+    $seconds = (hrtime(true) - $from) / 1e9;
+    $proven = preg_match('/^s mip \d+ \d+ o (\d+)/m', (string) @file_get_contents("$folder/out.txt"), $found) === 1;
+    @unlink("$folder/out.txt");
+
+    return [$proven ? (int) $found[1] : null, $seconds];
+}
+
+function median(array $values): float
+{
+    sort($values);
+
+    return $values === [] ? NAN : (float) $values[intdiv(count($values), 2)];
+}
+
+$folder = sys_get_temp_dir().'/rolls-'.getmypid();
+mkdir($folder);
+$hasSolver = trim((string) shell_exec('command -v glpsol')) !== '';
+echo 'rolls', $hasSolver ? '' : ' (glpsol is not here: Davrin alone)', "\n";
+foreach (['realistic' => [realistic(...), 300, 30], 'hard, uniform' => [uniform(...), 40, 8], 'hard, triplets' => [triplets(...), 40, 8]] as $name => [$make, $plans, $asks]) {
+    [$planned, $times] = [[], []];
+    for ($seed = 1; $seed <= (int) (getenv('PLANNED') ?: $plans); $seed++) {
+        $task = $make(new Random\Randomizer(new Random\Engine\Mt19937($seed)));
+        $from = hrtime(true);
+        $planned[$seed] = Packer::pack($task);
+        $times[$seed] = (hrtime(true) - $from) / 1e6;
+    }
+    $sorted = $times;
+    sort($sorted);
+    printf(
+        "  %-15s %3d planned: median %.1f ms, slowest twentieth from %.0f ms; %.1f %% proven best by Davrin, %.0f MB at most\n",
+        $name, count($planned), median($times), $sorted[(int) (0.95 * count($sorted))],
+        100 * count(array_filter($planned, fn (Packed $packed): bool => $packed->isProven())) / count($planned), memory_get_peak_usage() / 1e6,
+    );
+    [$solver, $same, $over, $unknown, $ratios] = [[], 0, 0, 0, []];
+    for ($seed = 1; $hasSolver && $seed <= min(count($planned), (int) (getenv('SOLVED') ?: $asks)); $seed++) {
+        [$rolls, $seconds] = solved($make(new Random\Randomizer(new Random\Engine\Mt19937($seed))), $folder);
+        $solver[] = $seconds * 1000;
+        $ratios[] = $seconds * 1000 / $times[$seed];
+        match (true) {
+            $rolls === null => $unknown++,
+            $rolls === $planned[$seed]->opened => $same++,
+            default => $over = max($over, $planned[$seed]->opened - $rolls),
+        };
+    }
+    if ($solver !== []) {
+        printf(
+            "  %-15s %3d solved: median %.0f ms; as few rolls in %d of %d that it solved, %d at most over, %d unknown within %d s; Davrin %.0f times as fast in the median\n",
+            '', count($solver), median($solver), $same, count($solver) - $unknown, $over, $unknown, LIMIT, median($ratios),
+        );
+    }
+}
+array_map(unlink(...), glob("$folder/*") ?: []);
+rmdir($folder);

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Batch;
+
+use Davrin\Core\Demand\Cut;
+use Davrin\Core\Demand\Element;
+use Davrin\Core\Demand\Run;
+use Davrin\Core\Demand\Step;
+use Davrin\Core\Measure\Money;
+use Davrin\Core\Plan\Fault;
+use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Plan\OnHand;
+use Davrin\Core\Roll\RollPlan;
+use Davrin\Core\Roll\RollPlanner;
+use Davrin\Core\Roll\Supply;
+
+/**
+ * Several plans, or several of one, cut together: what one leaves serves the next. Meshes are the same where they are called the
+ * same and are as wide, as long on the roll and of the same kind; what is on hand of them is counted once.
+ */
+final class Batch
+{
+    /** More pieces and steps than this are more than a bench cuts in a day. */
+    public const MOST = 4_000;
+
+    /** @var array<string, Mesh> */
+    private array $meshes = [];
+
+    /** @var array<string, list<OnHand>> */
+    private array $onHand = [];
+
+    /** @var array<string, ?int> how many new rolls there are */
+    private array $new = [];
+
+    /** @var list<Run> */
+    private array $runs = [];
+
+    /** @var list<Cut> */
+    private array $cuts = [];
+
+    /** @var array<string, string> */
+    private array $for = [];
+
+    /** @var array<string, array{int, int}> full rolls and cents, were each cut alone */
+    private array $apart = [];
+
+    private function __construct(private readonly RollPlanner $planner) {}
+
+    /**
+     * @param  non-empty-list<Share>  $shares
+     * @return list<BatchMesh> of every mesh that is cut
+     *
+     * @throws Fault where that is too much
+     */
+    public static function of(array $shares, RollPlanner $planner): array
+    {
+        $pieces = array_sum(array_map(fn (Share $share): int => $share->copies * array_sum(array_map(fn ($layer): int => count($layer->work->cuts) + count($layer->work->elements), $share->plan->layers)), $shares));
+        if ($pieces > self::MOST) {
+            throw Fault::at('', sprintf('That is %d pieces and poofs together; up to %d are cut together. Take fewer copies.', $pieces, self::MOST));
+        }
+        $batch = new self($planner);
+        foreach ($shares as $number => $share) {
+            $batch->add($share, $number);
+        }
+
+        return $batch->planned($shares[0]);
+    }
+
+    private function add(Share $share, int $number): void
+    {
+        $keys = [];
+        foreach ($share->plan->usedMeshes() as $mesh) {
+            $keys[$mesh->id] = $this->mesh($mesh);
+        }
+        $alone = [];
+        for ($copy = 1; $copy <= $share->copies; $copy++) {
+            $named = $share->plan->name().($share->copies > 1 ? ", no. $copy" : '');
+            $runs = $this->runsOf($share, $keys, "$number-$copy", $named);
+            $cuts = $this->cutsOf($share, $keys, "$number-$copy", $named);
+            array_push($this->runs, ...$runs);
+            array_push($this->cuts, ...$cuts);
+            $alone = $alone === [] ? $this->planner->plan($runs, $cuts, $this->newRolls($share, array_values($keys))) : $alone;
+            foreach ($alone as $key => $rolls) {
+                $this->apart[$key] = [($this->apart[$key][0] ?? 0) + $rolls->opened(), ($this->apart[$key][1] ?? 0) + $rolls->money()->cents];
+            }
+        }
+    }
+
+    /** @return list<BatchMesh> */
+    private function planned(Share $first): array
+    {
+        $supplies = $this->supplies($first, array_keys($this->meshes));
+        $plans = $this->planner->plan($this->runs, $this->cuts, $supplies);
+
+        return array_map(fn (string $key): BatchMesh => new BatchMesh($this->meshes[$key], $this->proven($key, $plans[$key], $supplies[$key]), $this->for, $this->apart[$key][0], Money::cents($this->apart[$key][1])), array_keys($plans));
+    }
+
+    private function proven(string $key, RollPlan $plan, Supply $supply): RollPlan
+    {
+        return $plan->proof === null ? $plan->provenBy($this->planner->proof($this->runs, $this->cuts, $key, $supply, $plan)) : $plan;
+    }
+
+    /** @return string the key of a mesh that plans share */
+    private function mesh(Mesh $mesh): string
+    {
+        $said = $mesh->slip->write();
+        $key = json_encode([$said['name'], $said['colour'], $said['width'], $said['body'], $said['roll'], $said['label']], JSON_THROW_ON_ERROR);
+        $isNew = ! isset($this->meshes[$key]);
+        $this->meshes[$key] ??= $mesh;
+        $this->new[$key] = $isNew ? $mesh->rolls() : ($this->new[$key] === null || $mesh->rolls() === null ? null : max($this->new[$key], $mesh->rolls()));
+        foreach ($mesh->onHand() as $there) {
+            // The same thing on the shelf, or what two plans say in the same words, is there once.
+            $this->onHand[$key] ??= [];
+            if (array_filter($this->onHand[$key], fn (OnHand $other): bool => $there->item !== null ? $other->item === $there->item : $other == $there) === []) {
+                $this->onHand[$key][] = $there;
+            }
+        }
+
+        return $key;
+    }
+
+    /**
+     * @param  list<string>  $keys
+     * @return array<string, Supply>
+     */
+    private function supplies(Share $share, array $keys): array
+    {
+        $supplies = [];
+        foreach ($keys as $key) {
+            $supplies[$key] = $this->meshes[$key]->supplyOf($this->onHand[$key] ?? [], $this->new[$key], $share->plan->settings, false);
+        }
+
+        return $supplies;
+    }
+
+    /**
+     * As many new rolls as it takes, and nothing else: what is on hand can only be used once.
+     *
+     * @param  list<string>  $keys
+     * @return array<string, Supply>
+     */
+    private function newRolls(Share $share, array $keys): array
+    {
+        return array_map(fn (string $key): Supply => $this->meshes[$key]->supplyOf([], null, $share->plan->settings, false), array_combine($keys, $keys));
+    }
+
+    /**
+     * @param  array<string, string>  $keys  by the id of the mesh in its plan
+     * @return list<Run>
+     */
+    private function runsOf(Share $share, array $keys, string $prefix, string $named): array
+    {
+        $runs = [];
+        foreach ($share->plan->layers as $layer) {
+            foreach ($layer->work->runs as $run) {
+                $steps = array_map(fn (Step $step): Step => new Step($this->element($step->element, $prefix, "$named: {$layer->technique->noun()[0]} to tie $step->to"), $step->from, $step->to, $step->drop, $step->pitch), $run->steps);
+                $runs[] = new Run("$prefix/$run->layer", array_map(fn (string $strand): string => $keys[$strand], $run->strands), $run->startTail, $steps, $run->endTail, $run->together, $run->zipTied);
+            }
+        }
+
+        return $runs;
+    }
+
+    /**
+     * @param  array<string, string>  $keys
+     * @return list<Cut>
+     */
+    private function cutsOf(Share $share, array $keys, string $prefix, string $named): array
+    {
+        $cuts = [];
+        foreach ($share->plan->layers as $layer) {
+            foreach ($layer->work->cuts as $cut) {
+                $noun = $layer->technique->noun()[0];
+                $where = $cut->element->ties === [] ? "$noun {$cut->element->number}" : "$noun at tie {$cut->element->ties[0]}";
+                $cuts[] = new Cut($this->element($cut->element, $prefix, "$named: $where"), $keys[$cut->mesh], $cut->length);
+            }
+        }
+
+        return $cuts;
+    }
+
+    private function element(Element $element, string $prefix, string $for): Element
+    {
+        $its = new Element("$prefix/$element->id", "$prefix/$element->layer", $element->number, $element->ties, $element->pass);
+        $this->for[$its->id] = $for;
+
+        return $its;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Cut;
+
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Roll\RollUse;
+
+/** One roll on the cut sheet: what comes off it, in order, and what goes back. */
+final readonly class SheetRoll
+{
+    /**
+     * @param  list<SheetCut>  $cuts
+     * @param  string  $name  "1, a part roll of 131 in"
+     * @param  ?string  $label  to stick on what goes back on the shelf; null where nothing worth keeping does
+     */
+    public function __construct(public Mesh $mesh, public RollUse $roll, public array $cuts, public string $name, public ?string $label) {}
+
+    public function longest(): Length
+    {
+        $longest = Length::zero();
+        foreach ($this->cuts as $cut) {
+            $longest = $cut->segment->length->isMoreThan($longest) ? $cut->segment->length : $longest;
+        }
+
+        return $longest;
+    }
+
+    /** @return list<list<SheetCut>> cuts alike that follow on each other drawn together */
+    public function groups(): array
+    {
+        $groups = [];
+        foreach ($this->cuts as $cut) {
+            $last = array_key_last($groups);
+            $before = $last === null ? null : $groups[$last][0]->segment;
+            $before !== null && $before->length->equals($cut->segment->length) && $before->kind === $cut->segment->kind && $before->layer === $cut->segment->layer
+                ? $groups[$last][] = $cut
+                : $groups[] = [$cut];
+        }
+
+        return $groups;
+    }
+}

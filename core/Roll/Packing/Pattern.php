@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Roll\Packing;
+
+/** One way to cut a roll of a kind, and how many rolls are cut like that: a fraction of one where only a bound is sought. */
+final readonly class Pattern
+{
+    /** @param  array<int, int>  $pieces  how many of each size, by its index */
+    public function __construct(public int $kind, public array $pieces, public float $times = 1.0) {}
+}

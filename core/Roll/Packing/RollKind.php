@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Roll\Packing;
+
+/** Rolls alike that pieces may be cut from: what is open already and free, full ones that would have to be opened, and those to buy. */
+final readonly class RollKind
+{
+    /**
+     * @param  int  $length  of each, in units of length
+     * @param  ?int  $count  how many there are; null for as many as it takes
+     * @param  int  $price  in cents; 0 for what is there already
+     * @param  bool  $opens  whether a full roll is opened for it
+     */
+    public function __construct(public int $length, public ?int $count, public int $price = 0, public bool $opens = false) {}
+
+    /** Whether it costs nothing to cut from it: a part roll, a loose piece, a roll that is open anyway. */
+    public function isOpen(): bool
+    {
+        return $this->price === 0 && ! $this->opens;
+    }
+}

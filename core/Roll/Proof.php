@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Roll;
+
+use Davrin\Core\Measure\Money;
+
+/** What no way of cutting can better: the fewest elements unmet, then the least money for new rolls, then the fewest full rolls opened. */
+final readonly class Proof
+{
+    public function __construct(public int $unmet, public Money $money, public int $opened) {}
+
+    /** The weaker of two: what holds whichever of them is taken. */
+    public function or(self $other): self
+    {
+        $parts = fn (self $proof): array => [$proof->unmet, $proof->money->cents, $proof->opened];
+
+        return ($parts($this) <=> $parts($other)) <= 0 ? $this : $other;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Batch;
+
+use Davrin\Core\Batch\Batch;
+use Davrin\Core\Batch\BatchMesh;
+use Davrin\Core\Batch\Share;
+use Davrin\Core\Plan\Fault;
+use Davrin\Core\Roll\RollPlanner;
+use Davrin\Core\Roll\RollUse;
+use Tests\Core\PlanCase;
+
+final class BatchTest extends PlanCase
+{
+    public function test_copies_share_rolls_that_each_alone_would_open(): void
+    {
+        // 12 pieces of 19 in take 228 in of a roll of 360 in: three wreaths are 684 in, on two rolls instead of three.
+        [$mesh] = $this->batch([[['meshes' => [['label' => 'measured']], 'layers' => [['on' => 'row 2']]], 3]]);
+        $this->assertSame([2, 1300, 3, 1950, true], [$mesh->rolls->opened(), $mesh->rolls->money()->cents, $mesh->openedApart, $mesh->moneyApart->cents, $mesh->rolls->isProvenBest()]);
+        $this->assertSame([342.0, 342.0], array_map(fn (RollUse $roll): float => $roll->used()->toInches(), $mesh->rolls->rolls));
+        $this->assertSame('New wreath, no. 1: ruffle at tie 7', $mesh->for($mesh->rolls->rolls[0]->segments[0]->element));
+    }
+
+    public function test_plans_share_a_mesh_that_is_the_same_and_no_other(): void
+    {
+        $first = ['name' => 'First', 'meshes' => [['label' => 'measured']], 'layers' => [['on' => 'row 1']]];
+        $meshes = $this->batch([[$first, 1], [['name' => 'Second'] + $first, 1], [['name' => 'Third', 'meshes' => [['name' => 'Gold mesh']]] + $first, 1]]);
+        $this->assertSame(['Sage mesh', 'Gold mesh'], array_map(fn (BatchMesh $mesh): string => $mesh->mesh->name(), $meshes));
+        $this->assertSame([12, 6], array_map(fn (BatchMesh $mesh): int => count($mesh->rolls->rolls[0]->segments), $meshes));
+    }
+
+    public function test_what_is_on_hand_is_there_once_however_many_plans_name_it(): void
+    {
+        $plan = ['meshes' => [['label' => 'measured', 'onHand' => ['120 in (shelf 4)', '60 in'], 'rolls' => 1, 'roll' => '60 in']], 'layers' => [['on' => 'row 1']]];
+        [$mesh] = $this->batch([[['name' => 'First'] + $plan, 1], [['name' => 'Second'] + $plan, 1]]);
+        // 12 pieces of 19 in: 6 of 120 in, 3 of each 60 in.
+        $this->assertSame([[], 3], [$mesh->unmet(), count($mesh->rolls->rolls)]);
+        [$mesh] = $this->batch([[['name' => 'First'] + $plan, 3]]);
+        $this->assertCount(6, $mesh->unmet());
+        $this->assertStringStartsWith('First, no. 3: ruffle at tie', $mesh->unmet()[5]);
+    }
+
+    public function test_runs_are_laid_copy_by_copy_and_keep_their_tails(): void
+    {
+        [$mesh] = $this->batch([[$this->poofs(), 2]]);
+        // 24 poofs of 9 in are 216 in and tails; rolls of 180 in: 19 and 5, and the next one goes on behind.
+        $this->assertSame([], $mesh->unmet());
+        $this->assertLessThanOrEqual($mesh->openedApart, $mesh->rolls->opened());
+        $this->assertSame('New wreath, no. 2: poof to tie 2', array_values(array_filter(array_map(fn ($segment): ?string => $segment->element === null ? null : $mesh->for($segment->element), array_merge(...array_column($mesh->rolls->rolls, 'segments'))), fn (?string $for): bool => str_contains((string) $for, 'no. 2')))[0]);
+    }
+
+    public function test_more_than_a_day_s_cutting_is_refused(): void
+    {
+        $this->expectException(Fault::class);
+        $this->expectExceptionMessage('up to 4000 are cut together');
+        $this->batch([[[], 200]]);
+    }
+
+    /**
+     * @param  non-empty-list<array{array<string, mixed>, int}>  $shares
+     * @return list<BatchMesh>
+     */
+    private function batch(array $shares): array
+    {
+        return Batch::of(array_map(fn (array $share): Share => new Share($this->plan($share[0]), $share[1]), $shares), new RollPlanner);
+    }
+}

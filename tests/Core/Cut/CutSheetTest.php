@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Cut;
+
+use Davrin\Core\Cut\CutOrder;
+use Davrin\Core\Cut\CutSheet;
+use Davrin\Core\Cut\SheetCut;
+use Davrin\Core\Cut\SheetRoll;
+use Davrin\Core\Technique\Caution;
+use Tests\Core\PlanCase;
+
+final class CutSheetTest extends PlanCase
+{
+    public function test_rolls_stand_in_working_order_with_running_totals_and_what_goes_back(): void
+    {
+        $sheet = $this->sheet(['meshes' => [['onHand' => ['62 in lot B7', '131 in'], 'label' => 'measured']]]);
+        $this->assertSame(
+            ['Roll 1, a part roll of 62 in, lot B7', 'Roll 2, a part roll of 131 in', 'Roll 3, a new roll of 360 in'],
+            array_map(fn (SheetRoll $roll): string => $roll->name, $sheet->rolls),
+        );
+        $this->assertSame([19.0, 38.0, 57.0], array_map(fn (SheetCut $cut): float => $cut->total->toInches(), $sheet->rolls[0]->cuts));
+        $this->assertSame(['ruffle at tie 1', 'ruffle at tie 2', 'ruffle at tie 3'], array_column($sheet->rolls[0]->cuts, 'for'));
+        // 5 in are too short to keep.
+        $this->assertSame([null, 'Sage mesh, 10 in wide, 17 in', 'Sage mesh, 10 in wide, 189 in'], array_column($sheet->rolls, 'label'));
+        $this->assertSame([['1 new roll of Sage mesh'], [Caution::Cutter], 18], [$sheet->toBuy, $sheet->cautions, $sheet->count()]);
+    }
+
+    public function test_every_cut_has_a_key_of_its_own_and_alike_ones_are_drawn_together(): void
+    {
+        $sheet = $this->sheet(['layers' => [['length' => '22 in', 'on' => 'row 1'], ['length' => '14 in', 'on' => 'row 2']]]);
+        $keys = array_column(array_merge(...array_column($sheet->rolls, 'cuts')), 'key');
+        $this->assertSame($keys, array_unique($keys));
+        $this->assertSame([6, 12], array_map(count(...), $sheet->rolls[0]->groups()));
+    }
+
+    public function test_a_run_is_not_cut_between_its_ties(): void
+    {
+        $sheet = $this->sheet($this->poofs());
+        $this->assertContains('Runs are not cut between ties: measure from tie to tie as you go, and cut once, behind the end tail.', $sheet->ways);
+        $this->assertTrue($sheet->rolls[0]->cuts[0]->isTied);
+        $this->assertSame(['start tail at tie 1', 'poof 1, to tie 2'], [$sheet->rolls[0]->cuts[0]->for, $sheet->rolls[0]->cuts[1]->for]);
+    }
+
+    public function test_the_longest_cuts_first_or_colour_by_colour(): void
+    {
+        $plan = ['meshes' => [['id' => 'a', 'name' => 'A'], ['id' => 'b', 'name' => 'B']], 'layers' => [['mesh' => 'a', 'length' => '14 in', 'on' => 'row 2'], ['mesh' => 'b', 'length' => '22 in', 'on' => 'row 1']]];
+        $names = fn (CutOrder $order): array => array_map(fn (SheetRoll $roll): string => $roll->mesh->name(), $this->sheet($plan, $order)->rolls);
+        $this->assertSame([['A', 'B'], ['B', 'A']], [$names(CutOrder::ByColour), $names(CutOrder::LongestFirst)]);
+    }
+
+    public function test_a_bare_form_has_nothing_to_cut(): void
+    {
+        $sheet = $this->sheet(['layers' => []]);
+        $this->assertSame([[], [], [], [], 0], [$sheet->rolls, $sheet->ways, $sheet->cautions, $sheet->toBuy, $sheet->count()]);
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private function sheet(array $document, CutOrder $order = CutOrder::ByColour): CutSheet
+    {
+        return CutSheet::of($this->plan($document), $this->work($document), $order);
+    }
+}
