@@ -1,12 +1,20 @@
 <?php
 
+use App\Http\Controllers\CutSheetController;
 use App\Http\Controllers\PlanColoursController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanEditController;
 use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PlanHistoryController;
+use App\Http\Controllers\PlanReadyController;
+use App\Http\Controllers\ScaleController;
+use App\Http\Controllers\ScrapsController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\ShelfFileController;
+use App\Http\Controllers\ShelfFormController;
+use App\Http\Controllers\ShelfStockController;
 use App\Http\Controllers\TechniqueController;
+use App\Http\Controllers\TogetherController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/plans');
@@ -30,12 +38,29 @@ Route::controller(PlanHistoryController::class)->name('plans.')->group(function 
     Route::post('/plans/{plan}/redo', 'redo')->name('redo');
 });
 
+Route::get('/together', TogetherController::class)->name('together');
+Route::get('/scraps', [ScrapsController::class, 'show'])->name('scraps.show');
+Route::post('/scraps', [ScrapsController::class, 'begin'])->name('scraps.begin');
+
+Route::controller(CutSheetController::class)->name('cuts.')->group(function () {
+    Route::get('/plans/{plan}/cut-sheet', 'show')->name('show');
+    Route::get('/plans/{plan}/cut-sheet.pdf', 'pdf')->name('pdf');
+    Route::post('/plans/{plan}/cut-sheet/ticks', 'tick')->name('tick');
+    Route::post('/plans/{plan}/cut-sheet', 'work')->name('work');
+    Route::delete('/plans/{plan}/cut-sheet', 'undo')->name('undo');
+});
+
+Route::controller(PlanReadyController::class)->name('plans.')->group(function () {
+    Route::post('/plans/{plan}/ready', 'ready')->name('ready');
+    Route::delete('/plans/{plan}/ready', 'giveBack')->name('give-back');
+});
+
 Route::controller(PlanFileController::class)->name('files.')->group(function () {
     Route::post('/plan-files', 'open')->name('open');
     Route::get('/plans/{plan}/file', 'save')->name('save');
 });
 
-Route::controller(ShelfController::class)->name('forms.')->group(function () {
+Route::controller(ShelfFormController::class)->name('forms.')->group(function () {
     Route::get('/forms', 'index')->name('index');
     Route::post('/forms', 'store')->name('store');
     Route::post('/forms/{form}/edits', 'update')->name('edit');
@@ -44,4 +69,38 @@ Route::controller(ShelfController::class)->name('forms.')->group(function () {
     Route::delete('/forms/{form}', 'destroy')->name('destroy');
     Route::post('/forms/{form}/restore', 'restore')->name('restore')->withTrashed();
     Route::post('/plans/{plan}/form', 'keep')->name('keep');
+});
+
+Route::controller(ShelfController::class)->name('shelf.')->group(function () {
+    Route::get('/shelf', 'index')->name('index');
+    Route::post('/shelf', 'store')->name('store');
+    Route::get('/shelf/{item}', 'show')->name('show')->whereNumber('item');
+    Route::post('/shelf/{item}/edits', 'update')->name('edit');
+    Route::post('/shelf/{item}/stock', 'take')->name('take');
+    Route::post('/shelf/{item}/away', 'archive')->name('archive');
+    Route::post('/shelf/{item}/restore', 'restore')->name('restore');
+    Route::post('/stock/{stock}/note', 'note')->name('note');
+});
+
+Route::controller(ShelfStockController::class)->name('stock.')->group(function () {
+    Route::post('/stock/{stock}/measure', 'measure')->name('measure');
+    Route::post('/stock/{stock}/gone', 'gone')->name('gone');
+    Route::post('/movements/{movement}/undo', 'undo')->name('undo');
+});
+
+Route::controller(ScaleController::class)->name('scale.')->group(function () {
+    Route::get('/scale', 'show')->name('show');
+    Route::post('/scale', 'lay')->name('lay');
+});
+
+Route::controller(ShelfFileController::class)->name('imports.')->group(function () {
+    Route::get('/shelf.csv', 'save')->name('save');
+    Route::post('/shelf-files', 'open')->name('open');
+    Route::get('/shelf-files/{import}', 'show')->name('show');
+    Route::post('/shelf-files/{import}/columns', 'match')->name('match');
+    Route::post('/shelf-files/{import}/step', 'step')->name('step');
+    Route::post('/shelf-files/{import}/again', 'again')->name('again');
+    Route::post('/shelf-files/{import}/shelf', 'lay')->name('lay');
+    Route::get('/shelf-files/{import}/refused.csv', 'refused')->name('refused');
+    Route::delete('/shelf-files/{import}', 'drop')->name('drop');
 });

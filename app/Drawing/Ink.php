@@ -13,11 +13,15 @@ final readonly class Ink
     /** @param  string  $id names its hatch in the page */
     public static function of(Mesh $mesh, string $id): self
     {
-        $colour = $mesh->slip->text('colour');
+        return self::from($mesh->slip->text('colour'), $mesh->slip->text('hatch'), $id);
+    }
+
+    public static function from(string $colour, string $hatch, string $id): self
+    {
         // Below this white reads better on it than black; on either side the better one has a contrast of 4.5 and more.
         $isDark = Grey::luminance($colour) < 0.179;
 
-        return new self($id, $colour, self::mix($colour, '#101a18', 0.42), self::mix($colour, '#ffffff', 0.45), $isDark ? '#ffffff' : '#000000', $mesh->slip->text('hatch'));
+        return new self($id, $colour, self::mix($colour, '#101a18', 0.42), self::mix($colour, '#ffffff', 0.45), $isDark ? '#ffffff' : '#000000', $hatch);
     }
 
     private static function mix(string $colour, string $with, float $part): string

@@ -3,6 +3,7 @@
 namespace App\Drawing;
 
 use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Plan\OnHand;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
@@ -16,26 +17,32 @@ final readonly class RollShelf
     /** @var array<string, list<RollStrip>> strips by mesh id */
     public array $strips;
 
-    public function __construct(Plan $plan, Result $result)
+    /** @param  bool  $folds  whether equal rolls are drawn as one */
+    public function __construct(Plan $plan, Result $result, bool $folds = true)
     {
         // A hank of strands is so long that meshes beside it would be too short to read: it has a scale of its own.
-        $longest = max([1, ...array_map(fn (Mesh $mesh): int => $mesh->isStrands() ? 0 : $mesh->nominal()->units, $plan->meshes)]);
+        $longest = max([1, ...array_map(fn (Mesh $mesh): int => $mesh->isStrands() ? 0 : self::longest($mesh), $plan->meshes)]);
         $widest = max([1, ...array_map(fn ($mesh): int => $mesh->width()->units, $plan->meshes)]);
         $strips = [];
         foreach ($result->meshes as $mesh) {
-            $strips[$mesh->mesh->id] = self::fold($plan, $mesh, self::WIDTH / ($mesh->mesh->isStrands() ? $mesh->mesh->nominal()->units : $longest), $mesh->mesh->width()->units / $widest);
+            $strips[$mesh->mesh->id] = self::fold($plan, $mesh, self::WIDTH / ($mesh->mesh->isStrands() ? self::longest($mesh->mesh) : $longest), $mesh->mesh->width()->units / $widest, $folds);
         }
         $this->strips = $strips;
     }
 
+    private static function longest(Mesh $mesh): int
+    {
+        return max([$mesh->nominal()->units, ...array_map(fn (OnHand $there): int => $there->length->units, $mesh->onHand())]);
+    }
+
     /** @return list<RollStrip> */
-    private static function fold(Plan $plan, MeshResult $mesh, float $perUnit, float $breadth): array
+    private static function fold(Plan $plan, MeshResult $mesh, float $perUnit, float $breadth, bool $folds): array
     {
         $folded = [];
         foreach ($mesh->plan->rolls as $roll) {
-            $strip = RollStrip::of($plan, $mesh, $roll, $perUnit, $breadth);
+            $strip = RollStrip::of($plan->units(), $mesh->plan, $roll, $perUnit, $breadth);
             $last = array_key_last($folded);
-            $last !== null && $folded[$last]->looksLike($strip) ? $folded[$last] = $folded[$last]->and($strip) : $folded[] = $strip;
+            $folds && $last !== null && $folded[$last]->looksLike($strip) ? $folded[$last] = $folded[$last]->and($strip) : $folded[] = $strip;
         }
 
         return $folded;

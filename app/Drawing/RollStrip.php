@@ -2,9 +2,9 @@
 
 namespace App\Drawing;
 
-use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Roll\RollChange;
+use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;
 use Davrin\Core\Roll\SegmentKind;
@@ -33,10 +33,9 @@ final readonly class RollStrip
         public ?RollChange $change,
     ) {}
 
-    public static function of(Plan $plan, MeshResult $mesh, RollUse $roll, float $perUnit, float $breadth): self
+    public static function of(Units $units, RollPlan $rolls, RollUse $roll, float $perUnit, float $breadth): self
     {
-        $units = $plan->units();
-        $change = array_values(array_filter($mesh->plan->changes, fn (RollChange $change): bool => $change->fromRoll === $roll->number))[0] ?? null;
+        $change = array_values(array_filter($rolls->changes, fn (RollChange $change): bool => $change->fromRoll === $roll->number))[0] ?? null;
 
         return new self(
             [$roll->number],

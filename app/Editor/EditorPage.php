@@ -6,6 +6,9 @@ use App\Drawing\FormDrawing;
 use App\Drawing\RollShelf;
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
+use App\Models\ShelfItem;
+use App\Shelf\MeshFromShelf;
+use App\Shelf\ShelfRemedies;
 use Davrin\Core\Edit\PaintTie;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\Layer;
@@ -25,7 +28,7 @@ final readonly class EditorPage implements Responsable
     public function toResponse($request): Response
     {
         $plan = $this->saved->plan();
-        $result = app(Engine::class)->work($plan);
+        $result = app(ShelfRemedies::class)->added($this->saved, app(Engine::class)->work($plan));
         // Layouts that are made tie by tie; a click on the form goes to the first.
         $free = array_values(array_filter($plan->ties->groups, fn (TieGroup $group): bool => $group->isFree()));
 
@@ -36,6 +39,8 @@ final readonly class EditorPage implements Responsable
             'recipe' => Recipe::of($plan, $result),
             'drawing' => new FormDrawing($plan, $result, $this->view->side, $this->view->mesh),
             'shelf' => new RollShelf($plan, $result),
+            'shelfMeshes' => ShelfItem::query()->where('ware', 'mesh')->whereNull('archived_at')->orderBy('name')->limit(60)->get(['id', 'name', 'width']),
+            'changed' => $this->saved->isReady() || $this->saved->cut_at !== null ? [] : MeshFromShelf::changed($this->saved),
             'shelfForms' => ShelfForm::query()->orderBy('name')->limit(60)->get(['id', 'name']),
             'free' => $free[0]->id ?? null,
             'litIsFree' => array_filter($free, fn (TieGroup $group): bool => $this->view->tie !== null && $group->has($this->view->tie)) !== [],

@@ -56,7 +56,7 @@ final class Refusals
 
     private function back(string $sentence): RedirectResponse
     {
-        return redirect()->back(fallback: route('plans.index'))->with('refused', $sentence);
+        return redirect()->back(fallback: route('plans.index'))->withInput()->with('refused', $sentence);
     }
 
     private function isLocked(QueryException $why): bool

@@ -3,13 +3,16 @@
 namespace App\Models;
 
 use App\Exceptions\StalePlan;
+use App\Shelf\NotReady;
 use Closure;
 use Davrin\Core\Edit\Edit;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\Refused;
+use Davrin\Core\Result\Words;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -25,6 +28,11 @@ use Illuminate\Support\Facades\DB;
  * @property ?int $revision_id
  * @property Carbon $updated_at
  * @property ?Carbon $deleted_at
+ * @property ?Carbon $ready_at when it began to hold what it needs of the shelf; null where it does not
+ * @property ?Carbon $cut_at when what it needs was cut
+ * @property ?string $cut_job what was moved on the shelf then
+ * @property ?array{revision: int, cuts: list<string>} $ticked what is ticked on its cut sheet
+ * @property Collection<int, ShelfReservation> $reservations
  * @property PlanRevision $revision
  */
 final class SavedPlan extends Model
@@ -34,6 +42,8 @@ final class SavedPlan extends Model
     protected $table = 'plans';
 
     protected $guarded = [];
+
+    protected $casts = ['ready_at' => 'datetime', 'cut_at' => 'datetime', 'ticked' => 'array'];
 
     /** The plan as it was last opened, and at which revision: a plan is read once. */
     private ?Plan $opened = null;
@@ -60,6 +70,52 @@ final class SavedPlan extends Model
     public function revisions(): HasMany
     {
         return $this->hasMany(PlanRevision::class, 'plan_id');
+    }
+
+    /** @return HasMany<ShelfReservation, $this> */
+    public function reservations(): HasMany
+    {
+        return $this->hasMany(ShelfReservation::class, 'plan_id');
+    }
+
+    public function isReady(): bool
+    {
+        return $this->ready_at !== null;
+    }
+
+    /** Gives back what it holds of the shelf. */
+    public function giveBack(): void
+    {
+        DB::transaction(function (): void {
+            $this->reservations()->delete();
+            $this->update(['ready_at' => null]);
+        });
+    }
+
+    /** "130 in and 60 in of Sage mesh", "nothing of the shelf". */
+    public function holdsWords(): string
+    {
+        $held = [];
+        foreach ($this->reservations()->with('stock.item')->get() as $reservation) {
+            $held[$reservation->stock->item->name][] = $reservation->stock->shown($reservation->amount);
+        }
+
+        return $held === [] ? 'nothing of the shelf' : Words::list(array_map(fn (string $name, array $amounts): string => Words::list($amounts)." of $name", array_keys($held), $held));
+    }
+
+    /** @return list<string> the cuts that are ticked; those of the plan as it was before do not count */
+    public function tickedCuts(): array
+    {
+        return ($this->ticked['revision'] ?? null) === $this->revision_id ? $this->ticked['cuts'] : [];
+    }
+
+    public function tick(string $cut, bool $done): void
+    {
+        DB::transaction(function () use ($cut, $done): void {
+            $this->refresh();
+            $others = array_values(array_diff($this->tickedCuts(), [$cut]));
+            $this->update(['ticked' => ['revision' => $this->revision_id, 'cuts' => $done ? [...$others, $cut] : $others]]);
+        });
     }
 
     public function plan(): Plan
@@ -136,6 +192,9 @@ final class SavedPlan extends Model
             $this->refresh();
             if ($this->revision_id !== $seen) {
                 throw new StalePlan;
+            }
+            if ($this->isReady()) {
+                throw NotReady::holds($this);
             }
             $change();
         });

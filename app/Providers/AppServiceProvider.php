@@ -2,6 +2,8 @@
 
 namespace App\Providers;
 
+use App\Devices\PlayedScale;
+use App\Devices\Scale;
 use Davrin\Core\Craft;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\PlanReader;
@@ -16,6 +18,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Craft::class, fn () => Craft::standard());
         $this->app->singleton(Engine::class, fn ($app) => Engine::standard($app->make(Craft::class)));
         $this->app->singleton(PlanReader::class);
+        $this->app->bind(Scale::class, PlayedScale::class);
         $this->app->singleton(PlanFile::class, fn ($app) => new PlanFile($app->make(Craft::class)));
     }
 

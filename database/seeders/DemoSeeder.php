@@ -4,6 +4,9 @@ namespace Database\Seeders;
 
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
+use App\Models\ShelfItem;
+use App\Shelf\MeshFromShelf;
+use Davrin\Core\Edit\TakeMesh;
 use Davrin\Core\PlanFile\PlanFile;
 use Illuminate\Database\Seeder;
 
@@ -13,8 +16,11 @@ final class DemoSeeder extends Seeder
     private const OLDEST_FIRST = [
         'choir-gallery-cross', 'garden-club-wheel', 'bee-stall-work-form', 'reading-week-loop', 'band-leaders-hat', 'hiking-club-stick', 'kite-festival-kite',
         'kite-festival-star', 'library-door-swag', 'barn-wedding-heart', 'barn-wedding-square', 'garden-club-bee-stall', 'library-reading-week', 'band-door-teal-and-gold',
-        'library-storm-door', 'bandstand-bundles', 'fair-gate-three-strands', 'pavilion-six-layers', 'town-hall-wide-poofs', 'garden-shed-burlap', 'garden-club-scraps', 'kite-festival-in-turn',
+        'library-storm-door', 'bandstand-bundles', 'fair-gate-three-strands', 'pavilion-six-layers', 'town-hall-wide-poofs', 'garden-shed-burlap', 'garden-club-scraps', 'kite-festival-in-turn', 'barn-wedding-part-rolls',
     ];
+
+    /** Plans that are cut from what lies on the shelf, with the mesh that is taken. */
+    private const FROM_SHELF = ['bandstand-bundles' => 'Teal mesh', 'barn-wedding-part-rolls' => 'Sage mesh'];
 
     /** Forms as they really measure, by name: where each is kept, and what a plan file holds of it. */
     private const SHELF = [
@@ -26,13 +32,24 @@ final class DemoSeeder extends Seeder
 
     public function run(PlanFile $files): void
     {
+        DemoShelf::lay();
         foreach (self::OLDEST_FIRST as $name) {
-            SavedPlan::start($files->read((string) file_get_contents(database_path("demo/$name.json"))), 'begun');
+            $plan = SavedPlan::start($files->read((string) file_get_contents(database_path("demo/$name.json"))), 'begun');
+            if (isset(self::FROM_SHELF[$name])) {
+                $this->takeFromShelf($plan, self::FROM_SHELF[$name]);
+            }
         }
         foreach (self::SHELF as $name => [$kept, $written]) {
             $form = new ShelfForm(['name' => $name, 'kept' => $kept, 'form' => $written]);
             $form->form = $form->plan()->formSlip->write();
             $form->save();
         }
+    }
+
+    /** The first mesh of a plan is the one that lies on the shelf. */
+    private function takeFromShelf(SavedPlan $plan, string $mesh): void
+    {
+        $item = ShelfItem::query()->where('name', $mesh)->firstOrFail();
+        $plan->edit(new TakeMesh([$plan->plan()->meshes[0]->id => MeshFromShelf::written($item, $plan)]), (int) $plan->revision_id);
     }
 }

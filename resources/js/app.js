@@ -6,6 +6,7 @@ import './keys.js';
 import './light.js';
 import './paint.js';
 import './place.js';
+import './tick.js';
 
 // Swaps the editor in place: focus, scroll and what is being typed stay where they are.
 htmx.defineExtension('morph', {

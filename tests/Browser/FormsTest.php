@@ -80,7 +80,7 @@ final class FormsTest extends BrowserCase
         $this->assertSoon('davrin-leaf', fn (): ?string => $this->element('.shelved input[name=name]')->getDomProperty('value'));
         unlink($file);
         $this->browser->findElement(WebDriverBy::xpath("//article[1]//button[.='Begin a plan on it']"))->click();
-        $this->assertSoon("$this->url/plans/23", fn (): string => $this->browser->getCurrentURL());
+        $this->assertSoon("$this->url/plans/24", fn (): string => $this->browser->getCurrentURL());
         $this->assertSame('davrin-leaf', $this->blank('plan.name')->getDomProperty('value'));
     }
 

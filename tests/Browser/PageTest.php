@@ -12,6 +12,13 @@ final class PageTest extends BrowserCase
     #[TestWith(['/plans/12'])]
     #[TestWith(['/plans/13?side=back&mesh=off&tie=20'])]
     #[TestWith(['/forms'])]
+    #[TestWith(['/shelf'])]
+    #[TestWith(['/shelf/1'])]
+    #[TestWith(['/scale'])]
+    #[TestWith(['/scraps'])]
+    #[TestWith(['/plans/23'])]
+    #[TestWith(['/plans/23/cut-sheet'])]
+    #[TestWith(['/together?copies[23]=2'])]
     #[TestWith(['/plans/2'])]
     #[TestWith(['/plans/9?mesh=off'])]
     #[TestWith(['/keys'])]
@@ -50,7 +57,7 @@ final class PageTest extends BrowserCase
     public function test_a_tablet_needs_no_scrolling_sideways(): void
     {
         $this->resize(768, 1024);
-        foreach (['/plans', '/plans/12', '/plans/14'] as $path) {
+        foreach (['/plans', '/plans/12', '/plans/14', '/shelf', '/shelf/1', '/scraps', '/plans/23/cut-sheet', '/together?copies[23]=2'] as $path) {
             $this->open($path);
             $this->assertLessThanOrEqual(768, $this->script('return document.documentElement.scrollWidth'), $path);
         }

@@ -2,190 +2,225 @@
 
 namespace Tests\Feature;
 
-use App\Models\SavedPlan;
-use App\Models\ShelfForm;
-use Illuminate\Http\UploadedFile;
-use Illuminate\Testing\TestResponse;
+use App\Devices\PlayedScale;
+use App\Models\ShelfItem;
+use App\Models\ShelfStock;
+use Database\Seeders\DemoShelf;
+use Davrin\Core\Blank\OnHandBlank;
+use Davrin\Core\Craft;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Measure\Weight;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class ShelfTest extends FeatureCase
 {
     public function test_an_empty_shelf_says_how_to_fill_it(): void
     {
-        $this->get('/forms')->assertOk()->assertSee('The shelf is empty');
+        $this->get('/shelf')->assertOk()->assertSee('The shelf is empty');
     }
 
-    public function test_a_plan_s_form_is_kept_drawn_and_measured(): void
+    public function test_things_stand_on_their_boards_drawn_by_what_is_left(): void
     {
-        $plan = $this->hang();
-        $this->post("/plans/$plan->id/form")->assertRedirect("/plans/$plan->id");
-        $page = $this->get('/forms')->assertOk();
-        $this->assertSame('Wire ring of Band door, teal and gold', $this->find($page, "//input[@name='name']")[0]->getAttribute('value'));
-        $this->assertCount(4, $this->find($page, "//article//svg//circle[@class='wire']"));
-        $texts = $this->texts($page, '//article//li');
-        $this->assertContains('the two outer wires: 40 7/8 in round, sections of 6 3/4 in', $texts);
-        $this->assertContains('as it is usually tied: 18 ties', $texts);
+        $sage = $this->sage('10 yd by label, 131 in, 62 in, 6 x 20 in');
+        $page = $this->get('/shelf')->assertOk();
+        $this->assertSame(['Sage mesh', '10 in wide: 10 yd, 131 in, 62 in, 6 x 20 in'], array_map(fn (string $text): string => str_replace("\u{A0}", ' ', $text), [...$this->texts($page, "//*[@class='plate']/b"), ...$this->texts($page, "//*[@class='meant']")]));
+        $widths = array_map(fn ($rect): float => (float) $rect->getAttribute('width'), $this->find($page, "//*[name()='svg'][contains(@class,'things')]//*[name()='rect'][contains(@fill,'url')]"));
+        $this->assertCount(3, $widths);
+        $this->assertTrue($widths[0] > $widths[1] && $widths[1] > $widths[2]);
+        $this->assertSame(['360 in, board 1', '131 in, board 1', '62 in, board 1', '6 x 20 in, board 1'], $this->texts($page, "//*[name()='svg'][contains(@class,'things')]//*[name()='title']"));
+        $this->assertSame(673 * 4064, $sage->fresh()->together());
     }
 
-    public function test_a_form_is_measured_anew_and_the_last_measuring_is_undone(): void
+    public function test_the_shelf_is_searched_and_filtered(): void
     {
-        $form = $this->shelve();
-        $page = $this->measure($form, ['form.welds' => '3: 1/2 in, 5: out'])->assertOk();
-        $this->assertContains('the two outer wires: 40 7/8 in round, sections of 6 3/8 in to 7 1/4 in', $this->texts($page, '//li'));
-        $this->assertCount(4, $this->find($page, "//*[contains(@class,'sticks-out')]"));
-        $this->post("/forms/$form->id/undo")->assertRedirect();
-        $this->assertSame([], $form->fresh()->form['welds']);
-        $this->post("/forms/$form->id/undo");
-        $this->assertSame(['3: 1/2 in', '5: out'], $form->fresh()->form['welds']);
+        DemoShelf::lay();
+        $names = fn (string $query): array => $this->texts($this->get("/shelf?$query")->assertOk(), "//*[@class='plate']/b");
+        $this->assertCount(40, $names(''));
+        $this->assertSame(['Cream mesh', 'Sage mesh'], array_values(array_intersect($names('kind=mesh&width=40640'), ['Cream mesh', 'Sage mesh', 'Wide sky mesh'])));
+        $this->assertSame(['Teal mesh', 'Teal stripe'], $names('colour=teal'));
+        $this->assertSame(['Book print', 'Bee print', 'Sage sheer', 'Kite tails'], $names('q=drawer%202'));
+        $this->assertSame(['Paper bees'], $names('q=bees&kind=pick'));
+        $this->get('/shelf?q=100%25_nothing')->assertSee('Nothing on the shelf is like that');
+        $this->get('/shelf?q[]=x&width=x&colour=none&kind[]=1')->assertOk();
+        $low = $this->texts($this->get('/shelf'), "//*[@class='plate'][.//*[@class='low']]/b");
+        $this->assertContains('Stems, white', $low);
+        $this->assertNotContains('Sage mesh', $low);
     }
 
-    public function test_what_cannot_be_measured_stays_in_its_blank_and_the_form_as_it_was(): void
+    public function test_every_ware_is_put_on_the_shelf_told_in_its_sentence_and_taken_more_of(): void
     {
-        $form = $this->shelve();
-        $page = $this->measure($form, ['form.wires' => '8, 10'])->assertStatus(422)->assertSee('cannot follow');
-        $this->assertSame('8, 10', $this->blank($page, 'form.wires')->getAttribute('value'));
-        $this->assertSame('14 in', $form->fresh()->form['wires'][0]);
-        $this->from('/forms')->post("/forms/$form->id/edits", ['set' => ['form.wires' => '8, 10']])->assertRedirect('/forms');
-        $this->get('/forms')->assertSee('cannot follow');
+        foreach (app(Craft::class)->wares as $key => $ware) {
+            $this->post('/shelf', ['ware' => $key])->assertRedirect();
+            $item = ShelfItem::query()->latest('id')->firstOrFail();
+            $page = $this->get("/shelf/$item->id")->assertOk();
+            foreach ($ware->blanks() as $blank) {
+                $this->blank($page, "item.{$blank->key()}");
+            }
+            $this->post("/shelf/$item->id/stock", ['came' => $ware->isWound() ? '2 x 10 yd by label' : '25'])->assertRedirect("/shelf/$item->id");
+            $this->assertGreaterThan(0, $item->fresh()->together());
+        }
+        $this->post('/shelf', ['ware' => 'elephant'])->assertRedirect();
     }
 
-    public function test_a_form_is_named_and_told_where_it_is_kept(): void
+    public function test_what_is_said_of_a_thing_is_written_anew_or_refused_and_kept(): void
     {
-        $form = $this->shelve();
-        $this->measure($form, [], ['name' => 'Bent ring', 'kept' => 'hook by the door'])->assertOk();
-        $this->measure($form, [], ['name' => '  ', 'kept' => 'crate 2']);
-        $this->assertSame(['Bent ring', 'crate 2'], [$form->fresh()->name, $form->fresh()->kept]);
+        $item = $this->sage('10 yd');
+        $this->post("/shelf/$item->id/edits", ['set' => ['item.name' => 'Sage, foil edge', 'item.paid' => '3.90']])->assertRedirect("/shelf/$item->id");
+        $this->assertSame(['Sage, foil edge', '3.90'], [$item->fresh()->name, $item->fresh()->said['paid']]);
+        $page = $this->post("/shelf/$item->id/edits", ['set' => ['item.width' => 'wide']])->assertStatus(422)->assertSee('is not a length');
+        $this->assertSame('wide', $this->blank($page, 'item.width')->getAttribute('value'));
+        $this->post("/shelf/$item->id/edits", ['set' => ['item.nothing' => 'x']])->assertStatus(422);
+        $this->assertSame('10 in', $item->fresh()->said['width']);
     }
 
-    public function test_a_name_of_nothing_that_can_be_seen_is_refused_and_the_shelf_stays_whole(): void
+    public function test_what_comes_is_read_as_people_write_it_or_refused_with_what_was_typed(): void
     {
-        $form = $this->shelve();
-        $this->measure($form, ['form.crossbars' => '5'], ['name' => "\u{E000}"])->assertStatus(422)->assertSee('The name of the form needs 1 to 80 characters');
-        $this->assertSame(['A ring', 6], [$form->fresh()->name, $form->fresh()->form['crossbars']]);
-        $this->get('/forms')->assertOk();
+        $item = $this->sage('10 yd');
+        $this->from("/shelf/$item->id")->post("/shelf/$item->id/stock", ['came' => 'some', 'kept' => 'attic'])->assertRedirect("/shelf/$item->id")->assertSessionHasInput('came', 'some');
+        $this->get("/shelf/$item->id")->assertSee('is not a length')->assertSee('value="some"', false);
+        $this->assertSame(1, $item->stock()->count());
     }
 
-    public function test_a_file_without_a_name_that_can_be_seen_still_makes_a_form(): void
+    public function test_a_roll_is_weighed_and_the_weights_of_new_rolls_are_remembered(): void
     {
-        $this->from('/forms')->post('/forms', ['file' => UploadedFile::fake()->createWithContent("\u{E000}.svg", '<svg><path d="M0 0h4v4z"/></svg>')])->assertRedirect('/forms');
-        $this->assertSame('Outline', ShelfForm::query()->firstOrFail()->name);
-        $this->get('/forms')->assertOk();
+        $item = $this->sage('10 yd by label');
+        $stock = $item->stock()->firstOrFail();
+        $this->measure($stock, ['way' => 'weight', 'newWeight' => '310', 'coreWeight' => '40 g', 'now' => '175 g'])->assertRedirect("/shelf/$item->id")->assertSessionHas('said', '180 in are left, weighed.');
+        $this->assertSame([180 * 4064, 'weighed', 'part'], [$stock->fresh()->amount, $stock->fresh()->known, $stock->fresh()->kind->value]);
+        $this->assertSame(['310 g', '40 g'], [$item->fresh()->said['newWeight'], $item->fresh()->said['coreWeight']]);
     }
 
-    public function test_a_form_is_shown_in_the_units_of_the_plan_that_it_was_kept_from(): void
+    public function test_how_heavy_a_mesh_is_follows_from_its_roll_where_that_was_weighed(): void
     {
-        $plan = $this->hang();
-        $this->edit($plan, ['set' => ['settings.units' => 'centimetres']]);
-        $this->post("/plans/$plan->id/form");
-        $page = $this->get('/forms');
-        $this->assertContains('the two outer wires: 103.5 cm round, sections of 17.5 cm', $this->texts($page, '//article//li'));
-        $this->assertStringEndsWith(' cm', $this->blank($page, 'form.wires')->getAttribute('value'));
+        $item = ShelfItem::begin('mesh', ['name' => 'Sage mesh', 'newWeight' => '310 g', 'coreWeight' => '40 g']);
+        // 270 g on 10 in x 360 in, which is 25 square feet.
+        $this->get("/shelf/$item->id")->assertSee('10.8 g a square foot');
+        $item->write('coreWeight', 'not weighed');
+        $this->get("/shelf/$item->id")->assertOk()->assertDontSee('a square foot');
+        $this->assertNull(ShelfItem::begin('sign', [])->weightWords());
     }
 
-    public function test_a_plan_begins_on_a_form_from_the_shelf(): void
+    public function test_a_roll_is_measured_across_by_its_cuts_or_with_the_tape(): void
     {
-        $form = $this->shelve();
-        $this->post("/forms/$form->id/plans")->assertRedirect('/plans/2');
-        $this->assertSame($form->form, SavedPlan::findOrFail(2)->plan()->formSlip->write());
+        $stock = $this->sage('10 yd by label')->stock()->firstOrFail();
+        $this->measure($stock, ['way' => 'across', 'newAcross' => '4 1/2', 'coreAcross' => '1 1/2', 'across' => '3.3'])->assertSessionHas('said', '172 3/4 in are left, by its diameter.');
+        $this->measure($stock->fresh(), ['way' => 'tape', 'tape' => '170 in'])->assertSessionHas('said', '170 in are left, measured.');
+        $this->measure($stock->fresh(), ['way' => 'cuts', 'cuts' => '4 x 19 in, 22'])->assertSessionHas('said', '72 in are left, by what was cut.');
     }
 
-    public function test_a_plan_takes_a_form_keeps_what_fits_and_names_what_does_not(): void
+    /** @return iterable<string, array{array<string, string>, string}> */
+    public static function nonsense(): iterable
     {
-        $stick = ShelfForm::query()->create(['name' => 'Stick', 'form' => ['kind' => 'stick']]);
-        $plan = $this->hang();
-        $page = $this->edit($plan, ['do' => 'take-form', 'id' => (string) $stick->id])->assertOk();
-        $lost = $this->texts($page, "//*[@class='lost']//li");
-        $this->assertContains('the layout of the ties was inner mid + two outer, is two side ties, then one middle tie', $lost);
-        $this->assertContains('the ruffles of Teal stripe mesh: the place of the layer was every outer tie, is every tie', $lost);
-        $this->assertSame('40', $this->texts($page, "//*[@id='fact-elements']/summary/b")[0]);
-        $after = $plan->fresh()->plan();
-        $this->assertSame(['stick', '19 in', 20], [$after->formKind->key(), $after->layers[0]->on->slip->write()['length'], $after->ties->count()]);
-        $this->post("/plans/$plan->id/undo", ['revision' => $plan->fresh()->revision_id], ['HX-Request' => 'true'])->assertOk();
-        $this->assertSame('row 2', $plan->fresh()->plan()->layers[1]->on->slip->place('on')->key());
+        yield 'lighter than the core' => [['way' => 'weight', 'newWeight' => '310', 'coreWeight' => '40', 'now' => '35'], 'lighter than its core'];
+        yield 'no weight' => [['way' => 'weight', 'newWeight' => '310', 'coreWeight' => '40', 'now' => 'light'], 'is not a weight'];
+        yield 'longer than new' => [['way' => 'tape', 'tape' => '400 in'], '400 in cannot be left on a roll that held 10 yd'];
+        yield 'less than nothing' => [['way' => 'tape', 'tape' => '-4 in'], 'cannot be left'];
+        yield 'nothing said' => [['way' => 'cuts'], 'A length is missing'];
+        yield 'more cut than there was' => [['way' => 'cuts', 'cuts' => '40 x 10 in'], 'cannot be cut from 360 in'];
     }
 
-    public function test_a_form_that_is_gone_from_the_shelf_cannot_be_taken(): void
+    /** @param  array<string, string>  $typed */
+    #[DataProvider('nonsense')]
+    public function test_a_measure_that_cannot_be_is_refused_and_what_was_typed_stays(array $typed, string $says): void
     {
-        $plan = $this->hang();
-        $this->edit($plan, ['do' => 'take-form', 'id' => '77'])->assertStatus(422)->assertSee('not on the shelf any more');
+        $stock = $this->sage('10 yd by label')->stock()->firstOrFail();
+        $this->measure($stock, $typed)->assertRedirect("/shelf/$stock->shelf_item_id");
+        $page = $this->get("/shelf/$stock->shelf_item_id")->assertSee($says);
+        foreach (array_diff_key($typed, ['way' => 1]) as $field => $value) {
+            $this->assertNotEmpty($this->find($page, "//*[@id='stock-$stock->id']//input[@name='$field' and @value='$value']"));
+        }
+        $this->assertSame(360 * 4064, $stock->fresh()->amount);
     }
 
-    public function test_a_form_is_put_away_and_brought_back(): void
+    public function test_what_is_no_roll_is_counted_anew_and_nothing_is_measured_the_wrong_way(): void
     {
-        $form = $this->shelve();
-        $this->followingRedirects()->delete("/forms/$form->id")->assertSee('is put away');
-        $this->post("/forms/$form->id/edits")->assertNotFound();
-        $this->followingRedirects()->post("/forms/$form->id/restore")->assertSee('is on the shelf again');
+        $stems = ShelfItem::begin('stems', [])->takePieces(100);
+        $loose = $this->sage('6 x 20 in, 131 in')->stock()->where('kind', 'loose')->firstOrFail();
+        $this->measure($stems, ['way' => 'count', 'count' => '88'])->assertSessionHas('said', '88 are left, counted.');
+        $this->measure($loose, ['way' => 'count', 'count' => '4'])->assertSessionHas('said', '4 x 20 in are left, counted.');
+        $this->assertSame([88, 4], [$stems->fresh()->amount, $loose->fresh()->amount]);
+        $this->measure($stems, ['way' => 'count', 'count' => 'many'])->assertSessionHas('refused')->assertSessionHasInput('count', 'many');
+        $roll = ShelfStock::query()->where('kind', 'part')->firstOrFail();
+        foreach ([[$stems, ['way' => 'tape', 'tape' => '9 in']], [$loose, ['way' => 'weight', 'now' => '9 g']], [$roll, ['way' => 'count', 'count' => '3']]] as [$stock, $typed]) {
+            $this->measure($stock, $typed)->assertRedirect("/shelf/$stock->shelf_item_id")->assertSessionHas('refused');
+        }
+        $this->assertSame([88, 4, 131 * 4064], [$stems->fresh()->amount, $loose->fresh()->amount, $roll->fresh()->amount]);
+        $this->get("/shelf/$stems->shelf_item_id")->assertOk()->assertSee('count them')->assertSee('counted: 88');
     }
 
-    public function test_an_outline_is_opened_from_an_svg_file(): void
+    public function test_the_scale_is_played_and_read_and_says_why_it_cannot(): void
     {
-        $this->svg('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script><image href="http://elsewhere/x.png"/><g transform="scale(9)"><path d="M0 0h40v20H0z"/></g><path d="M0 0l5 5"/></svg>')->assertRedirect('/forms');
-        $form = ShelfForm::query()->firstOrFail();
-        $this->assertSame(['leaf', 'outline', 'closed', ['0 0', '40 0', '40 20', '0 20']], [$form->name, $form->form['kind'], $form->form['closed'], $form->form['points']]);
-        $this->get('/forms')->assertSee('through')->assertSee('Say how long its longer side really is');
+        $stock = $this->sage('10 yd by label')->stock()->firstOrFail();
+        $read = fn () => $this->get("/shelf/$stock->shelf_item_id?scale=1&stock=$stock->id");
+        $read()->assertSee('Nothing lies on the scale');
+        $this->post('/scale', ['weight' => '6.2 oz', 'state' => 'steady'])->assertRedirect('/scale');
+        $this->get('/scale')->assertSee('175.77 g');
+        $this->assertSame('175.77 g', $this->find($read(), "//input[@name='now']")[0]->getAttribute('value'));
+        foreach (['unsteady' => 'has not come to rest', 'off' => 'does not answer'] as $state => $says) {
+            $this->post('/scale', ['weight' => '175 g', 'state' => $state]);
+            $read()->assertOk()->assertSee($says);
+        }
+        $this->from('/scale')->post('/scale', ['weight' => 'a lot', 'state' => 'steady'])->assertRedirect('/scale')->assertSessionHasInput('weight', 'a lot');
+        $this->assertSame('175 g', app(PlayedScale::class)->lies()['weight']);
+        app(PlayedScale::class)->lay(Weight::grams(99), 'steady');
+        $this->assertSame('99 g', app(PlayedScale::class)->read()->shown());
     }
 
-    public function test_curves_and_arcs_become_points_and_open_paths_stay_open(): void
+    public function test_what_happened_is_told_and_undone_or_says_what_stands_in_the_way(): void
     {
-        $this->svg('<svg><path d="M0,0 C 0,10 10,10 10,0 a5 5 0 0 1 10 0 q5,5 10,0 t10,0 s5,5 10,0"/></svg>');
-        $form = ShelfForm::query()->firstOrFail()->form;
-        $this->assertSame('open', $form['closed']);
-        $this->assertGreaterThan(20, count($form['points']));
-        $this->assertLessThan(240, count($form['points']));
-        $this->assertSame(['0 0', '50 0'], [$form['points'][0], $form['points'][count($form['points']) - 1]]);
+        $stock = $this->sage('10 yd by label')->stock()->firstOrFail();
+        $this->measure($stock, ['way' => 'cuts', 'cuts' => '100 in']);
+        $this->measure($stock->fresh(), ['way' => 'tape', 'tape' => '200 in']);
+        $page = $this->get("/shelf/$stock->shelf_item_id");
+        $this->assertSame(['measured with the tape: 200 in', 'cut since: 100 in', 'put on the shelf'], $this->texts($page, "//ol[@class='history']/li/span"));
+        [$came, $cut, $tape] = $stock->movements()->orderBy('id')->get()->all();
+        $this->from('/shelf')->post("/movements/$came->id/undo")->assertRedirect('/shelf');
+        $this->get('/shelf')->assertSee('It was measured since');
+        $this->from('/shelf')->post("/movements/$cut->id/undo")->assertRedirect('/shelf')->assertSessionHas('refused');
+        $this->post("/movements/$tape->id/undo")->assertSessionHas('said', 'Undone: measured with the tape: 200 in.');
+        $this->post("/movements/$cut->id/undo")->assertSessionHas('said');
+        $this->assertSame([360 * 4064, 'full'], [$stock->fresh()->amount, $stock->fresh()->kind->value]);
     }
 
-    public function test_a_finely_drawn_circle_is_thinned_and_keeps_its_size(): void
+    public function test_a_roll_that_is_used_up_is_off_the_shelf_until_that_is_undone(): void
     {
-        $path = 'M'.implode('L', array_map(fn (int $i): string => sprintf('%.4f %.4f', 100 * sin($i / 500), 100 * cos($i / 500)), range(0, 3100))).'Z';
-        $this->svg("<svg><path d=\"$path\"/></svg>")->assertRedirect('/forms');
-        $plan = ShelfForm::query()->firstOrFail()->plan();
-        $this->assertEqualsWithDelta(16 * M_PI, $plan->form->length($plan->form->seats()[0]), 0.1);
+        $item = $this->sage('131 in');
+        $stock = $item->stock()->firstOrFail();
+        $this->post("/stock/$stock->id/gone")->assertRedirect("/shelf/$item->id");
+        $this->get("/shelf/$item->id")->assertSee('Nothing just now');
+        $this->post("/movements/{$stock->movements()->latest('id')->first()->id}/undo");
+        $this->assertSame(131 * 4064, $stock->fresh()->amount);
     }
 
-    /** @return iterable<string, array{string, string}> */
-    public static function noOutline(): iterable
+    public function test_a_thing_is_put_away_and_brought_back_with_all_that_happened_to_it(): void
     {
-        yield 'no SVG' => ['a drawing', 'is not an SVG drawing'];
-        yield 'another XML' => ['<recipe><path d="M0 0L1 1"/></recipe>', 'is not an SVG drawing'];
-        yield 'entities' => ['<!DOCTYPE svg [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><svg><path d="&b;"/></svg>', 'declares entities'];
-        yield 'an outside entity' => ['<!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]><svg><path d="M0 0"/></svg>', 'declares entities'];
-        yield 'no path' => ['<svg><circle r="5"/></svg>', 'has no path to follow'];
-        yield 'an empty path' => ['<svg><path d="  "/></svg>', 'has no path to follow'];
-        yield 'a path that says nothing' => ['<svg><path d="kitten"/></svg>', 'has no path to follow'];
-        yield 'a path of one point' => ['<svg><path d="M5 5z"/></svg>', 'has no path to follow'];
-        yield 'a million points' => ['<svg><path d="M0 0'.str_repeat('l1 1', 200_000).'"/></svg>', 'at most 100,000 are read'];
-        yield 'ten megabytes' => ['<svg>'.str_repeat(' ', 2_000_000).'</svg>', 'at most 1,000,000'];
-        yield 'a path that crosses itself' => ['<svg><path d="M0 0L10 10L10 0L0 10Z"/></svg>', 'crosses itself'];
-        yield 'a spot' => ['<svg><path d="M0 0L0 0L0 0"/></svg>', 'has no length'];
-        yield 'unfinished' => ['<svg><g>', 'is not an SVG drawing'];
+        $item = $this->sage('131 in');
+        $this->followingRedirects()->post("/shelf/$item->id/away")->assertSee('is put away');
+        $this->assertSame([], $this->texts($this->get('/shelf'), "//*[@class='plate']/b"));
+        $this->assertSame(['Sage mesh'], $this->texts($this->get('/shelf?away=1'), "//*[@class='plate']/b"));
+        $this->followingRedirects()->post("/shelf/$item->id/restore")->assertSee('is on the shelf again')->assertSee('131 in');
     }
 
-    #[DataProvider('noOutline')]
-    public function test_a_file_without_an_outline_is_refused_with_a_reason(string $bytes, string $says): void
+    public function test_where_a_roll_is_kept_and_its_lot_are_noted(): void
     {
-        $this->svg($bytes)->assertRedirect('/forms');
-        $this->get('/forms')->assertSee($says);
-        $this->assertSame(0, ShelfForm::query()->count());
+        $stock = $this->sage('131 in')->stock()->firstOrFail();
+        $this->post("/stock/$stock->id/note", ['kept' => 'crate 4', 'lot' => 'B7'])->assertRedirect();
+        $this->get("/shelf/$stock->shelf_item_id")->assertSee('lot B7, crate 4');
+        $this->post("/stock/$stock->id/note", ['kept' => '', 'lot' => 'a lot, really']);
+        $this->assertSame(['', null], [$stock->fresh()->kept, $stock->fresh()->lot]);
     }
 
-    private function shelve(): ShelfForm
+    private function sage(string $came): ShelfItem
     {
-        return ShelfForm::keep($this->hang()->plan(), 'A ring');
+        $item = ShelfItem::begin('mesh', ['name' => 'Sage mesh']);
+        $item->take((new OnHandBlank('came', 'what came'))->read($came, Units::Inches), kept: 'board 1');
+
+        return $item->fresh();
     }
 
-    /**
-     * @param  array<string, string>  $typed
-     * @param  array<string, string>  $words
-     */
-    private function measure(ShelfForm $form, array $typed, array $words = []): TestResponse
+    /** @param  array<string, string>  $typed */
+    private function measure(ShelfStock $stock, array $typed)
     {
-        return $this->post("/forms/$form->id/edits", ['set' => $typed] + $words, ['HX-Request' => 'true']);
-    }
-
-    private function svg(string $bytes): TestResponse
-    {
-        return $this->from('/forms')->post('/forms', ['file' => UploadedFile::fake()->createWithContent('leaf.svg', $bytes)]);
+        return $this->from("/shelf/$stock->shelf_item_id")->post("/stock/$stock->id/measure", $typed + ['stock' => (string) $stock->id]);
     }
 }

@@ -19,7 +19,7 @@ final class WallTest extends FeatureCase
     {
         $this->seed(DemoSeeder::class);
         $page = $this->get('/plans')->assertOk();
-        $this->assertSame(['Kite festival, three in turn', 'Garden club, from scraps', 'Garden shed, pushed burlap'], array_slice($this->texts($page, '//article//h2'), 0, 3));
+        $this->assertSame(['Barn wedding, part rolls', 'Kite festival, three in turn', 'Garden club, from scraps'], array_slice($this->texts($page, '//article//h2'), 0, 3));
         $kinds = SavedPlan::with('revision')->get()->map(fn (SavedPlan $plan): string => $plan->plan()->formKind->key())->unique();
         $this->assertEqualsCanonicalizing(array_keys(Craft::standard()->forms), $kinds->all());
         $this->assertSame(['uses every inch, at risk', 'uses every inch, at risk'], $this->texts($page, "//*[contains(@class,'verdict')]"));

@@ -12,6 +12,7 @@ use Davrin\Core\Plan\PlanReader;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 
 final class PlanController
 {
@@ -47,7 +48,10 @@ final class PlanController
 
     public function destroy(SavedPlan $plan): RedirectResponse
     {
-        $plan->delete();
+        DB::transaction(function () use ($plan): void {
+            $plan->giveBack();
+            $plan->delete();
+        });
 
         return redirect()->route('plans.index')->with('takenDown', ['name' => $plan->name, 'restore' => route('plans.restore', $plan)]);
     }

@@ -2,108 +2,108 @@
 
 namespace App\Http\Controllers;
 
+use App\Drawing\ShelfThings;
 use App\Editor\Problem;
-use App\Forms\OutlineRefused;
-use App\Forms\ShelvedForm;
-use App\Forms\SvgOutline;
-use App\Http\Requests\ShelfFormRequest;
-use App\Models\SavedPlan;
-use App\Models\ShelfForm;
-use Davrin\Core\Plan\Fault;
+use App\Http\Requests\LookRequest;
+use App\Models\ShelfItem;
+use App\Models\ShelfStock;
+use App\Shelf\ItemPage;
+use Davrin\Core\Blank\CountBlank;
+use Davrin\Core\Blank\OnHandBlank;
+use Davrin\Core\Craft;
+use Davrin\Core\Edit\BlankRefused;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Refused;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 
-/** Forms as they really measure. */
+/** The shelf: what there is, and what is said of it. */
 final class ShelfController
 {
-    public function index(): Page
+    private const A_PAGE = 60;
+
+    public function index(LookRequest $look, Craft $craft): Page
     {
-        return view('forms.index', [
-            'forms' => ShelfForm::query()->orderByDesc('updated_at')->orderByDesc('id')->paginate(24)->through(fn (ShelfForm $form): ShelvedForm => new ShelvedForm($form)),
-            'deleted' => ShelfForm::onlyTrashed()->orderByDesc('deleted_at')->limit(12)->get(),
+        return view('shelf.index', [
+            'things' => $look->items()->with('stock')->paginate(self::A_PAGE)->withQueryString()->through(fn (ShelfItem $item): ShelfThings => new ShelfThings($item)),
+            'look' => $look,
+            'wares' => $craft->wares,
+            'widths' => ShelfItem::query()->whereNull('archived_at')->where('width', '>', 0)->distinct()->orderBy('width')->pluck('width'),
+            'away' => ShelfItem::query()->whereNotNull('archived_at')->count(),
         ]);
     }
 
-    /** A form from an outline that somebody drew. */
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request, Craft $craft): RedirectResponse
     {
-        $file = $request->file('file');
-        if ($file === null || is_array($file) || ! $file->isValid()) {
-            return back()->with('refused', 'No file came. Choose an SVG file (at most 1 MB) and open it again.');
-        }
-        try {
-            $name = ShelfForm::nameBlank()->read(mb_substr(mb_scrub(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME)), 0, 80), null);
-        } catch (Refused) {
-            $name = ShelfForm::nameBlank()->default();
-        }
-        try {
-            $outline = SvgOutline::read((string) file_get_contents($file->getPathname(), length: SvgOutline::MOST_BYTES + 1));
-            $form = new ShelfForm(['name' => $name, 'form' => ['kind' => 'outline', 'count' => 1, ...$outline]]);
-            $form->form = $form->plan()->formSlip->write();
-        } catch (OutlineRefused|Fault $refused) {
-            return back()->with('refused', sprintf('%s was not opened. %s', mb_scrub($file->getClientOriginalName()), $refused->getMessage()));
-        }
-        DB::transaction(fn () => $form->save());
+        $ware = (string) $request->input('ware');
+        $item = DB::transaction(fn (): ShelfItem => ShelfItem::begin(isset($craft->wares[$ware]) ? $ware : 'mesh', []));
 
-        return redirect()->route('forms.index')->with('said', "\"$form->name\" is on the shelf. Say how long its longer side really is.");
+        return redirect()->route('shelf.show', $item)->with('said', 'Say what it is: every word on a slip can be written anew. Then put on the shelf what there is of it.');
     }
 
-    public function update(ShelfFormRequest $request, ShelfForm $form): Response|RedirectResponse
+    public function show(ShelfItem $item, Request $request): ItemPage
     {
-        $problem = null;
+        return new ItemPage($item, scale: $request->boolean('scale'));
+    }
+
+    public function update(Request $request, ShelfItem $item): ItemPage|RedirectResponse
+    {
+        $typed = array_filter((array) $request->input('set'), is_string(...));
         try {
-            $words = $request->words();
-            DB::transaction(function () use ($form, $request, $words): void {
-                $form->measure($request->measures());
-                $form->update($words);
+            DB::transaction(function () use ($item, $typed): void {
+                foreach ($typed as $address => $text) {
+                    $key = (string) preg_replace('/^item\./', '', (string) $address);
+                    try {
+                        $item->write($key, $text);
+                    } catch (Refused $refused) {
+                        throw new BlankRefused("item.$key", $refused);
+                    }
+                }
             });
-        } catch (Refused $refused) {
-            $problem = Problem::of($refused, 422, $request->measures());
-        }
-        $shelved = new ShelvedForm($form, $problem);
-        if ($request->hasHeader('HX-Request')) {
-            return response()->view('components.shelf-form', ['item' => $shelved], $problem->status ?? 200);
+        } catch (BlankRefused $refused) {
+            return new ItemPage($item->fresh() ?? $item, Problem::of($refused, 422, $typed));
         }
 
-        return $problem === null
-            ? redirect()->to(route('forms.index')."#form-$form->id")
-            : back()->with('refused', "$form->name: $problem->sentence");
+        return redirect()->route('shelf.show', $item);
     }
 
-    public function undo(ShelfForm $form): RedirectResponse
+    /** More of it. */
+    public function take(Request $request, ShelfItem $item): RedirectResponse
     {
-        $form->turnBack();
+        [$typed, $kept] = [trim((string) $request->input('came')), mb_substr(trim((string) $request->input('kept')), 0, 60)];
+        if ($item->ware()->isWound()) {
+            $item->take((new OnHandBlank('came', 'what came'))->read($typed, Units::Inches), kept: $kept);
+        } else {
+            $item->takePieces((new CountBlank('came', 'how many came', 1, 1, 100_000))->read($typed, null), kept: $kept);
+        }
 
-        return redirect()->to(route('forms.index')."#form-$form->id");
+        return redirect()->route('shelf.show', $item)->with('said', "$typed of it on the shelf.");
     }
 
-    public function destroy(ShelfForm $form): RedirectResponse
+    public function note(Request $request, ShelfStock $stock): RedirectResponse
     {
-        $form->delete();
+        $lot = trim((string) $request->input('lot'));
+        $stock->update([
+            'kept' => mb_substr(trim((string) $request->input('kept')), 0, 60),
+            'lot' => preg_match('/^[\p{L}\p{N}][\p{L}\p{N}.\/-]{0,15}$/u', $lot) === 1 ? $lot : null,
+        ]);
 
-        return redirect()->route('forms.index')->with('takenDown', ['name' => $form->name, 'restore' => route('forms.restore', $form->id)]);
+        return redirect()->route('shelf.show', $stock->shelf_item_id);
     }
 
-    public function restore(ShelfForm $form): RedirectResponse
+    public function archive(ShelfItem $item): RedirectResponse
     {
-        $form->restore();
+        $item->update(['archived_at' => now()]);
 
-        return redirect()->route('forms.index')->with('said', "\"$form->name\" is on the shelf again.");
+        return redirect()->route('shelf.index')->with('takenDown', ['name' => $item->name, 'restore' => route('shelf.restore', $item)]);
     }
 
-    public function begin(ShelfForm $form): RedirectResponse
+    public function restore(ShelfItem $item): RedirectResponse
     {
-        return redirect()->route('plans.show', SavedPlan::start($form->plan(), "begun on $form->name"));
-    }
+        $item->update(['archived_at' => null]);
 
-    public function keep(SavedPlan $plan): RedirectResponse
-    {
-        $form = ShelfForm::keep($plan->plan(), ucfirst($plan->plan()->formKind->name()).' of '.$plan->name);
-
-        return redirect()->route('plans.show', $plan)->with('said', "This form is on the shelf now, as \"$form->name\".");
+        return redirect()->route('shelf.show', $item)->with('said', "\"$item->name\" is on the shelf again.");
     }
 }

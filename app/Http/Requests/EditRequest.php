@@ -3,7 +3,10 @@
 namespace App\Http\Requests;
 
 use App\Editor\Typed;
+use App\Models\SavedPlan;
 use App\Models\ShelfForm;
+use App\Models\ShelfItem;
+use App\Shelf\MeshFromShelf;
 use Closure;
 use Davrin\Core\Edit\ChangeList;
 use Davrin\Core\Edit\Edit;
@@ -12,9 +15,11 @@ use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\PaintTie;
 use Davrin\Core\Edit\PlaceTie;
 use Davrin\Core\Edit\TakeForm;
+use Davrin\Core\Edit\TakeMesh;
 use Davrin\Core\Plan\Fault;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Arr;
+use LogicException;
 
 /** An edit as a page sends it: what was typed in which blanks, a layer, mesh, layout or tie to add, take away or move. */
 final class EditRequest extends FormRequest
@@ -27,7 +32,7 @@ final class EditRequest extends FormRequest
             'set' => ['required_without:do', 'array', 'max:40'],
             // A blank that is written in several fields comes as entries of fields.
             'set.*' => ['nullable', fn (string $set, mixed $typed, Closure $fail) => $this->isTyped($typed) ?: $fail('What was typed is too long, or not text. Load the page again.')],
-            'do' => ['required_without:set', 'string', 'in:add-layer,remove-layer,layer-earlier,layer-later,add-mesh,remove-mesh,add-ties,remove-ties,place-tie,take-tie,take-form,paint,exchange'],
+            'do' => ['required_without:set', 'string', 'in:add-layer,remove-layer,layer-earlier,layer-later,add-mesh,remove-mesh,add-ties,remove-ties,place-tie,take-tie,take-form,take-mesh,take-meshes,paint,exchange'],
             'id' => ['nullable', 'string', 'max:40'],
             'to' => ['nullable', 'string', 'max:40'],
             'x' => ['nullable', 'numeric', 'between:-500,500'],
@@ -54,6 +59,8 @@ final class EditRequest extends FormRequest
                 ? PlaceTie::at($id, $this->float('x'), $this->float('y'))
                 : PlaceTie::on($id, (string) $this->input('on'), (string) $this->input('distance')),
             'take-form' => $this->form(),
+            'take-mesh' => new TakeMesh([$id => MeshFromShelf::written($this->shelfItem(), $this->savedPlan())]),
+            'take-meshes' => MeshFromShelf::anew($this->savedPlan()) ?? throw Fault::at('/meshes', 'The plan has what is on the shelf already.'),
             'paint' => PaintTie::with($this->integer('id'), (string) $this->input('to')),
             'exchange' => ExchangeMeshes::of($id, (string) $this->input('to')),
             'take-tie' => PlaceTie::takeAway($this->integer('id')),
@@ -73,6 +80,18 @@ final class EditRequest extends FormRequest
         $form = ShelfForm::query()->find($this->integer('id')) ?? throw Fault::at('/form', 'That form is not on the shelf any more. Choose another.');
 
         return new TakeForm($form->name, $form->form);
+    }
+
+    private function shelfItem(): ShelfItem
+    {
+        return ShelfItem::query()->where('ware', 'mesh')->find($this->integer('to')) ?? throw Fault::at('/meshes', 'That mesh is not on the shelf any more. Choose another.');
+    }
+
+    private function savedPlan(): SavedPlan
+    {
+        $plan = $this->route('plan');
+
+        return $plan instanceof SavedPlan ? $plan : throw new LogicException('An edit is of a plan.');
     }
 
     public function seen(): int

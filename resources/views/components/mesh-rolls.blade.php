@@ -1,4 +1,4 @@
-@props(['line', 'use', 'mesh', 'strips', 'ink', 'saved', 'view', 'problem' => null, 'warns' => false, 'spare' => false])
+@props(['line', 'use', 'mesh', 'strips', 'ink', 'saved', 'view', 'problem' => null, 'warns' => false, 'spare' => false, 'onShelf' => null, 'changed' => null])
 <section class="mesh @if ($warns) warns @endif" id="rolls-{{ $mesh->mesh->id }}">
     <x-edit-form :saved="$saved" :view="$view" live="change">
         <x-sentence :line="$line" :problem="$problem" />
@@ -11,6 +11,17 @@
                 @unless ($mesh->verdict->short)
                     <x-figure :figure="$mesh->slack">{{ str_starts_with($mesh->slack->shown, '-') ? substr($mesh->slack->shown, 1).' over what is safe' : $mesh->slack->shown.' of slack' }}</x-figure>
                 @endunless
+                @if ($changed === null && $onShelf?->isNotEmpty())
+                    {{-- In the same line, though another form's: what is chosen here is not a blank of the sentence. --}}
+                    <select class="quiet take-form editor-only" name="to" form="take-{{ $mesh->mesh->id }}" aria-label="take {{ $mesh->mesh->name() }} from the shelf" autocomplete="off"
+                        hx-post="{{ $view->to('edits') }}" hx-trigger="change consume" hx-include="#take-{{ $mesh->mesh->id }}">
+                        <option value="">take it from the shelf</option>
+                        @foreach ($onShelf as $item)
+                            <option value="{{ $item->id }}">{{ $item->name }}, {{ $item->widthWords() }}</option>
+                        @endforeach
+                    </select>
+                    <noscript><button class="quiet" form="take-{{ $mesh->mesh->id }}">take it</button></noscript>
+                @endif
             </div>
         </div>
         <noscript><button class="act">Write it</button></noscript>
@@ -18,6 +29,17 @@
             <x-problem :problem="$problem" />
         @endif
     </x-edit-form>
+    @if ($changed !== null)
+        <x-edit-form :saved="$saved" :view="$view" class="editor-only changed">
+            Free on the shelf now: {{ $changed }}.
+            <button class="act" name="do" value="take-meshes">Plan from that</button>
+        </x-edit-form>
+    @elseif ($onShelf?->isNotEmpty())
+        <x-edit-form :saved="$saved" :view="$view" :id="'take-'.$mesh->mesh->id" class="editor-only hidden">
+            <input type="hidden" name="do" value="take-mesh">
+            <input type="hidden" name="id" value="{{ $mesh->mesh->id }}">
+        </x-edit-form>
+    @endif
     @if ($spare)
         <x-edit-form :saved="$saved" :view="$view" class="editor-only">
             <input type="hidden" name="id" value="{{ $mesh->mesh->id }}">

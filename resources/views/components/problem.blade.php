@@ -1,2 +1,2 @@
-@props(['problem'])
-<p class="problem" id="problem" role="alert">{{ $problem->sentence }} <span>The plan is as it was.</span></p>
+@props(['problem', 'kept' => 'The plan is as it was.'])
+<p class="problem" id="problem" role="alert">{{ $problem->sentence }} <span>{{ $kept }}</span></p>

@@ -10,7 +10,8 @@
             <title>{{ $cut['words'] }}</title>
             <rect class="cut @if (str_contains($cut['kind'], 'tail')) tail @endif @if (in_array($lit, $cut['ties'], true)) at-tie @endif" data-of="{{ $cut['layer'] }}" x="{{ $cut['x'] }}" y="1" width="{{ $cut['width'] }}" height="{{ $height }}" fill="url(#mesh-{{ $ink->id }})" />
             @if ($cut['numbered'] && count($strip->numbers) === 1)
-                <rect x="{{ $cut['x'] + $cut['width'] / 2 - 8.5 }}" y="{{ $middle - 7.5 }}" width="17" height="15" rx="3" fill="{{ $ink->fill }}" pointer-events="none" />
+                @php $plate = min(17, $cut['width'] - 1.4); @endphp
+                <rect x="{{ $cut['x'] + ($cut['width'] - $plate) / 2 }}" y="{{ $middle - 7.5 }}" width="{{ $plate }}" height="15" rx="3" fill="{{ $ink->fill }}" pointer-events="none" />
                 <text class="cut-number" x="{{ $cut['x'] + $cut['width'] / 2 }}" y="{{ $middle + 4 }}" fill="{{ $ink->text }}">{{ $cut['tie'] }}</text>
             @endif
         </g>

@@ -16,7 +16,7 @@
             <h2><input class="blank w-full" name="name" value="{{ $shelf->name }}" maxlength="80" aria-label="what the form is called" autocomplete="off"></h2>
             <x-sentence :line="$item->sentence" :problem="$problem" class="mt-1" />
             @if ($problem)
-                <x-problem :problem="$problem" />
+                <x-problem :problem="$problem" kept="The form is as it was." />
             @endif
             <ul class="mt-2 text-[13.5px]">
                 @foreach ($item->rows as $row)

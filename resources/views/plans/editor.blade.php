@@ -38,6 +38,14 @@
 
     <div class="recipe" id="recipe" role="region" aria-label="Recipe">
         <x-notices />
+        @if ($saved->isReady())
+            <form class="said ready" method="post" action="{{ route('plans.give-back', $saved) }}">
+                @csrf
+                @method('delete')
+                <p><b>Ready.</b> It holds {{ $saved->holdsWords() }}. To change the plan, give that back first.</p>
+                <button class="act">Give it back</button>
+            </form>
+        @endif
         @if ($lost !== [])
             <div class="lost" role="status">
                 <b>What no longer fits was set back.</b> Undo brings it back.
@@ -172,6 +180,13 @@
             </x-edit-form>
         @endif
         <div class="go">
+            <a class="act" href="{{ route('cuts.show', $saved) }}">Cut sheet</a>
+            @if (! $saved->isReady() && $saved->cut_at === null)
+                <form method="post" action="{{ route('plans.ready', $saved) }}">
+                    @csrf
+                    <button class="act">Make it ready</button>
+                </form>
+            @endif
             <a class="act" href="{{ route('files.save', $saved) }}" download>Save as a file</a>
             <form method="post" action="{{ route('plans.copy', $saved) }}">
                 @csrf
@@ -193,7 +208,7 @@
         @foreach ($result->meshes as $index => $mesh)
             @php $id = $mesh->mesh->id; @endphp
             <x-mesh-rolls :line="$recipe->meshes[$id]" :use="$recipe->uses[$id]" :mesh="$mesh" :strips="$shelf->strips[$id]" :ink="$inks[$id]" :saved="$saved" :view="$view" :problem="$problem"
-                :warns="! $mesh->verdict->isGood()" :spare="count($plan->meshes) > 1 && $plan->layersOf($mesh->mesh) === []" />
+                :warns="! $mesh->verdict->isGood()" :spare="count($plan->meshes) > 1 && $plan->layersOf($mesh->mesh) === []" :on-shelf="$shelfMeshes" :changed="$changed[$id] ?? null" />
         @endforeach
     </div>
 </main>

@@ -11,6 +11,9 @@
             @endforeach
             <x-open-file :to="route('files.open')" accept=".json,application/json">Open a file</x-open-file>
         </div>
+        @if ($hung->isNotEmpty())
+            <p><a class="quiet" href="{{ route('together') }}">cut several of them together</a></p>
+        @endif
         <x-notices />
 
         @if ($hung->isEmpty())

@@ -1,0 +1,158 @@
+<?php
+
+namespace App\Cut;
+
+use App\Drawing\Ink;
+use Davrin\Core\Cut\CutSheet;
+use Davrin\Core\Cut\SheetCut;
+use Davrin\Core\Cut\SheetRoll;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\Result;
+use Davrin\Core\Roll\SegmentKind;
+use TCPDF;
+
+/** The cut sheet on paper: each roll to scale and as a list with boxes to tick, labels for what goes back. */
+final class CutSheetPdf
+{
+    private const MARGIN = 14.0;
+
+    private const STRIP = 9.0;
+
+    private TCPDF $paper;
+
+    private float $width;
+
+    private function __construct(private readonly Plan $plan, string $size)
+    {
+        $this->paper = new TCPDF('P', 'mm', $size, true, 'UTF-8');
+        $this->paper->setPrintHeader(false);
+        $this->paper->setPrintFooter(false);
+        $this->paper->SetCreator('Davrin');
+        $this->paper->SetTitle('Cut sheet: '.$plan->name());
+        $this->paper->SetMargins(self::MARGIN, self::MARGIN, self::MARGIN);
+        $this->paper->SetAutoPageBreak(true, self::MARGIN);
+        $this->paper->AddPage();
+        $this->width = $this->paper->getPageWidth() - 2 * self::MARGIN;
+    }
+
+    /** @param  string  $size  "LETTER" or "A4" */
+    public static function of(Plan $plan, Result $result, CutSheet $sheet, string $size): string
+    {
+        $pdf = new self($plan, $size);
+        $pdf->head($result, $sheet);
+        $longest = max([1, ...array_map(fn (SheetRoll $roll): int => $roll->roll->length->units, $sheet->rolls)]);
+        foreach ($sheet->rolls as $roll) {
+            $pdf->roll($roll, $pdf->width / $longest);
+        }
+        $pdf->labels($sheet);
+
+        return $pdf->paper->Output('', 'S');
+    }
+
+    private function head(Result $result, CutSheet $sheet): void
+    {
+        $this->write($this->plan->name(), 17, 'B');
+        $this->write(sprintf('%s, %s on the rolls%s', $result->tally->rolls->said(), $result->tally->left->shown, $sheet->toBuy === [] ? '' : '; to have at hand: '.implode(', ', $sheet->toBuy)), 10);
+        foreach ($sheet->ways as $way) {
+            $this->write($way, 9.5);
+        }
+        foreach ($sheet->cautions as $caution) {
+            $this->write('Mind: '.$caution->words(), 9.5, 'B');
+        }
+        $this->paper->Ln(2);
+    }
+
+    private function roll(SheetRoll $roll, float $perUnit): void
+    {
+        // A roll's heading, its strip and its first line stay together.
+        if ($this->paper->GetY() + 34 > $this->paper->getPageHeight() - self::MARGIN) {
+            $this->paper->AddPage();
+        }
+        $units = $this->plan->units();
+        $this->write("{$roll->mesh->name()}, {$units->exact($roll->mesh->width())}: $roll->name", 11.5, 'B');
+        $this->strip($roll, $perUnit);
+        foreach ($roll->groups() as $cuts) {
+            $this->cuts($cuts);
+        }
+        $this->write($roll->label === null ? sprintf('%s left: too short to keep.', $units->available($roll->roll->left())) : "Back on the shelf: $roll->label", 9.5, 'B');
+        $this->paper->Ln(3);
+    }
+
+    private function strip(SheetRoll $roll, float $perUnit): void
+    {
+        $ink = Ink::of($roll->mesh, $roll->mesh->id);
+        [$x, $y] = [self::MARGIN, $this->paper->GetY() + 0.5];
+        $this->paper->SetDrawColor(34, 48, 44);
+        $this->paper->SetLineWidth(0.15);
+        foreach ($roll->cuts as $cut) {
+            $wide = $cut->segment->length->units * $perUnit;
+            $this->fill($cut->segment->kind === SegmentKind::Piece || $cut->segment->kind === SegmentKind::Step ? $ink->fill : $ink->light);
+            $this->paper->Rect($x, $y, $wide, self::STRIP, 'DF');
+            if ($cut->segment->tie !== null && $wide > 4 && $cut->segment->kind !== SegmentKind::StartTail && $cut->segment->kind !== SegmentKind::EndTail) {
+                $this->paper->SetTextColor(...self::rgb($ink->text));
+                $this->paper->SetFont('dejavusans', 'B', 7.5);
+                $this->paper->Text($x + $wide / 2 - 2.2, $y + 2.6, (string) $cut->segment->tie);
+                $this->paper->SetTextColor(0, 0, 0);
+            }
+            $x += $wide;
+        }
+        $left = $roll->roll->left()->units * $perUnit;
+        if ($left > 0) {
+            $this->paper->SetLineStyle(['width' => 0.2, 'dash' => '1.2,1']);
+            $this->paper->Rect($x, $y, $left, self::STRIP);
+            $this->paper->SetLineStyle(['width' => 0.15, 'dash' => 0]);
+        }
+        $this->paper->SetY($y + self::STRIP + 1);
+    }
+
+    /** @param  list<SheetCut>  $cuts  alike */
+    private function cuts(array $cuts): void
+    {
+        $units = $this->plan->units();
+        $this->paper->SetFont('dejavusans', '', 9.5);
+        $first = $cuts[0];
+        $this->paper->Cell(46, 5.4, sprintf('%d x %s%s', count($cuts), $units->needed($first->segment->length), $first->isTied ? ', tied' : ''), 0, 0);
+        foreach ($cuts as $cut) {
+            if ($this->paper->GetX() + 30 > self::MARGIN + $this->width) {
+                $this->paper->Ln(5.4);
+                $this->paper->SetX(self::MARGIN + 46);
+            }
+            $this->paper->Rect($this->paper->GetX() + 0.6, $this->paper->GetY() + 1.1, 3.2, 3.2);
+            $this->paper->SetX($this->paper->GetX() + 5);
+            $this->paper->Cell(25, 5.4, ($cut->segment->tie === null ? $cut->for : "tie {$cut->segment->tie}").': '.$units->needed($cut->total), 0, 0);
+        }
+        $this->paper->Ln(5.4);
+    }
+
+    private function labels(CutSheet $sheet): void
+    {
+        $labels = array_values(array_filter(array_map(fn (SheetRoll $roll): ?string => $roll->label, $sheet->rolls)));
+        if ($labels === []) {
+            return;
+        }
+        $this->write('Labels for what goes back, to cut out', 11.5, 'B');
+        foreach ($labels as $label) {
+            $this->paper->SetFont('dejavusans', 'B', 11);
+            $this->paper->SetLineStyle(['width' => 0.2, 'dash' => '1.2,1']);
+            $this->paper->MultiCell(min(100.0, $this->width), 10, $label, 1, 'L', false, 1, null, null, true, 0, false, true, 10, 'M');
+            $this->paper->Ln(2);
+        }
+    }
+
+    private function write(string $words, float $size, string $style = ''): void
+    {
+        $this->paper->SetFont('dejavusans', $style, $size);
+        $this->paper->MultiCell($this->width, 0, $words, 0, 'L');
+    }
+
+    private function fill(string $colour): void
+    {
+        $this->paper->SetFillColor(...self::rgb($colour));
+    }
+
+    /** @return array{int, int, int} */
+    private static function rgb(string $colour): array
+    {
+        return [(int) hexdec(substr($colour, 1, 2)), (int) hexdec(substr($colour, 3, 2)), (int) hexdec(substr($colour, 5, 2))];
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Models\ShelfImport;
+use App\Models\ShelfImportRow;
+use App\Models\ShelfItem;
+use App\Shelf\Import\Column;
+use App\Shelf\Import\CsvFile;
+use App\Shelf\Import\FileRefused;
+use App\Shelf\Import\Laying;
+use App\Shelf\Import\Reading;
+use App\Shelf\ShelfRow;
+use Closure;
+use Illuminate\Contracts\View\View as Page;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** The shelf as a file, out and in. */
+final class ShelfFileController
+{
+    private const PREVIEW = 8;
+
+    private const SHOWN = 100;
+
+    public function __construct(private readonly Reading $reading) {}
+
+    public function save(): StreamedResponse
+    {
+        return $this->csv('shelf.csv', function (Closure $write): void {
+            $write(array_map(fn (Column $column): string => $column->words(), Column::cases()));
+            /** @var ShelfItem $item */
+            foreach (ShelfItem::query()->with('stock')->whereNull('archived_at')->lazyById(300) as $item) {
+                array_map($write, ShelfRow::of($item));
+            }
+        });
+    }
+
+    public function open(Request $request): RedirectResponse
+    {
+        $file = $request->file('file');
+        if ($file === null || is_array($file) || ! $file->isValid() || $file->getSize() > 20_000_000) {
+            throw FileRefused::none();
+        }
+
+        return redirect()->route('imports.show', $this->reading->open($file));
+    }
+
+    public function show(ShelfImport $import): Page
+    {
+        return view('shelf.import', [
+            'import' => $import,
+            'preview' => $import->state === 'matching' ? $this->reading->preview($import, self::PREVIEW) : [],
+            'refusals' => $import->rows()->whereNotNull('refused')->orderBy('line')->limit(self::SHOWN)->get(),
+            'good' => $import->good(),
+            'refused' => $import->refused(),
+        ]);
+    }
+
+    /** Which column says what; and whether that is all, or only to be looked at. */
+    public function match(Request $request, ShelfImport $import): RedirectResponse
+    {
+        $columns = [];
+        foreach (Column::cases() as $column) {
+            $place = $request->input("columns.$column->value");
+            if (is_numeric($place) && isset($import->header[(int) $place])) {
+                $columns[$column->value] = (int) $place;
+            }
+        }
+        $import->update(['columns' => $columns]);
+        if ($request->boolean('read')) {
+            isset($columns['name']) ? $this->reading->begin($import) : throw FileRefused::noColumns();
+        }
+
+        return redirect()->route('imports.show', $import);
+    }
+
+    public function step(ShelfImport $import): RedirectResponse
+    {
+        $this->reading->step($import);
+
+        return redirect()->route('imports.show', $import);
+    }
+
+    public function again(ShelfImport $import): RedirectResponse
+    {
+        $import->rows()->delete();
+        $import->update(['state' => 'matching']);
+
+        return redirect()->route('imports.show', $import);
+    }
+
+    public function lay(ShelfImport $import): RedirectResponse
+    {
+        set_time_limit(300);
+        $laid = Laying::of($import);
+        @unlink($import->path());
+
+        return redirect()->route('shelf.index')->with('said', sprintf('%s from %s %s on the shelf.', $laid === 1 ? 'One thing' : "$laid things", $import->name, $laid === 1 ? 'is' : 'are'));
+    }
+
+    /** The rows that were refused, with the reason, to be mended and opened again. */
+    public function refused(ShelfImport $import): StreamedResponse
+    {
+        return $this->csv('refused.csv', function (Closure $write) use ($import): void {
+            $write([...$import->header, 'line', 'why it is refused']);
+            /** @var ShelfImportRow $row */
+            foreach ($import->rows()->whereNotNull('refused')->lazyById(500) as $row) {
+                $cells = array_pad(array_slice($row->cells, 0, count($import->header)), count($import->header), '');
+                $write([...$cells, (string) $row->line, (string) $row->refused]);
+            }
+        });
+    }
+
+    public function drop(ShelfImport $import): RedirectResponse
+    {
+        @unlink($import->path());
+        $import->delete();
+
+        return redirect()->route('shelf.index')->with('said', 'Nothing of the file went on the shelf.');
+    }
+
+    /** @param  Closure(Closure(list<string>): void): void  $rows  gets what writes a row */
+    private function csv(string $name, Closure $rows): StreamedResponse
+    {
+        return response()->streamDownload(function () use ($rows): void {
+            $out = fopen('php://output', 'wb') ?: throw new \RuntimeException('Nothing can be written.');
+            $rows(function (array $cells) use ($out): void {
+                fputcsv($out, array_map(CsvFile::guarded(...), $cells), escape: '');
+            });
+            fclose($out);
+        }, $name, ['Content-Type' => 'text/csv; charset=utf-8']);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+namespace App\Models;
+
+use App\Shelf\Import\CsvFile;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A file of things that are to go on the shelf, while it is matched, read and looked over.
+ *
+ * @property int $id
+ * @property string $name of the file
+ * @property string $separator
+ * @property bool $is_utf8
+ * @property list<string> $header
+ * @property array<string, int> $columns the place in the file, by what it says
+ * @property string $state "matching", "reading", "read" or "done"
+ * @property int $size bytes
+ * @property int $at how far it is read
+ * @property int $line the last line that was read
+ */
+final class ShelfImport extends Model
+{
+    protected $guarded = [];
+
+    protected $casts = ['is_utf8' => 'boolean', 'header' => 'array', 'columns' => 'array'];
+
+    /** @return HasMany<ShelfImportRow, $this> */
+    public function rows(): HasMany
+    {
+        return $this->hasMany(ShelfImportRow::class);
+    }
+
+    public function path(): string
+    {
+        return storage_path("app/imports/$this->id.csv");
+    }
+
+    public function file(): CsvFile
+    {
+        return new CsvFile($this->path(), $this->separator, $this->is_utf8);
+    }
+
+    /** How much of it is read, in percent. */
+    public function percent(): int
+    {
+        return $this->size === 0 ? 100 : min(100, intdiv(100 * $this->at, $this->size));
+    }
+
+    /** How many rows of each kind it has so far. */
+    public function good(): int
+    {
+        return $this->rows()->whereNull('refused')->count();
+    }
+
+    public function refused(): int
+    {
+        return $this->rows()->whereNotNull('refused')->count();
+    }
+}

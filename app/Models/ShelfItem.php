@@ -1,0 +1,166 @@
+<?php
+
+namespace App\Models;
+
+use App\Shelf\StockKind;
+use Davrin\Core\Blank\Slip;
+use Davrin\Core\Colour\Family;
+use Davrin\Core\Craft;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Plan\OnHand;
+use Davrin\Core\Refused;
+use Davrin\Core\Shelf\Measuring;
+use Davrin\Core\Shelf\MovementKind;
+use Davrin\Core\Shelf\Ware;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * A kind of thing that lies on the shelf: what is said of it, and what there is of it.
+ *
+ * @property int $id
+ * @property string $ware
+ * @property string $name
+ * @property array<string, mixed> $said as its blanks write it
+ * @property int $width in units of length; 0 where it has none
+ * @property ?Carbon $archived_at
+ * @property Collection<int, ShelfStock> $stock
+ */
+final class ShelfItem extends Model
+{
+    protected $guarded = [];
+
+    protected $casts = ['said' => 'array', 'archived_at' => 'datetime'];
+
+    private ?Slip $slip = null;
+
+    /**
+     * @param  array<string, mixed>  $said  what is not said takes its usual
+     *
+     * @throws Refused
+     */
+    public static function begin(string $ware, array $said): self
+    {
+        $item = new self(['ware' => $ware]);
+        $item->say(Slip::load($item->ware()->blanks(), $said, ''));
+        $item->save();
+
+        return $item;
+    }
+
+    /** @return HasMany<ShelfStock, $this> */
+    public function stock(): HasMany
+    {
+        return $this->hasMany(ShelfStock::class);
+    }
+
+    public function ware(): Ware
+    {
+        return app(Craft::class)->wares[$this->ware];
+    }
+
+    public function slip(): Slip
+    {
+        return $this->slip ??= Slip::load($this->ware()->blanks(), $this->said, '');
+    }
+
+    /**
+     * Writes one blank anew.
+     *
+     * @throws Refused
+     */
+    public function write(string $key, string $typed): void
+    {
+        $this->say($this->slip()->with($key, $typed, Units::Inches));
+        $this->save();
+    }
+
+    private function say(Slip $slip): void
+    {
+        $this->slip = $slip;
+        $this->fill(['said' => $slip->write(), 'name' => $slip->text('name'), 'family' => Family::of($slip->text('colour'))->value, 'width' => $slip->has('width') ? $slip->length('width')->units : 0]);
+    }
+
+    /**
+     * Puts more of it on the shelf. A roll lies by itself; pieces alike lie together.
+     *
+     * @param  list<OnHand>  $came
+     * @return list<ShelfStock>
+     */
+    public function take(array $came, string $words = 'put on the shelf', string $kept = ''): array
+    {
+        return DB::transaction(function () use ($came, $words, $kept): array {
+            $there = [];
+            foreach ($came as $one) {
+                $kind = StockKind::of($one->length, $one->count, $this->slip()->length('roll'));
+                for ($roll = $kind === StockKind::Loose ? $one->count : 1; $roll <= $one->count; $roll++) {
+                    $there[] = $this->lay($kind, $one->length, $kind === StockKind::Loose ? $one->count : $one->length->units, $one->byLabel ? 'by label' : 'measured', $one->lot, $words, $kept);
+                }
+            }
+
+            return $there;
+        });
+    }
+
+    /** So many pieces more of what is counted. */
+    public function takePieces(int $count, string $words = 'put on the shelf', string $kept = ''): ShelfStock
+    {
+        return DB::transaction(fn (): ShelfStock => $this->lay(StockKind::Heap, Length::zero(), $count, 'counted', null, $words, $kept));
+    }
+
+    private function lay(StockKind $kind, Length $piece, int $amount, string $known, ?string $lot, string $words, string $kept): ShelfStock
+    {
+        $stock = $this->stock()->create(['kind' => $kind, 'piece' => $piece->units, 'amount' => 0, 'known' => $known, 'lot' => $lot, 'kept' => $kept]);
+        $stock->move(MovementKind::Came, $amount, $words);
+
+        return $stock;
+    }
+
+    /** What there is of it together: units of length, or pieces. */
+    public function together(): int
+    {
+        return $this->stock->sum(fn (ShelfStock $stock): int => $stock->kind === StockKind::Loose ? $stock->amount * $stock->piece : $stock->amount);
+    }
+
+    public function isLow(): bool
+    {
+        $mark = $this->ware()->isWound() ? $this->slip()->lengthIfAny('low')?->units : $this->slip()->count('low');
+
+        return $mark !== null && $this->together() < $mark;
+    }
+
+    /** "25 yd", "48 stems". */
+    public function togetherWords(): string
+    {
+        [$one, $many] = $this->ware()->noun();
+        $count = $this->together();
+
+        return $this->ware()->isWound() ? Units::Inches->roll(Length::ofUnits($count)) : "$count ".($count === 1 ? $one : $many);
+    }
+
+    public function widthWords(): string
+    {
+        return Units::Inches->exact(Length::ofUnits($this->width));
+    }
+
+    /** Grams a square foot, where a new roll and its core were weighed: "2.6 g a square foot"; null where they were not. */
+    public function weightWords(): ?string
+    {
+        if (! $this->ware()->isWound()) {
+            return null;
+        }
+        [$new, $core] = [$this->slip()->weightIfAny('newWeight'), $this->slip()->weightIfAny('coreWeight')];
+        $grams = $new === null || $core === null ? null : Measuring::perSquareFoot($this->slip()->length('roll'), $this->slip()->length('width'), $new, $core);
+
+        return $grams === null ? null : sprintf('%.1f g a square foot', $grams);
+    }
+
+    public function isArchived(): bool
+    {
+        return $this->archived_at !== null;
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+namespace App\Models;
+
+use App\Shelf\StockKind;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Plan\OnHand;
+use Davrin\Core\Refused;
+use Davrin\Core\Shelf\Ledger;
+use Davrin\Core\Shelf\Movement;
+use Davrin\Core\Shelf\MovementKind;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * One roll, pieces of one length, or a heap of things that are counted, with all that happened to it.
+ *
+ * @property int $id
+ * @property int $shelf_item_id
+ * @property StockKind $kind
+ * @property int $piece how long it was when it came, or one piece is, in units of length
+ * @property int $amount what is left: units of length of a roll, else pieces
+ * @property string $known how what is left is known
+ * @property ?string $lot
+ * @property string $kept where
+ * @property ShelfItem $item
+ * @property Collection<int, ShelfMovement> $movements
+ * @property Collection<int, ShelfReservation> $reservations
+ */
+final class ShelfStock extends Model
+{
+    protected $table = 'shelf_stock';
+
+    protected $guarded = [];
+
+    protected $casts = ['kind' => StockKind::class];
+
+    /** @return BelongsTo<ShelfItem, $this> */
+    public function item(): BelongsTo
+    {
+        return $this->belongsTo(ShelfItem::class, 'shelf_item_id');
+    }
+
+    /** @return HasMany<ShelfMovement, $this> */
+    public function movements(): HasMany
+    {
+        return $this->hasMany(ShelfMovement::class);
+    }
+
+    /** @return HasMany<ShelfReservation, $this> */
+    public function reservations(): HasMany
+    {
+        return $this->hasMany(ShelfReservation::class);
+    }
+
+    public function move(MovementKind $kind, int $by, string $words, ?SavedPlan $plan = null, ?string $job = null): ShelfMovement
+    {
+        return DB::transaction(function () use ($kind, $by, $words, $plan, $job): ShelfMovement {
+            $movement = $this->movements()->create(['kind' => $kind, 'amount' => $by, 'words' => $words, 'plan_id' => $plan?->id, 'job' => $job]);
+            $this->settle();
+
+            return $movement;
+        });
+    }
+
+    /** @throws Refused where something stands in the way */
+    public function undo(ShelfMovement $movement): void
+    {
+        DB::transaction(function () use ($movement): void {
+            $this->ledger()->without($movement->id, $this->held(), $this->shown(...));
+            $movement->update(['undone_at' => now()]);
+            $this->settle();
+        });
+    }
+
+    /** What is left, from what happened; a roll that something was cut from is a part roll. */
+    private function settle(): void
+    {
+        $this->load('movements')->loadMissing('item');
+        $left = $this->ledger()->left();
+        $kind = $this->kind->isRoll() ? StockKind::of(Length::ofUnits($left), 1, $this->item->slip()->length('roll')) : $this->kind;
+        $this->update(['amount' => $left, 'kind' => $kind]);
+    }
+
+    public function ledger(): Ledger
+    {
+        return new Ledger($this->loadMissing('movements')->movements->sortBy('id')->values()->map(fn (ShelfMovement $movement): Movement => new Movement($movement->id, $movement->kind, $movement->amount, $movement->undone_at !== null))->all());
+    }
+
+    /** What plans that are ready hold of it. */
+    public function held(?SavedPlan $but = null): int
+    {
+        return $this->loadMissing('reservations')->reservations->filter(fn (ShelfReservation $reservation): bool => $reservation->plan_id !== $but?->id)->sum('amount');
+    }
+
+    public function free(?SavedPlan $for = null): int
+    {
+        return max(0, $this->amount - $this->held($for));
+    }
+
+    /** An amount of it in words: "131 in", "6 x 20 in", "48". */
+    public function shown(int $amount): string
+    {
+        return match ($this->kind) {
+            StockKind::Heap => (string) $amount,
+            StockKind::Loose => "$amount x ".Units::Inches->exact(Length::ofUnits($this->piece)),
+            default => Units::Inches->available(Length::ofUnits($amount)),
+        };
+    }
+
+    /** As a plan takes it, as far as it is free; null where nothing is. */
+    public function onHand(?SavedPlan $for = null): ?OnHand
+    {
+        $free = $this->free($for);
+        [$count, $length] = $this->kind === StockKind::Loose ? [$free, $this->piece] : [1, $free];
+        // Less than an inch is an end, not a piece.
+        if ($this->kind === StockKind::Heap || $count === 0 || $length < Length::PER_INCH) {
+            return null;
+        }
+
+        return new OnHand($count, Length::ofUnits($length - $length % intdiv(Length::PER_INCH, 32)), $this->known === 'by label', $this->lot, $this->id);
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+namespace App\Shelf;
+
+use App\Drawing\FormDrawing;
+use App\Drawing\Ink;
+use App\Editor\Side;
+use App\Models\SavedPlan;
+use App\Models\ShelfForm;
+use App\Models\ShelfItem;
+use App\Models\ShelfStock;
+use Davrin\Core\Blank\OnHandBlank;
+use Davrin\Core\Craft;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Plan\OnHand;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Refused;
+use Davrin\Core\Result\Result;
+use Davrin\Core\Result\Words;
+use Davrin\Core\Scrap\Scrap;
+use Davrin\Core\Scrap\ScrapBase;
+use Davrin\Core\Technique\Pieces;
+
+/** What can be made from begun rolls and loose pieces alone, of one width: looked at, and begun as a plan. */
+final readonly class FromScraps
+{
+    /** @var array<string, ShelfItem> those of which something is begun or loose, by the id of their mesh in the plan */
+    public array $items;
+
+    /** @var array<string, Ink> */
+    public array $inks;
+
+    public ScrapBase $base;
+
+    /** The length that would fill every tie, where the one that is wanted does not. */
+    public ?Length $longest;
+
+    public ?Plan $plan;
+
+    public int $ties;
+
+    /**
+     * @param  list<ShelfItem>  $begun
+     *
+     * @throws Refused
+     */
+    public function __construct(array $begun, public int $width, public string $technique, public Length $piece, public ?ShelfForm $form)
+    {
+        [$items, $scraps] = [[], []];
+        foreach ($begun as $item) {
+            if ($item->width === $width) {
+                $items["m$item->id"] = $item;
+                $scraps[] = new Scrap("m$item->id", self::free($item));
+            }
+        }
+        $this->items = $items;
+        $this->inks = array_map(fn (ShelfItem $item): Ink => Ink::from($item->slip()->text('colour'), $item->slip()->text('hatch'), "scrap-$item->id"), $items);
+        $this->ties = $this->read([])->ties->count();
+        $this->base = ScrapBase::of($scraps, $piece, $this->ties);
+        $this->longest = $this->base->missing === 0 ? null : ScrapBase::longest($scraps, $piece, $this->ties, Units::Inches);
+        $this->plan = $this->base->taken === [] ? null : $this->read($this->layer());
+    }
+
+    /** @return list<ShelfItem> */
+    public static function begun(): array
+    {
+        $begun = [];
+        /** @var ShelfItem $item */
+        foreach (ShelfItem::query()->with('stock.reservations')->where('ware', 'mesh')->whereNull('archived_at')->orderBy('name')->get() as $item) {
+            $item->stock->each(fn (ShelfStock $stock) => $stock->setRelation('item', $item));
+            $begun = [...$begun, ...(self::free($item) === [] ? [] : [$item])];
+        }
+
+        return $begun;
+    }
+
+    /** @return array<string, string> techniques of one piece a tie, by key */
+    public static function techniques(): array
+    {
+        $pieces = array_filter(app(Craft::class)->techniques, fn ($technique): bool => $technique instanceof Pieces && $technique->meshes()->dealt && $technique->key() !== 'second-across');
+
+        return array_map(fn ($technique): string => $technique->noun()[1], $pieces);
+    }
+
+    public function result(): ?Result
+    {
+        return $this->plan === null ? null : app(Engine::class)->work($this->plan);
+    }
+
+    public function drawing(Result $result): ?FormDrawing
+    {
+        return $this->plan === null ? null : new FormDrawing($this->plan, $result, Side::Front, prefix: 'scraps-');
+    }
+
+    public function begin(): ?SavedPlan
+    {
+        return $this->plan === null ? null : SavedPlan::start($this->plan, 'begun from scraps');
+    }
+
+    /** "75 in gives 5, 6 x 20 in give 6": what each roll of it gives at this length. */
+    public function gives(ShelfItem $item): string
+    {
+        return implode(', ', array_map(function (OnHand $there): string {
+            $length = Units::Inches->exact($there->length);
+
+            return sprintf('%s %s %d', $there->count > 1 ? "$there->count x $length" : $length, $there->count > 1 ? 'give' : 'gives', (new Scrap('', [$there]))->pieces($this->piece));
+        }, self::free($item)));
+    }
+
+    /** @return list<OnHand> what is begun or loose of it and free */
+    public static function free(ShelfItem $item): array
+    {
+        return array_values($item->stock->filter(fn (ShelfStock $stock): bool => in_array($stock->kind, [StockKind::Part, StockKind::Loose], true) && $stock->amount > 0)
+            ->map(fn (ShelfStock $stock): ?OnHand => $stock->onHand())->filter()->all());
+    }
+
+    /** @return array<string, mixed> */
+    private function layer(): array
+    {
+        $taken = $this->base->taken;
+        $all = array_sum($taken);
+
+        return [
+            'meshes' => array_map(fn (string $id): array => ['id' => $id, ...$this->mesh($this->items[$id])], array_keys($taken)),
+            'layers' => [[
+                'technique' => $this->technique, 'length' => LengthText::canonical($this->piece),
+                ...(count($taken) === 1 ? ['mesh' => array_key_first($taken)] : ['mesh' => array_map(fn (string $id, int $count): string => "$id: $count", array_keys($taken), $taken), 'order' => 'by-count']),
+                ...($all < $this->ties ? ['on' => 'ties '.Words::ranges(range(1, $all))] : []),
+            ]],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function mesh(ShelfItem $item): array
+    {
+        return [...MeshFromShelf::said($item), 'label' => 'label', 'onHand' => (new OnHandBlank('onHand', ''))->write(self::free($item)), 'lots' => 'mixed'];
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private function read(array $more): Plan
+    {
+        return app(PlanReader::class)->read([
+            'name' => 'From scraps', ...($this->form === null ? [] : ['form' => $this->form->form, 'settings' => $this->form->settings ?? []]), 'meshes' => [[]], 'layers' => [], ...$more,
+        ]);
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+namespace App\Shelf;
+
+use App\Models\SavedPlan;
+use App\Models\ShelfStock;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Roll\RollUse;
+use Illuminate\Support\Facades\DB;
+
+/** What a plan takes of the shelf, and whether it can have it. Two plans never hold the same inch. */
+final readonly class Holding
+{
+    /** @param  array<int, list<RollUse>>  $uses  what is cut from each thing on the shelf, by the id of the stock */
+    private function __construct(private SavedPlan $plan, private array $uses) {}
+
+    /**
+     * Makes a plan ready. Where another plan holds its rolls and others are free that come to the very same, those are taken; where
+     * they do not, it is told.
+     *
+     * @throws NotReady
+     */
+    public static function make(SavedPlan $plan): void
+    {
+        DB::transaction(function () use ($plan): void {
+            if ($plan->cut_at !== null) {
+                throw NotReady::cutAlready();
+            }
+            try {
+                self::of($plan)->reserve();
+            } catch (NotReady $why) {
+                $anew = MeshFromShelf::anew($plan);
+                if ($plan->isReady() || $anew === null || self::figures($anew->apply($plan->plan(), app(PlanReader::class))) !== self::figures($plan->plan())) {
+                    throw $why;
+                }
+                $plan->edit($anew, (int) $plan->revision_id);
+                self::of($plan)->reserve();
+            }
+        });
+    }
+
+    /** @return list<array{int, int, int, int}> what a maker would see change, of each mesh */
+    private static function figures(Plan $plan): array
+    {
+        return array_map(fn (MeshResult $mesh): array => [$mesh->plan->unmetPieces, $mesh->plan->money()->cents, $mesh->plan->opened(), $mesh->plan->used()->units], app(Engine::class)->work($plan)->meshes);
+    }
+
+    /** @throws NotReady */
+    public static function of(SavedPlan $plan): self
+    {
+        $result = app(Engine::class)->work($plan->plan());
+        if ($result->verdict->short) {
+            throw NotReady::short();
+        }
+        $uses = [];
+        foreach ($result->meshes as $mesh) {
+            foreach ($mesh->plan->rolls as $roll) {
+                if ($roll->stock->item !== null) {
+                    $uses[$roll->stock->item][] = $roll;
+                }
+            }
+        }
+
+        return new self($plan, $uses);
+    }
+
+    /** @throws NotReady where another plan holds some of it, or it is not there any more */
+    public function reserve(): void
+    {
+        DB::transaction(function (): void {
+            $stock = ShelfStock::query()->with('reservations.plan', 'item')->find(array_keys($this->uses))->keyBy('id');
+            $lacking = array_values(array_filter(array_keys($this->uses), fn (int $id): bool => ! isset($stock[$id]) || $stock[$id]->free($this->plan) < $this->amount($stock[$id])));
+            if ($lacking !== []) {
+                throw NotReady::heldElsewhere($this->plan, array_values(array_filter(array_map(fn (int $id): ?ShelfStock => $stock[$id] ?? null, $lacking))));
+            }
+            $this->plan->reservations()->delete();
+            foreach ($stock as $its) {
+                $this->plan->reservations()->create(['shelf_stock_id' => $its->id, 'amount' => $this->amount($its)]);
+            }
+            $this->plan->update(['ready_at' => now()]);
+        });
+    }
+
+    /** Of a roll the length that is cut, of loose pieces how many. */
+    public function amount(ShelfStock $stock): int
+    {
+        $uses = $this->uses[$stock->id] ?? [];
+
+        return $stock->kind === StockKind::Loose ? count($uses) : array_sum(array_map(fn (RollUse $roll): int => $roll->used()->units, $uses));
+    }
+}

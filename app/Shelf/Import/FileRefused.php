@@ -1,0 +1,34 @@
+<?php
+
+namespace App\Shelf\Import;
+
+use Davrin\Core\Refused;
+
+/** A file that no row can be read from. */
+final class FileRefused extends Refused
+{
+    public static function none(): self
+    {
+        return new self('No file came. Choose a CSV file (at most 20 MB) and open it again.');
+    }
+
+    public static function empty(): self
+    {
+        return new self('The file is empty. Its first line names the columns, and each line after it one thing.');
+    }
+
+    public static function noTable(): self
+    {
+        return new self('That is not a table of text. Save it as CSV from your table program and open that.');
+    }
+
+    public static function noColumns(): self
+    {
+        return new self('Say which column holds the name: without one nothing on the shelf is found again.');
+    }
+
+    public static function nothingToLay(): self
+    {
+        return new self('No row of this file can go on the shelf. Mend them as it says and open the file again.');
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+namespace App\Shelf\Import;
+
+use App\Shelf\StockKind;
+use Davrin\Core\Blank\Blank;
+use Davrin\Core\Blank\ColourBlank;
+use Davrin\Core\Blank\CountBlank;
+use Davrin\Core\Blank\Slip;
+use Davrin\Core\Craft;
+use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Refused;
+use Davrin\Core\Shelf\Ware;
+
+/** One row of a file, understood: what it says of a thing, and what there is of it. */
+final readonly class ReadRow
+{
+    /** Colours that people write by name. */
+    private const COLOURS = [
+        'white' => '#f4f2ec', 'cream' => '#ede3c8', 'ivory' => '#efe6cf', 'black' => '#22252a', 'grey' => '#8d9189', 'gray' => '#8d9189', 'silver' => '#b9bdbf', 'gold' => '#c59a2d',
+        'yellow' => '#e3c53c', 'orange' => '#d9772b', 'rust' => '#a5502f', 'red' => '#bf3030', 'burgundy' => '#6f1d2e', 'pink' => '#dd8fa6', 'plum' => '#6d3a5f', 'purple' => '#6f4a94',
+        'lavender' => '#a79acb', 'blue' => '#3b66a5', 'navy' => '#22345c', 'teal' => '#1d6a6b', 'turquoise' => '#3fa7a4', 'green' => '#4d8a4a', 'sage' => '#7f9a76', 'moss' => '#5d6b3c',
+        'brown' => '#7a5a3c', 'tan' => '#b99a6b', 'natural' => '#b99a6b', 'copper' => '#a8643c',
+    ];
+
+    private const MOST = 100_000;
+
+    /**
+     * @param  array<string, mixed>  $said  as the blanks of the ware write it
+     * @param  array{kind: string, piece: int, amount: int, times: int, known: string, lot: ?string, kept: string}  $stock
+     */
+    private function __construct(public Ware $ware, public array $said, public array $stock) {}
+
+    /**
+     * @param  array<string, string>  $cells  by column, those that say something
+     *
+     * @throws Refused
+     */
+    public static function of(array $cells, Craft $craft): self
+    {
+        $ware = self::ware($cells['ware'] ?? 'mesh', $craft);
+        if (! isset($cells['name'])) {
+            throw RowRefused::noName();
+        }
+        // A price that was not paid is the one it is listed at, and the other way round.
+        $cells += array_filter(['paid' => $cells['price'] ?? null, 'price' => $cells['paid'] ?? null], fn (?string $cell): bool => $cell !== null);
+        $slip = Slip::load($ware->blanks(), [], '');
+        foreach ($slip->blanks as $key => $blank) {
+            if (isset($cells[$key])) {
+                $slip = $slip->with($key, self::raw($blank, $cells[$key]), Units::Inches);
+            }
+        }
+
+        return new self($ware, $slip->write(), $ware->isWound() ? self::wound($cells, $slip) : self::pieces($cells));
+    }
+
+    /** The same for rows that say the same. */
+    public function alike(): string
+    {
+        return sha1(json_encode([$this->ware->key(), $this->said, array_diff_key($this->stock, ['known' => 1])], JSON_THROW_ON_ERROR));
+    }
+
+    private static function ware(string $given, Craft $craft): Ware
+    {
+        $plain = mb_strtolower($given);
+        foreach ($craft->wares as $key => $ware) {
+            if (in_array($plain, [$key, str_replace('-', ' ', $key), ...$ware->noun(), rtrim($key, 's'), "{$key}s"], true)) {
+                return $ware;
+            }
+        }
+
+        throw RowRefused::ware($given, array_keys($craft->wares));
+    }
+
+    /** @param  Blank<covariant mixed>  $blank */
+    private static function raw(Blank $blank, string $cell): string|int
+    {
+        $plain = mb_strtolower($cell);
+        foreach ($blank->options() as $key => $words) {
+            if ($plain === mb_strtolower($words)) {
+                return (string) $key;
+            }
+        }
+
+        return match (true) {
+            $blank instanceof ColourBlank => self::COLOURS[$plain] ?? $cell,
+            $blank instanceof CountBlank => preg_match('/^\d{1,9}$/', $cell) === 1 ? (int) $cell : $cell,
+            default => $blank->options() === [] ? $cell : $plain,
+        };
+    }
+
+    /**
+     * @param  array<string, string>  $cells
+     * @return array{kind: string, piece: int, amount: int, times: int, known: string, lot: ?string, kept: string}
+     */
+    private static function wound(array $cells, Slip $slip): array
+    {
+        $new = $slip->length('roll');
+        $left = isset($cells['left']) ? LengthText::read($cells['left'], Units::Inches) : $new;
+        if ($left->isNegative()) {
+            throw RowRefused::negative($cells['left'] ?? '');
+        }
+        if ($left->isMoreThan($new)) {
+            throw RowRefused::longerThanNew(Units::Inches->exact($left), Units::Inches->roll($new));
+        }
+        $times = self::count($cells['count'] ?? '1');
+        $isLabel = str_contains(mb_strtolower($cells['known'] ?? (isset($cells['left']) && ! $left->equals($new) ? '' : 'by label')), 'label');
+        $kind = StockKind::of($left, $times, $new);
+        $isLoose = $kind === StockKind::Loose;
+
+        return [
+            'kind' => $kind->value,
+            'piece' => $left->units, 'amount' => $isLoose ? $times : $left->units, 'times' => $isLoose ? 1 : $times,
+            'known' => $isLabel ? 'by label' : ($cells['known'] ?? 'measured'), 'lot' => self::lot($cells['lot'] ?? ''), 'kept' => mb_substr($cells['kept'] ?? '', 0, 60),
+        ];
+    }
+
+    /**
+     * @param  array<string, string>  $cells
+     * @return array{kind: string, piece: int, amount: int, times: int, known: string, lot: ?string, kept: string}
+     */
+    private static function pieces(array $cells): array
+    {
+        return ['kind' => StockKind::Heap->value, 'piece' => 0, 'amount' => self::count($cells['count'] ?? $cells['left'] ?? '1'), 'times' => 1, 'known' => 'counted', 'lot' => null, 'kept' => mb_substr($cells['kept'] ?? '', 0, 60)];
+    }
+
+    private static function count(string $given): int
+    {
+        return preg_match('/^\d{1,6}$/', $given) === 1 && (int) $given <= self::MOST ? (int) $given : throw RowRefused::count($given);
+    }
+
+    private static function lot(string $given): ?string
+    {
+        $lot = mb_substr((string) preg_replace('/[^\p{L}\p{N}.\/-]+/u', '-', trim($given)), 0, 16);
+
+        return trim($lot, '-') === '' ? null : $lot;
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+namespace App\Shelf;
+
+use App\Models\SavedPlan;
+use App\Models\ShelfItem;
+use App\Models\ShelfStock;
+use Davrin\Core\Blank\OnHandBlank;
+use Davrin\Core\Edit\TakeMesh;
+use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Plan\OnHand;
+
+/** What the shelf says of the meshes of a plan: as they lie there, less what other plans hold. */
+final readonly class MeshFromShelf
+{
+    /** A plan names no more rolls and pieces of a mesh than this; begun ones before full ones. */
+    private const MOST = 60;
+
+    private const SAID = ['name', 'colour', 'hatch', 'width', 'body', 'roll', 'allowance', 'price'];
+
+    /**
+     * As a plan file holds it.
+     *
+     * @return array<string, mixed>
+     */
+    public static function written(ShelfItem $item, SavedPlan $for): array
+    {
+        return [...self::said($item), 'label' => 'label', ...self::onHand($item, $for)];
+    }
+
+    /** @return array<string, mixed> what a plan says of a mesh, as the shelf says it */
+    public static function said(ShelfItem $item): array
+    {
+        return array_intersect_key($item->slip()->write(), array_flip(self::SAID));
+    }
+
+    /** @return array{onHand: list<string>} */
+    public static function onHand(ShelfItem $item, SavedPlan $for): array
+    {
+        $there = $item->stock()->where('amount', '>', 0)->with('reservations')->get()->each(fn (ShelfStock $stock) => $stock->setRelation('item', $item))
+            ->sortBy(fn (ShelfStock $stock): array => [$stock->kind === StockKind::Full, $stock->amount, $stock->id])
+            ->map(fn (ShelfStock $stock): ?OnHand => $stock->onHand($for))->filter()->take(self::MOST)->values()->all();
+
+        return ['onHand' => (new OnHandBlank('onHand', ''))->write($there)];
+    }
+
+    /**
+     * The thing on the shelf that a mesh was taken from: by its rolls, else by what it is called and how wide it is.
+     */
+    public static function item(Mesh $mesh): ?ShelfItem
+    {
+        $ids = array_filter(array_map(fn (OnHand $there): ?int => $there->item, $mesh->onHand()));
+        $stock = $ids === [] ? null : ShelfStock::query()->with('item')->find(reset($ids));
+
+        return $stock instanceof ShelfStock
+            ? $stock->item
+            : ShelfItem::query()->where(['ware' => 'mesh', 'name' => $mesh->name(), 'width' => $mesh->width()->units])->whereNull('archived_at')->first();
+    }
+
+    /**
+     * How what a plan takes to be on hand differs from what is free there now.
+     *
+     * @return array<string, string> what is free now, in words, by the id of the mesh
+     */
+    public static function changed(SavedPlan $saved): array
+    {
+        $changed = [];
+        foreach ($saved->plan()->meshes as $mesh) {
+            $linked = array_filter($mesh->onHand(), fn (OnHand $there): bool => $there->item !== null) !== [];
+            $item = $linked ? self::item($mesh) : null;
+            $now = $item === null ? null : self::onHand($item, $saved)['onHand'];
+            if ($now !== null && $now !== $mesh->slip->write()['onHand']) {
+                $changed[$mesh->id] = self::words($now);
+            }
+        }
+
+        return $changed;
+    }
+
+    /** All meshes that were taken from the shelf, as they are free there now; null where nothing has changed. */
+    public static function anew(SavedPlan $saved): ?TakeMesh
+    {
+        $written = [];
+        foreach (array_intersect_key(array_column($saved->plan()->meshes, null, 'id'), self::changed($saved)) as $id => $mesh) {
+            $item = self::item($mesh);
+            $written[$id] = $item === null ? ['onHand' => []] : self::onHand($item, $saved);
+        }
+
+        return $written === [] ? null : new TakeMesh($written);
+    }
+
+    /** @param  list<string>  $written */
+    public static function words(array $written): string
+    {
+        return $written === [] ? 'nothing' : implode(', ', array_map(fn (string $one): string => (string) preg_replace('/ \(shelf \d+\)$/', '', $one), $written));
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+namespace App\Shelf;
+
+use App\Models\SavedPlan;
+use App\Models\ShelfItem;
+use Davrin\Core\Advice\Advice;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\Result;
+use Illuminate\Database\Eloquent\Builder;
+
+/** What the shelf can do about a mesh that is not enough: more of it that lies there, or another of the same width. */
+final readonly class ShelfRemedies
+{
+    private const ABOUT_ROLLS = ['short', 'at-risk', 'every-inch'];
+
+    /** No more other meshes are offered than this. */
+    private const MOST = 2;
+
+    private const MOST_TRIED = 4;
+
+    public function __construct(private Engine $engine) {}
+
+    public function added(SavedPlan $saved, Result $result): Result
+    {
+        $about = array_filter($result->advice, fn (Advice $advice): bool => count($advice->meshes) === 1 && in_array($advice->rule, self::ABOUT_ROLLS, true));
+
+        return $about === [] ? $result : $result->advised(array_map(
+            fn (Advice $advice): Advice => in_array($advice, $about, true) ? $this->withShelf($saved, $result, $advice) : $advice, $result->advice,
+        ));
+    }
+
+    private function withShelf(SavedPlan $saved, Result $result, Advice $advice): Advice
+    {
+        $plan = $saved->plan();
+        $mesh = array_column($plan->meshes, null, 'id')[$advice->meshes[0]];
+        $its = MeshFromShelf::item($mesh);
+        $offered = 0;
+        $used = array_sum(array_map(fn (MeshResult $its): int => $its->mesh->id === $mesh->id ? $its->plan->used()->units : 0, $result->meshes));
+        foreach ($this->ofTheSameWidth($mesh, $its) as $item) {
+            // What is less than is cut already cannot do.
+            $remedy = $offered < self::MOST && ($item->is($its) || $item->together() >= $used) ? $this->engine->remedy($plan, $result, $this->label($item, $its), $this->fill($mesh, $item, $saved), [$mesh->id]) : null;
+            if ($remedy !== null) {
+                [$advice, $offered] = [$advice->and($remedy), $offered + 1];
+            }
+        }
+
+        return $advice;
+    }
+
+    /** @return list<ShelfItem> the mesh itself first */
+    private function ofTheSameWidth(Mesh $mesh, ?ShelfItem $its): array
+    {
+        /** @var Builder<ShelfItem> $others */
+        $others = ShelfItem::query()->with('stock')->where(['ware' => 'mesh', 'width' => $mesh->width()->units])->whereNull('archived_at')->where('name', '!=', $mesh->name());
+        /** @var list<ShelfItem> $most */
+        $most = $others->limit(200)->get()->all();
+        usort($most, fn (ShelfItem $a, ShelfItem $b): int => $b->together() <=> $a->together());
+
+        return [...($its === null ? [] : [$its]), ...array_slice($most, 0, self::MOST_TRIED)];
+    }
+
+    private function label(ShelfItem $item, ?ShelfItem $its): string
+    {
+        return $item->is($its) ? "Take $item->name from the shelf, all that is free" : "Take $item->name from the shelf instead";
+    }
+
+    /** @return array<string, string> */
+    private function fill(Mesh $mesh, ShelfItem $item, SavedPlan $saved): array
+    {
+        $fill = [];
+        foreach (MeshFromShelf::written($item, $saved) as $key => $value) {
+            $fill["meshes.$mesh->id.$key"] = is_array($value) ? ($value === [] ? 'nothing' : implode(', ', $value)) : (string) $value;
+        }
+
+        return $fill;
+    }
+}

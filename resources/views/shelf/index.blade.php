@@ -1,0 +1,69 @@
+<x-page title="Shelf" here="shelf">
+    <main class="px-8 pt-5 pb-16">
+        <div class="flex flex-wrap items-end gap-3">
+            <h1 class="mr-auto text-3xl">The shelf</h1>
+            <a class="act" href="{{ route('scraps.show') }}">What scraps make</a>
+            <a class="act" href="{{ route('imports.save') }}" download>Save as CSV</a>
+            <x-open-file :to="route('imports.open')" accept=".csv,.tsv,.txt,text/csv">Open a CSV file</x-open-file>
+            <form method="post" action="{{ route('shelf.store') }}" class="flex items-end gap-2">
+                @csrf
+                <select class="blank" name="ware" aria-label="what to put on the shelf" autocomplete="off">
+                    @foreach ($wares as $key => $ware)
+                        <option value="{{ $key }}">{{ $ware->noun()[0] }}</option>
+                    @endforeach
+                </select>
+                <button class="act act-strong">Put it on the shelf</button>
+            </form>
+        </div>
+        <x-notices />
+        <form method="get" action="{{ route('shelf.index') }}" class="look" role="search" hx-get="{{ route('shelf.index') }}" hx-trigger="change, input delay:250ms from:#look-q" hx-target="#boards" hx-select="#boards" hx-swap="outerHTML" hx-push-url="true">
+            <span>Show</span>
+            <select class="blank" name="kind" aria-label="kind" autocomplete="off">
+                <option value="">everything</option>
+                @foreach ($wares as $key => $ware)
+                    <option value="{{ $key }}" @selected($look->ware() === $key)>{{ $ware->noun()[1] }}</option>
+                @endforeach
+            </select>
+            <span>in</span>
+            <select class="blank" name="colour" aria-label="colour" autocomplete="off">
+                <option value="">any colour</option>
+                @foreach (Davrin\Core\Colour\Family::cases() as $family)
+                    <option value="{{ $family->value }}" @selected($look->family() === $family)>{{ $family->value }}</option>
+                @endforeach
+            </select>
+            <span>of</span>
+            <select class="blank" name="width" aria-label="width" autocomplete="off">
+                <option value="">any width</option>
+                @foreach ($widths as $width)
+                    <option value="{{ $width }}" @selected($look->width() === (int) $width)>{{ Davrin\Core\Measure\Units::Inches->exact(Davrin\Core\Measure\Length::ofUnits((int) $width)) }}</option>
+                @endforeach
+            </select>
+            <label for="look-q">named or kept</label>
+            <input class="blank" id="look-q" type="search" name="q" value="{{ $look->words() }}" size="16" maxlength="60" placeholder="anything" autocomplete="off">
+            @if ($away > 0 || $look->archived())
+                <label class="ml-3 text-[13.5px]"><input type="checkbox" name="away" value="1" @checked($look->archived())> put away ({{ $away }})</label>
+            @endif
+            <noscript><button class="act">Look</button></noscript>
+        </form>
+
+        <div id="boards">
+            <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$things->getCollection()->pluck('ink')" /></defs></svg>
+            @if ($things->isEmpty())
+                <section class="mt-10 max-w-xl text-[17px]">
+                    @if ($look->isNarrow())
+                        <p>Nothing on the shelf is like that. <a href="{{ route('shelf.index') }}">Show everything</a></p>
+                    @else
+                        <p>The shelf is empty. Put the rolls on it that you have, begun ones too: then plans are cut from them first, and nothing is bought twice.</p>
+                        <p class="mt-3">A begun roll need not be unrolled: it is weighed, or measured across.</p>
+                    @endif
+                </section>
+            @endif
+            <ul class="boards">
+                @foreach ($things as $thing)
+                    <x-shelf-thing :thing="$thing" />
+                @endforeach
+            </ul>
+            {{ $things->links('plans.pages') }}
+        </div>
+    </main>
+</x-page>

@@ -1,0 +1,202 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\ShelfImport;
+use App\Models\ShelfImportRow;
+use App\Models\ShelfItem;
+use App\Models\ShelfStock;
+use App\Shelf\Import\Column;
+use Database\Seeders\DemoShelf;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Plan\OnHand;
+use Illuminate\Http\UploadedFile;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class ShelfFileTest extends FeatureCase
+{
+    public function test_what_is_saved_is_read_in_again_as_it_was(): void
+    {
+        DemoShelf::lay();
+        ShelfItem::begin('mesh', ['name' => '=2+3', 'colour' => '#112233'])->takePieces(0);
+        $csv = $this->get('/shelf.csv')->assertOk()->streamedContent();
+        $before = $this->everything();
+        ShelfItem::query()->delete();
+        $import = $this->readAll($csv);
+        $this->assertSame([], $import->rows()->whereNotNull('refused')->pluck('refused')->all());
+        $this->post("/shelf-files/$import->id/shelf")->assertRedirect('/shelf');
+        $this->assertSame($before, $this->everything());
+    }
+
+    public function test_a_formula_never_lives_in_what_is_saved(): void
+    {
+        foreach (['=cmd()', '+1', '-1', '@sum', 'plain'] as $name) {
+            ShelfItem::begin('other', ['name' => $name])->takePieces(2);
+        }
+        $csv = $this->get('/shelf.csv')->streamedContent();
+        foreach (["'=cmd()", "'+1", "'-1", "'@sum", 'plain'] as $safe) {
+            $this->assertStringContainsString($safe, $csv);
+        }
+        $this->assertDoesNotMatchRegularExpression('/(^|,)"?[=+\-@]/m', $csv);
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function files(): iterable
+    {
+        yield 'commas' => ["name,width,left\nSage mesh,10 in,131 in\n", ['Sage mesh: 131 in']];
+        yield 'semicolons and a BOM' => ["\xEF\xBB\xBFName;Width;Length left\nSage mesh;10;131\n", ['Sage mesh: 131 in']];
+        yield 'a BOM before a quote' => ["\xEF\xBB\xBF\"name\",\"left\"\nSage mesh,131 in\n", ['Sage mesh: 131 in']];
+        yield 'tabs' => ["name\twidth\tleft\nSage mesh\t10 in\t131 in\n", ['Sage mesh: 131 in']];
+        yield 'quotes with commas and line ends in them' => ["name,about,kind,qty\n\"Sign, \"\"Read on\"\"\",\"pine,\nold\",sign,2\n", ['Sign, "Read on": 2']];
+        yield 'an older encoding' => ["name;left\nGold lam\xE9;40 in\n", ['Gold lamé: 40 in']];
+        yield 'Windows line ends and empty lines' => ["name,left\r\n\r\nSage mesh,131 in\r\n\r\n", ['Sage mesh: 131 in']];
+        yield 'another order and names of columns' => ["Qty,Location,Product,Colour,Length\n2,board 1,Sage mesh,sage,20 in\n", ['Sage mesh: 2 x 20 in']];
+        yield 'full rolls by the number' => ["name,roll,rolls\nSage mesh,10 yd,3\n", ['Sage mesh: 360 in', 'Sage mesh: 360 in', 'Sage mesh: 360 in']];
+        yield 'metric' => ["name,width,roll,left\nSage mesh,25 cm,9 m,3 m\n", ['Sage mesh: 118 in']];
+    }
+
+    /** @param  list<string>  $there */
+    #[DataProvider('files')]
+    public function test_files_are_read_as_people_have_them(string $csv, array $there): void
+    {
+        $import = $this->readAll($csv);
+        $this->assertSame([], $import->rows()->whereNotNull('refused')->pluck('refused')->all());
+        $this->post("/shelf-files/$import->id/shelf")->assertSessionHas('said');
+        $this->assertSame($there, ShelfStock::query()->with('item')->orderBy('id')->get()->map(fn (ShelfStock $stock): string => "{$stock->item->name}: ".$stock->shown($stock->amount))->all());
+        $this->get('/shelf')->assertOk()->assertSee(ShelfItem::query()->firstOrFail()->name);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function rows(): iterable
+    {
+        yield 'no name' => [',10 in,360 in,131 in,1,mesh,310 g', 'It has no name'];
+        yield 'less than nothing' => ['A,10 in,360 in,-4 in,1,mesh,', '"-4 in" is less than nothing'];
+        yield 'longer than new' => ['A,10 in,10 yd,400 in,1,mesh,', '400 in are left, it says, of a roll that held 10 yd'];
+        yield 'no length' => ['A,wide,360 in,131 in,1,mesh,', '"wide" is not a length'];
+        yield 'a roll without its unit' => ['A,10 in,10,131 in,1,mesh,', '"10" has no unit'];
+        yield 'no weight' => ['A,10 in,360 in,131 in,1,mesh,heavy', '"heavy" is not a weight'];
+        yield 'no kind' => ['A,10 in,360 in,131 in,1,elephant,', '"elephant" is no kind of thing on the shelf'];
+        yield 'half a roll' => ['A,10 in,360 in,131 in,1.5,mesh,', '"1.5" is not how many there can be'];
+        yield 'too many cells' => ['A,10 in,360 in,131 in,1,mesh,,,', 'It has 9 cells, and the first line names 7 columns'];
+    }
+
+    #[DataProvider('rows')]
+    public function test_a_row_that_cannot_be_is_refused_with_its_line_and_reason_and_the_others_are_not(string $row, string $says): void
+    {
+        $import = $this->readAll("name,width,roll,left,count,kind,new weight\nGood mesh,10 in,10 yd,131 in,1,mesh,310 g\n$row\n");
+        $page = $this->get("/shelf-files/$import->id")->assertOk()->assertSee($says);
+        $this->assertStringStartsWith('line 3', $this->texts($page, "//li[@class='is-refused']")[0]);
+        $this->post("/shelf-files/$import->id/shelf");
+        $this->assertSame(['Good mesh'], ShelfItem::query()->pluck('name')->all());
+    }
+
+    public function test_what_is_said_twice_or_is_on_the_shelf_already_is_refused(): void
+    {
+        ShelfItem::begin('mesh', ['name' => 'Old mesh'])->take([new OnHand(1, Length::inches(60))]);
+        $import = $this->readAll("name,left\nSage mesh,131 in\nOld mesh,60 in\nSage mesh,131 in\nSage mesh,130 in\n");
+        $this->assertSame([3 => 'It is on the shelf already.', 4 => 'It says the same as line 2. If there are two of it, write 2 in the column of how many.'], $import->rows()->whereNotNull('refused')->pluck('refused', 'line')->all());
+        $this->post("/shelf-files/$import->id/shelf");
+        $this->assertSame(1, ShelfItem::query()->where('name', 'Sage mesh')->count());
+        $this->assertSame(2, ShelfItem::query()->where('name', 'Sage mesh')->firstOrFail()->stock()->count());
+    }
+
+    public function test_columns_are_matched_by_hand_looked_at_and_matched_anew(): void
+    {
+        $import = $this->open("what,how long\nSage mesh,131 in\n");
+        $this->assertSame([], $import->columns);
+        $this->get("/shelf-files/$import->id")->assertOk()->assertSee('It has no name');
+        $this->from("/shelf-files/$import->id")->post("/shelf-files/$import->id/columns", ['read' => '1', 'columns' => ['left' => '1']])->assertSessionHas('refused');
+        $this->post("/shelf-files/$import->id/columns", ['columns' => ['name' => '0', 'left' => '1', 'nothing' => '1', 'lot' => '99', 'kept' => 'x']]);
+        $this->assertSame(['name' => 0, 'left' => 1], $import->fresh()->columns);
+        $this->get("/shelf-files/$import->id")->assertSee('roll of mesh: Sage mesh');
+        $this->assertSame(0, ShelfItem::query()->count());
+        $this->post("/shelf-files/$import->id/columns", ['read' => '1', 'columns' => ['name' => '0', 'left' => '1']]);
+        $this->post("/shelf-files/$import->id/step");
+        $this->assertSame('read', $import->fresh()->state);
+        $this->post("/shelf-files/$import->id/again");
+        $this->assertSame(['matching', 0], [$import->fresh()->state, $import->rows()->count()]);
+        $this->followingRedirects()->delete("/shelf-files/$import->id")->assertSee('Nothing of the file went on the shelf');
+        $this->assertFileDoesNotExist($import->path());
+    }
+
+    public function test_a_file_that_nobody_came_back_to_is_forgotten(): void
+    {
+        $old = $this->open("name\nA\n");
+        $this->travel(3)->days();
+        $this->open("name\nB\n");
+        $this->assertNull($old->fresh());
+        $this->assertFileDoesNotExist($old->path());
+    }
+
+    public function test_refused_rows_are_saved_with_their_reasons(): void
+    {
+        $import = $this->readAll("name,left\nA,long\n=B,short\n");
+        $csv = $this->get("/shelf-files/$import->id/refused.csv")->streamedContent();
+        $this->assertStringContainsString('A,long,2,', $csv);
+        $this->assertStringContainsString("'=B,short,3,", $csv);
+        $this->from('/shelf')->post("/shelf-files/$import->id/shelf")->assertSessionHas('refused', 'No row of this file can go on the shelf. Mend them as it says and open the file again.');
+    }
+
+    public function test_files_that_are_no_tables_are_refused_with_a_reason(): void
+    {
+        foreach (['' => 'The file is empty', "\xEF\xBB\xBF\n\n" => 'The file is empty', "a\0b,c\0\n" => 'not a table of text', str_repeat('a,', 300)."\n" => 'not a table of text'] as $bytes => $says) {
+            $this->from('/shelf')->post('/shelf-files', ['file' => UploadedFile::fake()->createWithContent('x.csv', (string) $bytes)])->assertRedirect('/shelf');
+            $this->get('/shelf')->assertSee($says);
+        }
+        $this->from('/shelf')->post('/shelf-files')->assertSessionHas('refused');
+        $this->assertSame(0, ShelfImport::query()->count());
+    }
+
+    public function test_a_long_file_is_read_in_steps_that_show_how_far_they_are_and_laid_in_one_go(): void
+    {
+        $rows = implode('', array_map(fn (int $row): string => "Mesh $row,10 in,".(100 + $row % 200)." in,board $row\n", range(1, 6000)));
+        $import = $this->open("name,width,left,kept\n$rows");
+        $this->post("/shelf-files/$import->id/columns", ['read' => '1', 'columns' => $import->columns]);
+        $seen = [];
+        while ($import->fresh()->state === 'reading') {
+            $this->post("/shelf-files/$import->id/step");
+            $seen[] = $import->fresh()->percent();
+        }
+        $this->assertCount(3, $seen);
+        $this->assertTrue($seen[0] > 20 && $seen[0] < $seen[1] && $seen[1] < $seen[2]);
+        $this->assertSame(0, ShelfItem::query()->count());
+        $this->post("/shelf-files/$import->id/shelf")->assertSessionHas('said', '6000 things from shelf file.csv are on the shelf.');
+        $this->assertSame([6000, 6000, 0], [ShelfItem::query()->count(), ShelfStock::query()->count(), ShelfImportRow::query()->count()]);
+        $stock = ShelfStock::query()->where('kept', 'board 1234')->firstOrFail();
+        $this->assertSame($stock->amount, $stock->ledger()->left());
+    }
+
+    public function test_every_column_is_known_by_its_own_name(): void
+    {
+        $this->assertSame(array_column(Column::cases(), 'value'), array_keys(Column::guess(array_map(fn (Column $column): string => mb_strtoupper($column->words()), Column::cases()))));
+    }
+
+    private function open(string $csv): ShelfImport
+    {
+        $this->post('/shelf-files', ['file' => UploadedFile::fake()->createWithContent('shelf file.csv', $csv)])->assertRedirect();
+        $import = ShelfImport::query()->latest('id')->firstOrFail();
+        $this->get("/shelf-files/$import->id")->assertOk();
+
+        return $import;
+    }
+
+    private function readAll(string $csv): ShelfImport
+    {
+        $import = $this->open($csv);
+        $this->post("/shelf-files/$import->id/columns", ['read' => '1', 'columns' => $import->columns])->assertRedirect();
+        while ($import->fresh()->state === 'reading') {
+            $this->get("/shelf-files/$import->id")->assertOk()->assertSee('% read');
+            $this->post("/shelf-files/$import->id/step");
+        }
+
+        return $import->fresh();
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function everything(): array
+    {
+        return ShelfStock::query()->with('item')->where('amount', '>', 0)->get()->map(fn (ShelfStock $stock): array => [
+            $stock->item->ware, $stock->item->said, $stock->kind->value, $stock->amount, $stock->known, $stock->lot, $stock->kept,
+        ])->sortBy(fn (array $its): string => json_encode($its))->values()->all();
+    }
+}
