@@ -221,7 +221,7 @@ final class RollPlanner
             $pieces[$cut->length->units] = ($pieces[$cut->length->units] ?? 0) + 1;
         }
 
-        return Task::of($pieces, $kinds, max(1, $keepFrom->units), $runs);
+        return Task::of($pieces, $kinds, $keepFrom->units, $runs);
     }
 
     /**

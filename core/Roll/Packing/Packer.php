@@ -187,20 +187,29 @@ final class Packer
     private function fit(array $rolls): array|false|null
     {
         $kinds = $this->order($rolls);
-        foreach ([$kinds, array_reverse($kinds)] as $order) {
-            $laid = $this->quickly($order, array_map(fn (int $kind): int => $this->task->rooms[$kind], $order));
-            if ($laid !== null) {
-                return $laid;
-            }
+        $roomOf = fn (int $kind): int => $this->task->rooms[$kind];
+        $laid = Ways::firstFit($this->task->sizes, $this->counts, array_map($roomOf, $kinds));
+        if ($laid !== null) {
+            return self::patterns($kinds, $laid);
         }
         $rooms = array_intersect_key($this->task->rooms, $rolls);
+        $fit = $this->task->isExact ? Tight::fit($this->task->sizes, $this->counts, $rooms, $rolls) : null;
+        if ($fit !== null) {
+            return $fit;
+        }
+        foreach ([$kinds, array_reverse($kinds)] as $order) {
+            $fit = $this->quickly($order, array_map($roomOf, $order));
+            if ($fit !== null) {
+                return $fit;
+            }
+        }
         $relaxation = Relaxation::ofAll($this->task->sizes, $this->counts, $rooms, $rolls);
         if ($relaxation->least > 0) {
             return $this->task->isExact ? false : null;
         }
 
         return Dive::from($this->task->sizes, $this->counts, $rooms, $rolls, $relaxation->patterns)
-            ?? $this->byWorth(array_reverse($kinds), array_map(fn (int $kind): int => $this->task->rooms[$kind], array_reverse($kinds)), self::TRIES_AFTER_ALL);
+            ?? $this->byWorth($order, array_map($roomOf, $order), self::TRIES_AFTER_ALL);
     }
 
     /**

@@ -20,7 +20,7 @@ final readonly class Task
      * @param  array<int, int>  $counts  how many pieces there are of each
      * @param  list<RollKind>  $kinds
      * @param  array<int, int>  $rooms  of each kind, how many steps it holds
-     * @param  int  $keepFrom  in units: a leftover as long as this is kept
+     * @param  int  $keepFrom  in units: a leftover as long as this is kept; no length at all is none
      * @param  list<RunShare>  $runs  that are laid on these rolls beside the pieces
      */
     private function __construct(
@@ -39,7 +39,7 @@ final readonly class Task
      * @param  list<RollKind>  $kinds
      * @param  list<RunShare>  $runs
      */
-    public static function of(array $pieces, array $kinds, int $keepFrom = 0, array $runs = []): self
+    public static function of(array $pieces, array $kinds, int $keepFrom = 1, array $runs = []): self
     {
         krsort($pieces);
         $step = 0;
@@ -60,7 +60,7 @@ final readonly class Task
             $counts[$size] = ($counts[$size] ?? 0) + $count;
         }
 
-        return new self($step, $isExact, array_keys($counts), array_values($counts), $kinds, array_map(fn (RollKind $kind): int => intdiv($kind->length, $step), $kinds), $keepFrom, $runs);
+        return new self($step, $isExact, array_keys($counts), array_values($counts), $kinds, array_map(fn (RollKind $kind): int => intdiv($kind->length, $step), $kinds), max(1, $keepFrom), $runs);
     }
 
     /** How many rolls of a kind could be wanted at the most: one for each piece. */
