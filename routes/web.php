@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\CutBatchController;
 use App\Http\Controllers\CutSheetController;
 use App\Http\Controllers\PlanColoursController;
 use App\Http\Controllers\PlanController;
@@ -39,6 +40,16 @@ Route::controller(PlanHistoryController::class)->name('plans.')->group(function 
 });
 
 Route::get('/together', TogetherController::class)->name('together');
+Route::controller(CutBatchController::class)->name('batches.')->group(function () {
+    Route::post('/together', 'begin')->name('begin');
+    Route::get('/together/{batch}', 'show')->name('show')->whereNumber('batch');
+    Route::get('/together/{batch}.pdf', 'pdf')->name('pdf')->whereNumber('batch');
+    Route::post('/together/{batch}/ticks', 'tick')->name('tick');
+    Route::post('/together/{batch}', 'work')->name('work');
+    Route::delete('/together/{batch}/cuts', 'undo')->name('undo');
+    Route::delete('/together/{batch}', 'destroy')->name('destroy');
+    Route::post('/together/{batch}/restore', 'restore')->name('restore')->withTrashed();
+});
 Route::get('/scraps', [ScrapsController::class, 'show'])->name('scraps.show');
 Route::post('/scraps', [ScrapsController::class, 'begin'])->name('scraps.begin');
 
@@ -47,7 +58,7 @@ Route::controller(CutSheetController::class)->name('cuts.')->group(function () {
     Route::get('/plans/{plan}/cut-sheet.pdf', 'pdf')->name('pdf');
     Route::post('/plans/{plan}/cut-sheet/ticks', 'tick')->name('tick');
     Route::post('/plans/{plan}/cut-sheet', 'work')->name('work');
-    Route::delete('/plans/{plan}/cut-sheet', 'undo')->name('undo');
+    Route::delete('/plans/{plan}/cut-sheet/cuts', 'undo')->name('undo');
 });
 
 Route::controller(PlanReadyController::class)->name('plans.')->group(function () {

@@ -2,12 +2,9 @@
 
 namespace App\Cut;
 
-use App\Drawing\Ink;
 use Davrin\Core\Cut\CutSheet;
 use Davrin\Core\Cut\SheetCut;
 use Davrin\Core\Cut\SheetRoll;
-use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\Result;
 use Davrin\Core\Roll\SegmentKind;
 use TCPDF;
 
@@ -18,17 +15,19 @@ final class CutSheetPdf
 
     private const STRIP = 9.0;
 
+    private const LINE = 5.4;
+
     private TCPDF $paper;
 
     private float $width;
 
-    private function __construct(private readonly Plan $plan, string $size)
+    private function __construct(private readonly SheetPage $page, string $size)
     {
         $this->paper = new TCPDF('P', 'mm', $size, true, 'UTF-8');
         $this->paper->setPrintHeader(false);
         $this->paper->setPrintFooter(false);
         $this->paper->SetCreator('Davrin');
-        $this->paper->SetTitle('Cut sheet: '.$plan->name());
+        $this->paper->SetTitle('Cut sheet: '.$page->name);
         $this->paper->SetMargins(self::MARGIN, self::MARGIN, self::MARGIN);
         $this->paper->SetAutoPageBreak(true, self::MARGIN);
         $this->paper->AddPage();
@@ -36,23 +35,26 @@ final class CutSheetPdf
     }
 
     /** @param  string  $size  "LETTER" or "A4" */
-    public static function of(Plan $plan, Result $result, CutSheet $sheet, string $size): string
+    public static function of(SheetPage $page, string $size): string
     {
-        $pdf = new self($plan, $size);
-        $pdf->head($result, $sheet);
-        $longest = max([1, ...array_map(fn (SheetRoll $roll): int => $roll->roll->length->units, $sheet->rolls)]);
-        foreach ($sheet->rolls as $roll) {
+        $pdf = new self($page, $size);
+        $pdf->head($page->sheet);
+        $longest = max([1, ...array_map(fn (SheetRoll $roll): int => $roll->roll->length->units, $page->sheet->rolls)]);
+        foreach ($page->sheet->rolls as $roll) {
             $pdf->roll($roll, $pdf->width / $longest);
         }
-        $pdf->labels($sheet);
+        $pdf->labels($page->sheet);
 
         return $pdf->paper->Output('', 'S');
     }
 
-    private function head(Result $result, CutSheet $sheet): void
+    private function head(CutSheet $sheet): void
     {
-        $this->write($this->plan->name(), 17, 'B');
-        $this->write(sprintf('%s, %s on the rolls%s', $result->tally->rolls->said(), $result->tally->left->shown, $sheet->toBuy === [] ? '' : '; to have at hand: '.implode(', ', $sheet->toBuy)), 10);
+        $this->write($this->page->name, 17, 'B');
+        $this->write($this->page->said().($sheet->toBuy === [] ? '' : '; to have at hand: '.implode(', ', $sheet->toBuy)), 10);
+        if ($this->page->isShort) {
+            $this->write('Short of mesh: some pieces are on no roll.', 10, 'B');
+        }
         foreach ($sheet->ways as $way) {
             $this->write($way, 9.5);
         }
@@ -65,10 +67,8 @@ final class CutSheetPdf
     private function roll(SheetRoll $roll, float $perUnit): void
     {
         // A roll's heading, its strip and its first line stay together.
-        if ($this->paper->GetY() + 34 > $this->paper->getPageHeight() - self::MARGIN) {
-            $this->paper->AddPage();
-        }
-        $units = $this->plan->units();
+        $this->keepTogether(34);
+        $units = $this->page->units;
         $this->write("{$roll->mesh->name()}, {$units->exact($roll->mesh->width())}: $roll->name", 11.5, 'B');
         $this->strip($roll, $perUnit);
         foreach ($roll->groups() as $cuts) {
@@ -80,7 +80,7 @@ final class CutSheetPdf
 
     private function strip(SheetRoll $roll, float $perUnit): void
     {
-        $ink = Ink::of($roll->mesh, $roll->mesh->id);
+        $ink = $this->page->inks[$roll->key];
         [$x, $y] = [self::MARGIN, $this->paper->GetY() + 0.5];
         $this->paper->SetDrawColor(34, 48, 44);
         $this->paper->SetLineWidth(0.15);
@@ -108,20 +108,25 @@ final class CutSheetPdf
     /** @param  list<SheetCut>  $cuts  alike */
     private function cuts(array $cuts): void
     {
-        $units = $this->plan->units();
+        [$units, $first] = [$this->page->units, $cuts[0]];
+        if ($first->whose !== null) {
+            $this->keepTogether(2 * self::LINE);
+            $this->write("for $first->whose", 9, 'I');
+        }
         $this->paper->SetFont('dejavusans', '', 9.5);
-        $first = $cuts[0];
-        $this->paper->Cell(46, 5.4, sprintf('%d x %s%s', count($cuts), $units->needed($first->segment->length), $first->isTied ? ', tied' : ''), 0, 0);
+        $this->keepTogether(self::LINE);
+        $this->paper->Cell(46, self::LINE, sprintf('%d x %s%s', count($cuts), $units->needed($first->segment->length), $first->isTied ? ', tied' : ''), 0, 0);
         foreach ($cuts as $cut) {
             if ($this->paper->GetX() + 30 > self::MARGIN + $this->width) {
-                $this->paper->Ln(5.4);
+                $this->paper->Ln(self::LINE);
+                $this->keepTogether(self::LINE);
                 $this->paper->SetX(self::MARGIN + 46);
             }
             $this->paper->Rect($this->paper->GetX() + 0.6, $this->paper->GetY() + 1.1, 3.2, 3.2);
             $this->paper->SetX($this->paper->GetX() + 5);
-            $this->paper->Cell(25, 5.4, ($cut->segment->tie === null ? $cut->for : "tie {$cut->segment->tie}").': '.$units->needed($cut->total), 0, 0);
+            $this->paper->Cell(25, self::LINE, ($cut->segment->tie === null ? $cut->for : "tie {$cut->segment->tie}").': '.$units->needed($cut->total), 0, 0);
         }
-        $this->paper->Ln(5.4);
+        $this->paper->Ln(self::LINE);
     }
 
     private function labels(CutSheet $sheet): void
@@ -136,6 +141,16 @@ final class CutSheetPdf
             $this->paper->SetLineStyle(['width' => 0.2, 'dash' => '1.2,1']);
             $this->paper->MultiCell(min(100.0, $this->width), 10, $label, 1, 'L', false, 1, null, null, true, 0, false, true, 10, 'M');
             $this->paper->Ln(2);
+        }
+    }
+
+    /** Goes on to the next page where this much does not fit on this one: a box without its words says nothing. */
+    private function keepTogether(float $height): void
+    {
+        if ($this->paper->GetY() + $height > $this->paper->getPageHeight() - self::MARGIN) {
+            $this->paper->AddPage();
+            // The new page would begin in the style that was drawn in before the last.
+            $this->paper->SetLineStyle(['width' => 0.15, 'dash' => 0]);
         }
     }
 

@@ -17,15 +17,14 @@ final readonly class RollShelf
     /** @var array<string, list<RollStrip>> strips by mesh id */
     public array $strips;
 
-    /** @param  bool  $folds  whether equal rolls are drawn as one */
-    public function __construct(Plan $plan, Result $result, bool $folds = true)
+    public function __construct(Plan $plan, Result $result)
     {
         // A hank of strands is so long that meshes beside it would be too short to read: it has a scale of its own.
         $longest = max([1, ...array_map(fn (Mesh $mesh): int => $mesh->isStrands() ? 0 : self::longest($mesh), $plan->meshes)]);
         $widest = max([1, ...array_map(fn ($mesh): int => $mesh->width()->units, $plan->meshes)]);
         $strips = [];
         foreach ($result->meshes as $mesh) {
-            $strips[$mesh->mesh->id] = self::fold($plan, $mesh, self::WIDTH / ($mesh->mesh->isStrands() ? self::longest($mesh->mesh) : $longest), $mesh->mesh->width()->units / $widest, $folds);
+            $strips[$mesh->mesh->id] = self::fold($plan, $mesh, self::WIDTH / ($mesh->mesh->isStrands() ? self::longest($mesh->mesh) : $longest), $mesh->mesh->width()->units / $widest);
         }
         $this->strips = $strips;
     }
@@ -36,13 +35,13 @@ final readonly class RollShelf
     }
 
     /** @return list<RollStrip> */
-    private static function fold(Plan $plan, MeshResult $mesh, float $perUnit, float $breadth, bool $folds): array
+    private static function fold(Plan $plan, MeshResult $mesh, float $perUnit, float $breadth): array
     {
         $folded = [];
         foreach ($mesh->plan->rolls as $roll) {
             $strip = RollStrip::of($plan->units(), $mesh->plan, $roll, $perUnit, $breadth);
             $last = array_key_last($folded);
-            $folds && $last !== null && $folded[$last]->looksLike($strip) ? $folded[$last] = $folded[$last]->and($strip) : $folded[] = $strip;
+            $last !== null && $folded[$last]->looksLike($strip) ? $folded[$last] = $folded[$last]->and($strip) : $folded[] = $strip;
         }
 
         return $folded;

@@ -2,10 +2,15 @@
 
 namespace App\Models;
 
+use App\Cut\Cuttable;
+use App\Cut\SheetPage;
 use App\Exceptions\StalePlan;
 use App\Shelf\NotReady;
 use Closure;
+use Davrin\Core\Cut\CutOrder;
+use Davrin\Core\Cut\CutSheet;
 use Davrin\Core\Edit\Edit;
+use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\PlanFile\PlanFile;
@@ -35,7 +40,7 @@ use Illuminate\Support\Facades\DB;
  * @property Collection<int, ShelfReservation> $reservations
  * @property PlanRevision $revision
  */
-final class SavedPlan extends Model
+final class SavedPlan extends Model implements Cuttable
 {
     use SoftDeletes;
 
@@ -101,6 +106,30 @@ final class SavedPlan extends Model
         }
 
         return $held === [] ? 'nothing of the shelf' : Words::list(array_map(fn (string $name, array $amounts): string => Words::list($amounts)." of $name", array_keys($held), $held));
+    }
+
+    public function sheet(CutOrder $order): SheetPage
+    {
+        $result = app(Engine::class)->work($this->plan());
+        $rolls = [];
+        foreach ($result->meshes as $mesh) {
+            $rolls[$mesh->mesh->id] = $mesh->plan;
+        }
+
+        return new SheetPage(
+            $this->name, CutSheet::of($this->plan(), $result, $order), $order, $rolls, $this->plan()->units(), $this->plan()->settings->keepFrom(),
+            $this->name, route('plans.show', $this), $result->verdict->short,
+        );
+    }
+
+    public function cutAt(): ?Carbon
+    {
+        return $this->cut_at;
+    }
+
+    public function sheetUrl(): string
+    {
+        return route('cuts.show', $this, false);
     }
 
     /** @return list<string> the cuts that are ticked; those of the plan as it was before do not count */

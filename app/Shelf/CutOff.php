@@ -2,17 +2,22 @@
 
 namespace App\Shelf;
 
+use App\Models\CutBatch;
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
 use App\Models\ShelfMovement;
 use App\Models\ShelfStock;
+use Davrin\Core\Batch\BatchMesh;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\OnHand;
+use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Roll\Origin;
+use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Shelf\MovementKind;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -21,12 +26,13 @@ final readonly class CutOff
 {
     private string $job;
 
-    private Length $keepFrom;
-
-    private function __construct(private SavedPlan $plan)
+    /**
+     * @param  string  $name  of what was cut
+     * @param  Length  $keepFrom  a leftover as long as this goes back
+     */
+    private function __construct(private string $name, private Length $keepFrom, private ?SavedPlan $plan = null)
     {
         $this->job = (string) Str::uuid();
-        $this->keepFrom = $plan->plan()->settings->keepFrom();
     }
 
     /** @throws NotReady */
@@ -36,40 +42,72 @@ final readonly class CutOff
             $plan->refresh();
             // Who cuts without having held it finds out here whether another plan does.
             Holding::make($plan);
-            (new self($plan))->move();
+            $meshes = array_map(fn (MeshResult $mesh): array => [$mesh->mesh, $mesh->plan], app(Engine::class)->work($plan->plan())->meshes);
+            $plan->reservations()->delete();
+            $job = (new self($plan->name, $plan->plan()->settings->keepFrom(), $plan))->move($meshes);
+            $plan->update(['ready_at' => null, 'cut_at' => now(), 'cut_job' => $job]);
+        });
+    }
+
+    /**
+     * Plans that are cut together: what they hold themselves is given back first, what others hold stays theirs.
+     *
+     * @throws NotReady
+     */
+    public static function ofBatch(CutBatch $batch): void
+    {
+        DB::transaction(function () use ($batch): void {
+            $batch->refresh();
+            if ($batch->cut_at !== null) {
+                throw NotReady::cutAlready();
+            }
+            if ($batch->isShort()) {
+                throw NotReady::togetherShort();
+            }
+            /** @var Collection<int, SavedPlan> $ready */
+            $ready = SavedPlan::query()->whereKey(array_column($batch->shares, 'plan'))->whereNotNull('ready_at')->get();
+            foreach ($ready as $plan) {
+                $plan->giveBack();
+            }
+            Holding::free(array_map(fn (BatchMesh $mesh): RollPlan => $mesh->rolls, $batch->meshes()));
+            $job = (new self($batch->name, $batch->keepFrom()))->move(array_map(fn (BatchMesh $mesh): array => [$mesh->mesh, $mesh->rolls], $batch->meshes()));
+            $batch->update(['cut_at' => now(), 'cut_job' => $job]);
         });
     }
 
     /** What was cut of it goes back whole, where nothing stands in the way. */
-    public static function undo(SavedPlan $plan): void
+    public static function undo(SavedPlan|CutBatch $cut): void
     {
-        DB::transaction(function () use ($plan): void {
-            $plan->refresh();
-            if ($plan->cut_job === null) {
+        DB::transaction(function () use ($cut): void {
+            $cut->refresh();
+            if ($cut->cut_job === null) {
                 throw NotReady::notCut();
             }
-            foreach (ShelfMovement::query()->with('stock.item')->where('job', $plan->cut_job)->whereNull('undone_at')->orderByDesc('id')->get() as $movement) {
+            foreach (ShelfMovement::query()->with('stock.item')->where('job', $cut->cut_job)->whereNull('undone_at')->orderByDesc('id')->get() as $movement) {
                 $movement->stock->undo($movement);
             }
-            $plan->update(['cut_at' => null, 'cut_job' => null]);
+            $cut->update(['cut_at' => null, 'cut_job' => null]);
         });
     }
 
-    private function move(): void
+    /**
+     * @param  list<array{Mesh, RollPlan}>  $meshes
+     * @return string the job that all its movements bear
+     */
+    private function move(array $meshes): string
     {
-        $result = app(Engine::class)->work($this->plan->plan());
-        foreach ($result->meshes as $mesh) {
-            foreach ($mesh->plan->rolls as $roll) {
+        foreach ($meshes as [$mesh, $rolls]) {
+            foreach ($rolls->rolls as $roll) {
                 $stock = $roll->stock->item === null ? null : ShelfStock::query()->with('item')->find($roll->stock->item);
                 match (true) {
                     $stock instanceof ShelfStock => $this->cutFrom($stock, $roll),
-                    $roll->stock->origin === Origin::New => $this->layBack($roll, $mesh->mesh),
+                    $roll->stock->origin === Origin::New => $this->layBack($roll, $mesh),
                     default => null,
                 };
             }
         }
-        $this->plan->reservations()->delete();
-        $this->plan->update(['ready_at' => null, 'cut_at' => now(), 'cut_job' => $this->job]);
+
+        return $this->job;
     }
 
     private function cutFrom(ShelfStock $stock, RollUse $roll): void
@@ -99,14 +137,14 @@ final readonly class CutOff
     private function layEnd(ShelfItem $item, RollUse $roll): void
     {
         if (! $roll->left()->isZero() && ! $roll->left()->isLessThan($this->keepFrom)) {
-            foreach ($item->take([new OnHand(1, $roll->left(), lot: $roll->stock->lot)], "left over of {$this->plan->name}") as $left) {
-                $left->movements()->update(['job' => $this->job, 'plan_id' => $this->plan->id]);
+            foreach ($item->take([new OnHand(1, $roll->left(), lot: $roll->stock->lot)], "left over of $this->name") as $left) {
+                $left->movements()->update(['job' => $this->job, 'plan_id' => $this->plan?->id]);
             }
         }
     }
 
     private function words(): string
     {
-        return "cut for {$this->plan->name}";
+        return "cut for $this->name";
     }
 }

@@ -8,14 +8,19 @@ use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** What a plan takes of the shelf, and whether it can have it. Two plans never hold the same inch. */
 final readonly class Holding
 {
-    /** @param  array<int, list<RollUse>>  $uses  what is cut from each thing on the shelf, by the id of the stock */
-    private function __construct(private SavedPlan $plan, private array $uses) {}
+    /**
+     * @param  ?SavedPlan  $plan  whose hold does not stand in the way; null where any would
+     * @param  array<int, list<RollUse>>  $uses  what is cut from each thing on the shelf, by the id of the stock
+     */
+    private function __construct(private ?SavedPlan $plan, private array $uses) {}
 
     /**
      * Makes a plan ready. Where another plan holds its rolls and others are free that come to the very same, those are taken; where
@@ -49,43 +54,74 @@ final readonly class Holding
     }
 
     /** @throws NotReady */
-    public static function of(SavedPlan $plan): self
+    private static function of(SavedPlan $plan): self
     {
         $result = app(Engine::class)->work($plan->plan());
         if ($result->verdict->short) {
             throw NotReady::short();
         }
+
+        return new self($plan, self::uses(array_map(fn (MeshResult $mesh): RollPlan => $mesh->plan, $result->meshes)));
+    }
+
+    /**
+     * Nobody but who cuts these holds them, and they are there.
+     *
+     * @param  list<RollPlan>  $rolls
+     *
+     * @throws NotReady
+     */
+    public static function free(array $rolls): void
+    {
+        (new self(null, self::uses($rolls)))->stock();
+    }
+
+    /**
+     * @param  list<RollPlan>  $rolls
+     * @return array<int, list<RollUse>>
+     */
+    private static function uses(array $rolls): array
+    {
         $uses = [];
-        foreach ($result->meshes as $mesh) {
-            foreach ($mesh->plan->rolls as $roll) {
+        foreach ($rolls as $its) {
+            foreach ($its->rolls as $roll) {
                 if ($roll->stock->item !== null) {
                     $uses[$roll->stock->item][] = $roll;
                 }
             }
         }
 
-        return new self($plan, $uses);
+        return $uses;
     }
 
-    /** @throws NotReady where another plan holds some of it, or it is not there any more */
-    public function reserve(): void
+    private function reserve(): void
     {
-        DB::transaction(function (): void {
-            $stock = ShelfStock::query()->with('reservations.plan', 'item')->find(array_keys($this->uses))->keyBy('id');
-            $lacking = array_values(array_filter(array_keys($this->uses), fn (int $id): bool => ! isset($stock[$id]) || $stock[$id]->free($this->plan) < $this->amount($stock[$id])));
-            if ($lacking !== []) {
-                throw NotReady::heldElsewhere($this->plan, array_values(array_filter(array_map(fn (int $id): ?ShelfStock => $stock[$id] ?? null, $lacking))));
-            }
-            $this->plan->reservations()->delete();
-            foreach ($stock as $its) {
-                $this->plan->reservations()->create(['shelf_stock_id' => $its->id, 'amount' => $this->amount($its)]);
-            }
-            $this->plan->update(['ready_at' => now()]);
-        });
+        $stock = $this->stock();
+        $this->plan?->reservations()->delete();
+        foreach ($stock as $its) {
+            $this->plan?->reservations()->create(['shelf_stock_id' => $its->id, 'amount' => $this->amount($its)]);
+        }
+        $this->plan?->update(['ready_at' => now()]);
+    }
+
+    /**
+     * @return Collection<int, ShelfStock> by id
+     *
+     * @throws NotReady where another plan holds some of it, or it is not there any more
+     */
+    private function stock(): Collection
+    {
+        $stock = ShelfStock::query()->with('reservations.plan', 'item')->find(array_keys($this->uses))->keyBy('id');
+        $lacking = array_values(array_filter(array_keys($this->uses), fn (int $id): bool => ! isset($stock[$id]) || $stock[$id]->free($this->plan) < $this->amount($stock[$id])));
+        if ($lacking !== []) {
+            throw NotReady::heldElsewhere($this->plan, array_values(array_filter(array_map(fn (int $id): ?ShelfStock => $stock[$id] ?? null, $lacking))));
+        }
+
+        return $stock;
     }
 
     /** Of a roll the length that is cut, of loose pieces how many. */
-    public function amount(ShelfStock $stock): int
+    private function amount(ShelfStock $stock): int
     {
         $uses = $this->uses[$stock->id] ?? [];
 

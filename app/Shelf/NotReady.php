@@ -15,18 +15,23 @@ final class NotReady extends Refused
         return new self('The plan is short of mesh, so it cannot be made ready. What can be done about it stands under the warning.');
     }
 
+    public static function togetherShort(): self
+    {
+        return new self('There is not mesh enough for all of these, so they cannot be cut off. Take fewer copies, or take more mesh into their plans.');
+    }
+
     /** @param  list<ShelfStock>  $lacking */
-    public static function heldElsewhere(SavedPlan $plan, array $lacking): self
+    public static function heldElsewhere(?SavedPlan $plan, array $lacking): self
     {
         if ($lacking === []) {
-            return new self('What this plan takes to be on hand is not on the shelf any more. Plan it anew from what is free.');
+            return new self('What is taken to be on hand here is not on the shelf any more. Plan it anew from what is free.');
         }
         $item = $lacking[0]->item;
         [$left, $plans] = [[], []];
         foreach ($item->stock()->where('amount', '>', 0)->with('reservations.plan')->get() as $stock) {
             $left[] = $stock->setRelation('item', $item)->shown($stock->free($plan));
             foreach ($stock->reservations as $reservation) {
-                if ($reservation->plan_id !== $plan->id) {
+                if ($reservation->plan_id !== $plan?->id) {
                     $plans[$reservation->plan_id] = "\"{$reservation->plan->name}\"";
                 }
             }

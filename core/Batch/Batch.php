@@ -40,8 +40,8 @@ final class Batch
     /** @var list<Cut> */
     private array $cuts = [];
 
-    /** @var array<string, string> */
-    private array $for = [];
+    /** @var array<string, BatchLayer> */
+    private array $layers = [];
 
     /** @var array<string, array{int, int}> full rolls and cents, were each cut alone */
     private array $apart = [];
@@ -77,8 +77,11 @@ final class Batch
         $alone = [];
         for ($copy = 1; $copy <= $share->copies; $copy++) {
             $named = $share->plan->name().($share->copies > 1 ? ", no. $copy" : '');
-            $runs = $this->runsOf($share, $keys, "$number-$copy", $named);
-            $cuts = $this->cutsOf($share, $keys, "$number-$copy", $named);
+            foreach ($share->plan->layers as $layer) {
+                $this->layers["$number-$copy/$layer->id"] = new BatchLayer($named, $layer);
+            }
+            $runs = $this->runsOf($share, $keys, "$number-$copy");
+            $cuts = $this->cutsOf($share, $keys, "$number-$copy");
             array_push($this->runs, ...$runs);
             array_push($this->cuts, ...$cuts);
             $alone = $alone === [] ? $this->planner->plan($runs, $cuts, $this->newRolls($share, array_values($keys))) : $alone;
@@ -94,7 +97,7 @@ final class Batch
         $supplies = $this->supplies($first, array_keys($this->meshes));
         $plans = $this->planner->plan($this->runs, $this->cuts, $supplies);
 
-        return array_map(fn (string $key): BatchMesh => new BatchMesh($this->meshes[$key], $this->proven($key, $plans[$key], $supplies[$key]), $this->for, $this->apart[$key][0], Money::cents($this->apart[$key][1])), array_keys($plans));
+        return array_map(fn (string $key): BatchMesh => new BatchMesh($this->meshes[$key], $this->proven($key, $plans[$key], $supplies[$key]), $this->layers, $this->apart[$key][0], Money::cents($this->apart[$key][1])), array_keys($plans));
     }
 
     private function proven(string $key, RollPlan $plan, Supply $supply): RollPlan
@@ -150,12 +153,12 @@ final class Batch
      * @param  array<string, string>  $keys  by the id of the mesh in its plan
      * @return list<Run>
      */
-    private function runsOf(Share $share, array $keys, string $prefix, string $named): array
+    private function runsOf(Share $share, array $keys, string $prefix): array
     {
         $runs = [];
         foreach ($share->plan->layers as $layer) {
             foreach ($layer->work->runs as $run) {
-                $steps = array_map(fn (Step $step): Step => new Step($this->element($step->element, $prefix, "$named: {$layer->technique->noun()[0]} to tie $step->to"), $step->from, $step->to, $step->drop, $step->pitch), $run->steps);
+                $steps = array_map(fn (Step $step): Step => new Step(self::element($step->element, $prefix), $step->from, $step->to, $step->drop, $step->pitch), $run->steps);
                 $runs[] = new Run("$prefix/$run->layer", array_map(fn (string $strand): string => $keys[$strand], $run->strands), $run->startTail, $steps, $run->endTail, $run->together, $run->zipTied);
             }
         }
@@ -167,25 +170,20 @@ final class Batch
      * @param  array<string, string>  $keys
      * @return list<Cut>
      */
-    private function cutsOf(Share $share, array $keys, string $prefix, string $named): array
+    private function cutsOf(Share $share, array $keys, string $prefix): array
     {
         $cuts = [];
         foreach ($share->plan->layers as $layer) {
             foreach ($layer->work->cuts as $cut) {
-                $noun = $layer->technique->noun()[0];
-                $where = $cut->element->ties === [] ? "$noun {$cut->element->number}" : "$noun at tie {$cut->element->ties[0]}";
-                $cuts[] = new Cut($this->element($cut->element, $prefix, "$named: $where"), $keys[$cut->mesh], $cut->length);
+                $cuts[] = new Cut(self::element($cut->element, $prefix), $keys[$cut->mesh], $cut->length);
             }
         }
 
         return $cuts;
     }
 
-    private function element(Element $element, string $prefix, string $for): Element
+    private static function element(Element $element, string $prefix): Element
     {
-        $its = new Element("$prefix/$element->id", "$prefix/$element->layer", $element->number, $element->ties, $element->pass);
-        $this->for[$its->id] = $for;
-
-        return $its;
+        return new Element("$prefix/$element->id", "$prefix/$element->layer", $element->number, $element->ties, $element->pass);
     }
 }

@@ -13,15 +13,28 @@ use Davrin\Core\Roll\RollPlan;
 final readonly class BatchMesh
 {
     /**
-     * @param  array<string, string>  $for  whose each element is, by its id: "Barn wedding, 2nd: ruffle at tie 7"
+     * @param  array<string, BatchLayer>  $layers  by the key that elements and segments name
      * @param  int  $openedApart  full rolls, were each cut alone from new rolls of its own
      * @param  Money  $moneyApart  for new rolls then
      */
-    public function __construct(public Mesh $mesh, public RollPlan $rolls, private array $for, public int $openedApart, public Money $moneyApart) {}
+    public function __construct(public Mesh $mesh, public RollPlan $rolls, private array $layers, public int $openedApart, public Money $moneyApart) {}
 
+    public function layer(string $key): BatchLayer
+    {
+        return $this->layers[$key];
+    }
+
+    /** "Barn wedding, no. 2: ruffle at tie 7" */
     public function for(Element $element): string
     {
-        return $this->for[$element->id];
+        $its = $this->layers[$element->layer];
+        $noun = $its->layer->technique->noun()[0];
+
+        return "$its->whose: ".match (count($element->ties)) {
+            0 => "$noun $element->number",
+            1 => "$noun at tie {$element->ties[0]}",
+            default => "$noun to tie {$element->ties[1]}",
+        };
     }
 
     /** @return list<string> what no roll is left for */

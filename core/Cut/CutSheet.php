@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Cut;
 
+use Davrin\Core\Batch\BatchMesh;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Plan\Layer;
+use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\Words;
 use Davrin\Core\Roll\Origin;
+use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;
 use Davrin\Core\Roll\SegmentKind;
@@ -30,14 +36,29 @@ final readonly class CutSheet
         $rolls = [];
         foreach ($result->meshes as $mesh) {
             foreach ($mesh->plan->rolls as $roll) {
-                $rolls[] = self::roll($plan, $mesh, $roll);
+                $rolls[] = self::roll($mesh->mesh->id, $mesh->mesh, $roll, $plan->units(), $plan->settings->keepFrom(), fn (string $layer): array => [null, $plan->layer($layer)]);
             }
         }
-        if ($order === CutOrder::LongestFirst) {
-            usort($rolls, fn (SheetRoll $a, SheetRoll $b): int => $b->longest()->units <=> $a->longest()->units);
+
+        return self::sheet($rolls, $order, array_map(fn (MeshResult $mesh): array => [$mesh->mesh, $mesh->plan], $result->meshes));
+    }
+
+    /**
+     * Of plans that are cut together: each cut says whose it is.
+     *
+     * @param  list<BatchMesh>  $meshes  their rolls bear "mesh0" and so on as key
+     * @param  Plan  $first  whose units and least length to keep hold for all
+     */
+    public static function ofBatch(array $meshes, Plan $first, CutOrder $order): self
+    {
+        $rolls = [];
+        foreach ($meshes as $place => $mesh) {
+            foreach ($mesh->rolls->rolls as $roll) {
+                $rolls[] = self::roll("mesh$place", $mesh->mesh, $roll, $first->units(), $first->settings->keepFrom(), fn (string $layer): array => [$mesh->layer($layer)->whose, $mesh->layer($layer)->layer]);
+            }
         }
 
-        return new self($rolls, self::ways($rolls), $rolls === [] ? [] : [Caution::Cutter], self::toBuy($result));
+        return self::sheet($rolls, $order, array_map(fn (BatchMesh $mesh): array => [$mesh->mesh, $mesh->rolls], $meshes));
     }
 
     /** How many there are to tick. */
@@ -46,26 +67,40 @@ final readonly class CutSheet
         return array_sum(array_map(fn (SheetRoll $roll): int => count($roll->cuts), $this->rolls));
     }
 
-    private static function roll(Plan $plan, MeshResult $mesh, RollUse $roll): SheetRoll
+    /**
+     * @param  list<SheetRoll>  $rolls
+     * @param  list<array{Mesh, RollPlan}>  $meshes
+     */
+    private static function sheet(array $rolls, CutOrder $order, array $meshes): self
     {
-        $units = $plan->units();
+        if ($order === CutOrder::LongestFirst) {
+            usort($rolls, fn (SheetRoll $a, SheetRoll $b): int => $b->longest()->units <=> $a->longest()->units);
+        }
+
+        return new self($rolls, self::ways($rolls), $rolls === [] ? [] : [Caution::Cutter], self::toBuy($meshes));
+    }
+
+    /** @param  callable(string): array{?string, Layer}  $of  whose a layer is, and the layer */
+    private static function roll(string $key, Mesh $mesh, RollUse $roll, Units $units, Length $keepFrom, callable $of): SheetRoll
+    {
         $cuts = [];
         foreach ($roll->segments as $number => $segment) {
-            $cuts[] = new SheetCut("{$mesh->mesh->id}-$roll->number-$number", $segment, $segment->from->plus($segment->length), self::for($plan, $segment), $segment->kind !== SegmentKind::Piece);
+            [$whose, $layer] = $of($segment->layer);
+            $cuts[] = new SheetCut("$key-$roll->number-$number", $segment, $segment->from->plus($segment->length), self::for($layer, $segment), $segment->kind !== SegmentKind::Piece, $whose);
         }
         $left = $roll->left();
-        $goesBack = ! $left->isLessThan($plan->settings->keepFrom()) && ! $left->isZero();
+        $goesBack = ! $left->isLessThan($keepFrom) && ! $left->isZero();
 
         return new SheetRoll(
-            $mesh->mesh, $roll, $cuts,
+            $key, $mesh, $roll, $cuts,
             sprintf('Roll %d, a %s of %s%s', $roll->number, $roll->stock->origin->value, $units->exact($roll->length), $roll->stock->lot === null ? '' : ", lot {$roll->stock->lot}"),
-            $goesBack ? sprintf('%s, %s wide, %s%s', $mesh->mesh->name(), $units->exact($mesh->mesh->width()), $units->available($left), $roll->stock->lot === null ? '' : ", lot {$roll->stock->lot}") : null,
+            $goesBack ? sprintf('%s, %s wide, %s%s', $mesh->name(), $units->exact($mesh->width()), $units->available($left), $roll->stock->lot === null ? '' : ", lot {$roll->stock->lot}") : null,
         );
     }
 
-    private static function for(Plan $plan, Segment $segment): string
+    private static function for(Layer $layer, Segment $segment): string
     {
-        $noun = $plan->layer($segment->layer)->technique->noun()[0];
+        $noun = $layer->technique->noun()[0];
 
         return match (true) {
             $segment->kind === SegmentKind::StartTail => "start tail at tie $segment->tie",
@@ -94,13 +129,16 @@ final readonly class CutSheet
         ];
     }
 
-    /** @return list<string> */
-    private static function toBuy(Result $result): array
+    /**
+     * @param  list<array{Mesh, RollPlan}>  $meshes
+     * @return list<string>
+     */
+    private static function toBuy(array $meshes): array
     {
         $buy = [];
-        foreach ($result->meshes as $mesh) {
-            $count = count($mesh->plan->from(Origin::New));
-            $buy = [...$buy, ...($count === 0 ? [] : [Words::count($count, 'new roll').' of '.$mesh->mesh->name()])];
+        foreach ($meshes as [$mesh, $rolls]) {
+            $count = count($rolls->from(Origin::New));
+            $buy = [...$buy, ...($count === 0 ? [] : [Words::count($count, 'new roll').' of '.$mesh->name()])];
         }
 
         return $buy;

@@ -13,7 +13,8 @@ final readonly class SheetCut
     /**
      * @param  string  $key  its own on the sheet, to tick it
      * @param  Length  $total  how much is off the roll once it is cut
-     * @param  string  $for  "tie 7", "bundle 3 at tie 3", "the start tail"
+     * @param  string  $for  "ruffle at tie 7", "start tail at tie 1"
+     * @param  ?string  $whose  which piece of work it is for, where several are cut together: "Barn wedding, no. 2"
      */
-    public function __construct(public string $key, public Segment $segment, public Length $total, public string $for, public bool $isTied) {}
+    public function __construct(public string $key, public Segment $segment, public Length $total, public string $for, public bool $isTied, public ?string $whose = null) {}
 }

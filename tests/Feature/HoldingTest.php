@@ -5,16 +5,14 @@ namespace Tests\Feature;
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
-use App\Shelf\MeshFromShelf;
 use Davrin\Core\Blank\OnHandBlank;
-use Davrin\Core\Edit\TakeMesh;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\PlanReader;
-use Illuminate\Testing\TestResponse;
 
 /** Plans that are ready hold what they need; what is cut leaves the shelf. */
 final class HoldingTest extends FeatureCase
 {
+    use HasSage;
+
     public function test_two_plans_have_a_roll_each_and_the_third_is_told_what_is_left(): void
     {
         $sage = $this->sage('2 x 10 yd by label');
@@ -81,7 +79,7 @@ final class HoldingTest extends FeatureCase
         $history = $this->texts($this->get("/shelf/$sage->id"), "//ol[@class='history']/li/span");
         $this->assertContains('left over of Barn wedding, part rolls', $history);
         $this->assertContains('an end too short to keep', $history);
-        $this->followingRedirects()->delete("/plans/$plan->id/cut-sheet")->assertOk()->assertSee('The shelf is as it was before these cuts');
+        $this->followingRedirects()->delete("/plans/$plan->id/cut-sheet/cuts")->assertOk()->assertSee('The shelf is as it was before these cuts');
         $this->assertSame(['131 in', '62 in', '18 in'], $this->lefts($sage));
     }
 
@@ -93,7 +91,7 @@ final class HoldingTest extends FeatureCase
         $this->from('/shelf')->post("/plans/$plan->id/cut-sheet")->assertSessionHas('refused', 'All of it is cut already. Undo that first, where it was not so.');
         $left = $sage->stock()->where('amount', '>', 0)->firstOrFail();
         $this->post("/stock/$left->id/measure", ['way' => 'cuts', 'cuts' => '20 in']);
-        $this->from('/shelf')->delete("/plans/$plan->id/cut-sheet")->assertSessionHas('refused', 'Something was cut or measured of it since it came. Undo that first, or say that it is gone.');
+        $this->from('/shelf')->delete("/plans/$plan->id/cut-sheet/cuts")->assertSessionHas('refused', 'Something was cut or measured of it since it came. Undo that first, or say that it is gone.');
         $this->assertSame(['198 in'], $this->lefts($sage));
         $this->post("/movements/{$left->movements()->latest('id')->first()->id}/undo");
         $this->post("/movements/{$left->movements()->oldest('id')->first()->id}/undo")->assertSessionHas('said');
@@ -129,7 +127,7 @@ final class HoldingTest extends FeatureCase
         $this->post("/plans/$plan->id/cut-sheet")->assertRedirect();
         $this->assertSame([0, true], [ShelfStock::query()->count(), $plan->fresh()->cut_at !== null]);
         $this->get("/plans/$plan->id/cut-sheet")->assertSee('All of it was cut');
-        $this->delete("/plans/$plan->id/cut-sheet")->assertRedirect();
+        $this->delete("/plans/$plan->id/cut-sheet/cuts")->assertRedirect();
         $this->assertNull($plan->fresh()->cut_at);
     }
 
@@ -138,12 +136,12 @@ final class HoldingTest extends FeatureCase
         $sage = $this->sage('131 in, 62 in, 18 in');
         $plan = $this->threeLayers($sage);
         $says = 'Nothing of this plan is cut, or it was undone already. The shelf is as it was.';
-        $this->from('/shelf')->delete("/plans/$plan->id/cut-sheet")->assertSessionHas('refused', $says);
+        $this->from('/shelf')->delete("/plans/$plan->id/cut-sheet/cuts")->assertSessionHas('refused', $says);
         $this->assertSame(['131 in', '62 in', '18 in'], $this->lefts($sage));
         $this->post("/plans/$plan->id/cut-sheet");
         $this->from('/shelf')->post("/plans/$plan->id/ready")->assertSessionHas('refused', 'All of it is cut already. Undo that first, where it was not so.');
-        $this->delete("/plans/$plan->id/cut-sheet")->assertSessionHas('said');
-        $this->from('/shelf')->delete("/plans/$plan->id/cut-sheet")->assertSessionHas('refused', $says);
+        $this->delete("/plans/$plan->id/cut-sheet/cuts")->assertSessionHas('said');
+        $this->from('/shelf')->delete("/plans/$plan->id/cut-sheet/cuts")->assertSessionHas('refused', $says);
         $this->assertSame(['131 in', '62 in', '18 in'], $this->lefts($sage));
     }
 
@@ -177,7 +175,7 @@ final class HoldingTest extends FeatureCase
         $this->post("/stock/{$sage->stock()->firstOrFail()->id}/gone");
         $this->ready($plan)->assertSessionHas('refused', 'Of Sage mesh nothing is left. Plan it anew from what is free.');
         $sage->stock()->delete();
-        $this->ready($plan)->assertSessionHas('refused', 'What this plan takes to be on hand is not on the shelf any more. Plan it anew from what is free.');
+        $this->ready($plan)->assertSessionHas('refused', 'What is taken to be on hand here is not on the shelf any more. Plan it anew from what is free.');
         $this->get("/plans/$plan->id")->assertOk();
     }
 
@@ -239,44 +237,5 @@ final class HoldingTest extends FeatureCase
         }
         $this->edit($plan, ['set' => $set])->assertOk();
         $this->assertSame(['Moss mesh', ['400 in (shelf 2)'], '9.00'], array_map(fn (string $key): mixed => $plan->fresh()->plan()->meshes[0]->slip->write()[$key], ['name', 'onHand', 'price']));
-    }
-
-    private function sage(string $came): ShelfItem
-    {
-        $item = ShelfItem::begin('mesh', ['name' => 'Sage mesh']);
-        $item->take((new OnHandBlank('came', 'what came'))->read($came, Units::Inches));
-
-        return $item;
-    }
-
-    private function plan(ShelfItem $item, string $name, string $length, string $on = 'every tie'): SavedPlan
-    {
-        return $this->cutFrom($item, ['name' => $name, 'meshes' => [[]], 'layers' => [['length' => $length, 'on' => $on]]]);
-    }
-
-    private function threeLayers(ShelfItem $item): SavedPlan
-    {
-        return $this->cutFrom($item, json_decode((string) file_get_contents(database_path('demo/barn-wedding-part-rolls.json')), true));
-    }
-
-    /** @param  array<string, mixed>  $document */
-    private function cutFrom(ShelfItem $item, array $document): SavedPlan
-    {
-        $plan = SavedPlan::start(app(PlanReader::class)->read($document), 'begun');
-        $plan->edit(new TakeMesh([$plan->plan()->meshes[0]->id => MeshFromShelf::written($item, $plan)]), $plan->revision_id);
-
-        return $plan;
-    }
-
-    private function ready(SavedPlan $plan): TestResponse
-    {
-        return $this->from("/plans/$plan->id")->post("/plans/$plan->id/ready");
-    }
-
-    /** @return list<string> */
-    private function lefts(ShelfItem $item): array
-    {
-        return $item->stock()->where('amount', '>', 0)->get()->sortBy(fn (ShelfStock $stock): array => [$stock->kind->value === 'loose', $stock->id])
-            ->map(fn (ShelfStock $stock): string => $stock->shown($stock->amount))->values()->all();
     }
 }

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Http\Requests\MeasureRequest;
+use App\Models\CutBatch;
 use App\Models\SavedPlan;
 use App\Models\ShelfMovement;
 use App\Models\ShelfStock;
@@ -47,8 +48,9 @@ final class ShelfStockController
     public function undo(ShelfMovement $movement): RedirectResponse
     {
         // What was moved when a cut sheet was worked off goes back together.
-        $cut = $movement->job === null ? null : SavedPlan::withTrashed()->where('cut_job', $movement->job)->first();
-        $cut instanceof SavedPlan ? CutOff::undo($cut) : $movement->stock->undo($movement);
+        $cut = $movement->job === null ? null
+            : SavedPlan::withTrashed()->where('cut_job', $movement->job)->first() ?? CutBatch::withTrashed()->where('cut_job', $movement->job)->first();
+        $cut === null ? $movement->stock->undo($movement) : CutOff::undo($cut);
 
         return redirect()->route('shelf.show', $movement->stock->shelf_item_id)->with('said', "Undone: $movement->words.");
     }

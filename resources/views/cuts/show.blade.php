@@ -1,23 +1,26 @@
-@php $units = $plan->units(); @endphp
-<x-page :title="'Cut sheet: '.$plan->name()" here="plans">
+@php [$units, $sheet, $ticked] = [$page->units, $page->sheet, $cut->tickedCuts()]; @endphp
+<x-page :title="'Cut sheet: '.$page->name" here="plans">
     <main class="cut-sheet px-8 pt-5 pb-16">
-        <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$inks" /></defs></svg>
-        <p class="text-[13.5px] editor-only"><a href="{{ route('plans.show', $saved) }}">{{ $plan->name() }}</a></p>
+        <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$page->inks" /></defs></svg>
+        <p class="text-[13.5px] editor-only"><a href="{{ $page->fromUrl }}">{{ $page->from }}</a></p>
         <div class="flex flex-wrap items-baseline gap-x-5 gap-y-2">
-            <h1 class="text-3xl">Cut sheet<span class="sr-only">, {{ $plan->name() }}</span></h1>
-            <span class="print-only text-[17px]">{{ $plan->name() }}</span>
+            <h1 class="text-3xl">Cut sheet<span class="sr-only">, {{ $page->name }}</span></h1>
+            <span class="@if ($page->from === $page->name) print-only @endif text-[17px]">{{ $page->name }}</span>
             <span class="text-[17px]"><b id="ticked">{{ count($ticked) }}</b> of {{ $sheet->count() }} ticked</span>
             <nav class="orders ml-auto editor-only" aria-label="order">
                 @foreach (Davrin\Core\Cut\CutOrder::cases() as $case)
-                    <a href="{{ route('cuts.show', [$saved, 'order' => $case->value]) }}" @if ($case === $order) aria-current="true" @endif>{{ $case->words() }}</a>
+                    <a href="{{ $cut->sheetUrl() }}?order={{ $case->value }}" @if ($case === $page->order) aria-current="true" @endif>{{ $case->words() }}</a>
                 @endforeach
             </nav>
             <span class="editor-only flex gap-3">
-                <a class="act" href="{{ route('cuts.pdf', [$saved, 'order' => $order->value]) }}">PDF, Letter</a>
-                <a class="act" href="{{ route('cuts.pdf', [$saved, 'order' => $order->value, 'paper' => 'a4']) }}">PDF, A4</a>
+                <a class="act" href="{{ $cut->sheetUrl() }}.pdf?order={{ $page->order->value }}">PDF, Letter</a>
+                <a class="act" href="{{ $cut->sheetUrl() }}.pdf?order={{ $page->order->value }}&amp;paper=a4">PDF, A4</a>
             </span>
         </div>
         <x-notices />
+        @if (($changed ?? []) !== [])
+            <p class="editor-only mt-2">{{ Davrin\Core\Result\Words::list($changed) }} {{ count($changed) === 1 ? 'is' : 'are' }} not as cut here any more. <a href="{{ $page->fromUrl }}">Lay {{ count($changed) === 1 ? 'it' : 'them' }} on the rolls as {{ count($changed) === 1 ? 'it is' : 'they are' }} now</a>.</p>
+        @endif
         @if ($sheet->rolls === [])
             <p class="mt-8 text-[17px]">Nothing is cut for this plan yet. Put a layer of mesh on the ties, and its cuts stand here.</p>
         @else
@@ -31,25 +34,25 @@
                 @if ($sheet->toBuy !== [])
                     <p>Have at hand: {{ implode(', ', $sheet->toBuy) }}. Lay a new roll beside what is there in daylight before you cut it: runs of the mill differ.</p>
                 @endif
-                @if ($result->verdict->short)
-                    <p class="refused">The plan is short: some pieces are on no roll. What can be done stands under its warning.</p>
+                @if ($page->isShort)
+                    <p class="refused">{{ $page->from === $page->name ? 'The plan is short: some pieces are on no roll. What can be done stands under its warning.' : 'There is not mesh enough for all of these: some pieces are on no roll. Take fewer copies, or more mesh into their plans.' }}</p>
                 @endif
             </div>
             @foreach ($sheet->rolls as $roll)
-                @php $strip = collect($strips->strips[$roll->mesh->id])->first(fn ($strip) => in_array($roll->roll->number, $strip->numbers, true)); @endphp
-                <section class="sheet-roll" id="roll-{{ $roll->mesh->id }}-{{ $roll->roll->number }}">
-                    <h2><x-swatch :ink="$inks[$roll->mesh->id]" /> {{ $roll->mesh->name() }}, {{ $units->exact($roll->mesh->width()) }}. {{ $roll->name }}</h2>
-                    <x-roll-strip :strip="$strip" :ink="$inks[$roll->mesh->id]" :name="$roll->mesh->name()" />
+                <section class="sheet-roll" id="roll-{{ $roll->key }}-{{ $roll->roll->number }}">
+                    <h2><x-swatch :ink="$page->inks[$roll->key]" /> {{ $roll->mesh->name() }}, {{ $units->exact($roll->mesh->width()) }}. {{ $roll->name }}</h2>
+                    <x-roll-strip :strip="$page->strips[$roll->key][$roll->roll->number]" :ink="$page->inks[$roll->key]" :name="$roll->mesh->name()" />
                     @foreach ($roll->groups() as $cuts)
                         <div class="alike">
-                            <b>{{ count($cuts) }} x {{ $units->needed($cuts[0]->segment->length) }}@if ($cuts[0]->isTied)<span>, not cut</span>@endif</b>
+                            <b>{{ count($cuts) }} x {{ $units->needed($cuts[0]->segment->length) }}@if ($cuts[0]->isTied)<span>, not cut</span>@endif @if ($cuts[0]->whose)<span class="whose">for {{ $cuts[0]->whose }}</span>@endif</b>
                             <ul>
-                                @foreach ($cuts as $cut)
+                                @foreach ($cuts as $its)
                                     <li>
-                                        <form method="post" action="{{ route('cuts.tick', $saved) }}" hx-post="{{ route('cuts.tick', $saved) }}" hx-trigger="change" hx-swap="none">
+                                        <form method="post" action="{{ $cut->sheetUrl() }}/ticks" hx-post="{{ $cut->sheetUrl() }}/ticks" hx-trigger="change" hx-swap="none">
                                             @csrf
-                                            <input type="hidden" name="cut" value="{{ $cut->key }}">
-                                            <label title="{{ $cut->for }}"><input type="checkbox" name="done" value="1" @checked(in_array($cut->key, $ticked, true)) data-tick autocomplete="off"> {{ $cut->segment->tie === null ? $cut->for : ($cut->segment->element === null ? 'tail, ' : '').'tie '.$cut->segment->tie }} <span>{{ $units->needed($cut->total) }}</span></label>
+                                            <input type="hidden" name="cut" value="{{ $its->key }}">
+                                            <input type="hidden" name="order" value="{{ $page->order->value }}">
+                                            <label title="{{ $its->for }}"><input type="checkbox" name="done" value="1" @checked(in_array($its->key, $ticked, true)) data-tick autocomplete="off"> {{ $its->segment->tie === null ? $its->for : ($its->segment->element === null ? 'tail, ' : '').'tie '.$its->segment->tie }} <span>{{ $units->needed($its->total) }}</span></label>
                                             <noscript><button class="quiet">tick</button></noscript>
                                         </form>
                                     </li>
@@ -61,21 +64,28 @@
                 </section>
             @endforeach
             <div class="editor-only mt-6 flex flex-wrap items-center gap-4">
-                @if ($saved->cut_at)
-                    <p><b>All of it was cut</b> on {{ $saved->cut_at->format('M j, Y') }}; the shelf knows of it.</p>
-                    <form method="post" action="{{ route('cuts.undo', $saved) }}">
+                @if ($cut->cutAt())
+                    <p><b>All of it was cut</b> on {{ $cut->cutAt()->format('M j, Y') }}; the shelf knows of it.</p>
+                    <form method="post" action="{{ $cut->sheetUrl() }}/cuts">
                         @csrf
                         @method('delete')
                         <button class="act">Undo: put it back on the shelf</button>
                     </form>
-                @elseif (! $result->verdict->short)
-                    <form method="post" action="{{ route('cuts.work', $saved) }}">
+                @elseif (! $page->isShort)
+                    <form method="post" action="{{ $cut->sheetUrl() }}">
                         @csrf
                         <button class="act act-strong">All of it is cut: take it off the shelf</button>
                     </form>
-                    <p class="max-w-md text-[13.5px] text-soft">Lengths leave the rolls on the shelf, what is left goes back on it, offcuts of {{ $units->exact($plan->settings->keepFrom()) }} and more too. It can be undone.</p>
+                    <p class="max-w-md text-[13.5px] text-soft">Lengths leave the rolls on the shelf, what is left goes back on it, offcuts of {{ $units->exact($page->keepFrom) }} and more too. It can be undone.</p>
                 @endif
             </div>
+        @endif
+        @if ($cut instanceof App\Models\CutBatch)
+            <form method="post" action="{{ $cut->sheetUrl() }}" class="editor-only mt-6">
+                @csrf
+                @method('delete')
+                <button class="quiet">Put this sheet away</button>
+            </form>
         @endif
     </main>
 </x-page>

@@ -3,55 +3,74 @@
         <p class="text-[13.5px]"><a href="{{ route('plans.index') }}">Plans</a></p>
         <h1 class="mt-1 text-3xl">Cut together</h1>
         <p class="mt-1 max-w-3xl">What one plan leaves on a roll serves the next. Say how many of each are made; the rolls follow.</p>
+        <x-notices />
         <div class="pair" id="pair">
-            <form method="get" action="{{ route('together') }}" hx-get="{{ route('together') }}" hx-trigger="change, input delay:400ms" hx-target="#cut-together" hx-select="#cut-together" hx-swap="outerHTML" hx-push-url="true" hx-sync="this:replace">
-                <ul>
-                    @forelse ($plans as $plan)
-                        <li><label><input class="blank" type="number" name="copies[{{ $plan->id }}]" min="0" max="{{ App\Batch\Together::MOST_COPIES }}" value="{{ $copies[$plan->id] ?? 0 }}" autocomplete="off"> {{ $plan->name }}</label></li>
-                    @empty
-                        <li>Nothing hangs on the wall yet.</li>
-                    @endforelse
-                </ul>
-                <noscript><button class="act act-strong">Lay them on the rolls</button></noscript>
-            </form>
+            <div>
+                <form method="get" action="{{ route('together') }}" hx-get="{{ route('together') }}" hx-trigger="change, input delay:400ms" hx-target="#cut-together" hx-select="#cut-together" hx-swap="outerHTML" hx-push-url="true" hx-sync="this:replace">
+                    <ul>
+                        @forelse ($choosing->plans as $plan)
+                            <li><label><input class="blank" type="number" name="copies[{{ $plan->id }}]" min="0" max="{{ $choosing::MOST_COPIES }}" value="{{ $choosing->copies[$plan->id] ?? 0 }}" autocomplete="off"> {{ $plan->name }}</label></li>
+                        @empty
+                            <li>Nothing hangs on the wall yet.</li>
+                        @endforelse
+                    </ul>
+                    <noscript><button class="act act-strong">Lay them on the rolls</button></noscript>
+                </form>
+                @if ($begun->isNotEmpty())
+                    <h2 class="mt-6 text-[17px]">Being cut</h2>
+                    <ul class="text-[14.5px]">
+                        @foreach ($begun as $batch)
+                            <li><a href="{{ route('batches.show', $batch) }}">{{ $batch->name }}</a>{{ $batch->cut_at ? ', cut '.$batch->cut_at->format('M j') : ', '.Davrin\Core\Result\Words::count(count($batch->ticked), 'cut').' ticked' }}</li>
+                        @endforeach
+                    </ul>
+                @endif
+            </div>
             <div id="cut-together">
                 @if ($refused)
                     <p class="refused" role="alert">{{ $refused }}</p>
-                @elseif ($together === null)
+                @elseif ($page === null)
                     <p class="text-[17px] text-soft">Choose a plan or two.</p>
+                @elseif ($page->sheet->rolls === [])
+                    <p class="text-[17px] text-soft">These plans cut no mesh yet.</p>
                 @else
-                    <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$together->inks" /></defs></svg>
-                    @foreach ($together->meshes as $place => $mesh)
-                        @php $rolls = $mesh->rolls; @endphp
+                    <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$page->inks" /></defs></svg>
+                    @foreach ($together->meshes() as $place => $mesh)
                         <section class="sheet-roll">
-                            <h2><x-swatch :ink="$together->inks[$place]" /> {{ $mesh->mesh->name() }}, {{ $together->units->exact($mesh->mesh->width()) }}</h2>
+                            @php $ink = $page->inks["mesh$place"] ?? null; @endphp
+                            <h2>@if ($ink)<x-swatch :ink="$ink" />@endif {{ $mesh->mesh->name() }}, {{ $page->units->exact($mesh->mesh->width()) }}</h2>
                             <p>
-                                <b>{{ $rolls->opened() }} full {{ Str::plural('roll', $rolls->opened()) }}</b> together, {{ $rolls->money()->shown() }} to buy; each from new rolls of its own {{ $mesh->openedApart }}, {{ $mesh->moneyApart->shown() }}.
-                                {{ $together->units->needed($rolls->used()) }} used, {{ $together->units->available($rolls->left()) }} left.
-                                @if ($rolls->proof && $rolls->isProvenBest())
+                                <b>{{ $mesh->rolls->opened() }} full {{ Str::plural('roll', $mesh->rolls->opened()) }}</b> together, {{ $mesh->rolls->money()->shown() }} to buy; each from new rolls of its own {{ $mesh->openedApart }}, {{ $mesh->moneyApart->shown() }}.
+                                {{ $page->units->needed($mesh->rolls->used()) }} used, {{ $page->units->available($mesh->rolls->left()) }} left.
+                                @if ($mesh->rolls->proof && $mesh->rolls->isProvenBest())
                                     Proven: no fewer do.
-                                @elseif ($rolls->proof)
-                                    No fewer than {{ $rolls->proof->opened }} can do.
+                                @elseif ($mesh->rolls->proof)
+                                    No fewer than {{ $mesh->rolls->proof->opened }} can do.
                                 @endif
                             </p>
                             @if ($mesh->unmet() !== [])
                                 <p class="refused">{{ count($mesh->unmet()) }} short: {{ implode('; ', array_slice($mesh->unmet(), 0, 6)) }}{{ count($mesh->unmet()) > 6 ? ' and more' : '' }}.</p>
                             @endif
-                            @foreach ($rolls->rolls as $index => $roll)
+                            @foreach (array_filter($page->sheet->rolls, fn ($roll) => $roll->key === "mesh$place") as $roll)
                                 <details class="batch-roll">
-                                    <summary><span class="roll-number">{{ $roll->number }}</span> <x-roll-strip :strip="$together->strips[$place][$index]" :ink="$together->inks[$place]" :name="$mesh->mesh->name()" /></summary>
+                                    <summary><span class="roll-number">{{ $roll->roll->number }}</span> <x-roll-strip :strip="$page->strips[$roll->key][$roll->roll->number]" :ink="$page->inks[$roll->key]" :name="$mesh->mesh->name()" /></summary>
                                     <ul>
-                                        @foreach ($together->gives($mesh, $roll) as $plan => $pieces)
-                                            <li><b>{{ $plan }}</b>: tie {{ implode(', ', $pieces) }}</li>
+                                        <li>{{ $roll->name }}</li>
+                                        @foreach ($roll->groups() as $cuts)
+                                            <li><b>{{ $cuts[0]->whose }}</b>: {{ count($cuts) }} x {{ $page->units->needed($cuts[0]->segment->length) }}, {{ count($cuts) === 1 || $cuts[0]->segment->tie === null ? implode('; ', array_column($cuts, 'for')) : 'ties '.implode(', ', array_map(fn ($its) => $its->segment->tie, $cuts)) }}</li>
                                         @endforeach
                                     </ul>
                                 </details>
                             @endforeach
                         </section>
                     @endforeach
-                    @if ($together->meshes === [])
-                        <p class="text-[17px] text-soft">These plans cut no mesh yet.</p>
-                    @endif
+                    <form method="post" action="{{ route('batches.begin') }}" class="mt-6 flex items-center gap-4">
+                        @csrf
+                        @foreach ($choosing->copies as $plan => $count)
+                            <input type="hidden" name="copies[{{ $plan }}]" value="{{ $count }}">
+                        @endforeach
+                        <button class="act act-strong">Begin to cut: one sheet for all</button>
+                        <p class="max-w-md text-[13.5px] text-soft">The sheet keeps these plans as they are now. It is ticked, printed and worked off like that of one plan.</p>
+                    </form>
                 @endif
             </div>
         </div>

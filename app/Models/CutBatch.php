@@ -1,0 +1,131 @@
+<?php
+
+namespace App\Models;
+
+use App\Cut\Cuttable;
+use App\Cut\SheetPage;
+use Davrin\Core\Batch\Batch;
+use Davrin\Core\Batch\BatchMesh;
+use Davrin\Core\Batch\Share;
+use Davrin\Core\Cut\CutOrder;
+use Davrin\Core\Cut\CutSheet;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\PlanFile\PlanFile;
+use Davrin\Core\Result\Words;
+use Davrin\Core\Roll\RollPlanner;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Plans that are cut together, as they were when that was begun.
+ *
+ * @property int $id
+ * @property string $name
+ * @property non-empty-list<array{plan: int, copies: int, document: string}> $shares
+ * @property list<string> $ticked
+ * @property ?Carbon $cut_at when all of it was cut
+ * @property ?string $cut_job what was moved on the shelf then
+ * @property Carbon $created_at
+ */
+final class CutBatch extends Model implements Cuttable
+{
+    use SoftDeletes;
+
+    protected $guarded = [];
+
+    protected $attributes = ['ticked' => '[]'];
+
+    protected $casts = ['shares' => 'array', 'ticked' => 'array', 'cut_at' => 'datetime'];
+
+    /** @var ?list<BatchMesh> */
+    private ?array $meshes = null;
+
+    /** @var ?non-empty-list<Share> */
+    private ?array $plans = null;
+
+    /**
+     * @param  non-empty-list<SavedPlan>  $plans
+     * @param  array<int, int>  $copies  by the id of the plan
+     */
+    public static function of(array $plans, array $copies): self
+    {
+        return new self([
+            'name' => mb_strimwidth(Words::list(array_map(fn (SavedPlan $plan): string => $plan->name.($copies[$plan->id] === 1 ? '' : " x {$copies[$plan->id]}"), $plans)), 0, 200, ' ...'),
+            'shares' => array_map(fn (SavedPlan $plan): array => ['plan' => $plan->id, 'copies' => $copies[$plan->id], 'document' => $plan->revision->document], $plans),
+        ]);
+    }
+
+    /** @return list<BatchMesh> */
+    public function meshes(): array
+    {
+        return $this->meshes ??= Batch::of($this->plans(), app(RollPlanner::class));
+    }
+
+    public function sheet(CutOrder $order): SheetPage
+    {
+        $first = $this->plans()[0]->plan;
+        $rolls = [];
+        foreach ($this->meshes() as $place => $mesh) {
+            $rolls["mesh$place"] = $mesh->rolls;
+        }
+
+        return new SheetPage(
+            $this->name, CutSheet::ofBatch($this->meshes(), $first, $order), $order, $rolls, $first->units(), $this->keepFrom(),
+            'Cut together', route('together', ['copies' => array_column($this->shares, 'copies', 'plan')]), $this->isShort(),
+        );
+    }
+
+    /** A leftover as long as this goes back on the shelf. */
+    public function keepFrom(): Length
+    {
+        return $this->plans()[0]->plan->settings->keepFrom();
+    }
+
+    public function isShort(): bool
+    {
+        return array_filter($this->meshes(), fn (BatchMesh $mesh): bool => $mesh->rolls->unmet !== []) !== [];
+    }
+
+    /** @return list<string> the plans that are not any more as they are cut here */
+    public function changed(): array
+    {
+        $now = SavedPlan::query()->with('revision')->find(array_column($this->shares, 'plan'))->keyBy('id');
+
+        return array_values(array_map(
+            fn (array $share): string => app(PlanFile::class)->reopen($share['document'])->name(),
+            array_filter($this->shares, fn (array $share): bool => ! isset($now[$share['plan']]) || $now[$share['plan']]->revision->document !== $share['document']),
+        ));
+    }
+
+    public function tickedCuts(): array
+    {
+        return $this->ticked;
+    }
+
+    public function tick(string $cut, bool $done): void
+    {
+        DB::transaction(function () use ($cut, $done): void {
+            $this->refresh();
+            $others = array_values(array_diff($this->ticked, [$cut]));
+            $this->update(['ticked' => $done ? [...$others, $cut] : $others]);
+        });
+    }
+
+    public function cutAt(): ?Carbon
+    {
+        return $this->cut_at;
+    }
+
+    public function sheetUrl(): string
+    {
+        return route('batches.show', $this, false);
+    }
+
+    /** @return non-empty-list<Share> */
+    private function plans(): array
+    {
+        return $this->plans ??= array_map(fn (array $share): Share => new Share(app(PlanFile::class)->reopen($share['document']), $share['copies']), $this->shares);
+    }
+}
