@@ -34,10 +34,14 @@ final readonly class MeshFromShelf
         return array_intersect_key($item->slip()->write(), array_flip(self::SAID));
     }
 
-    /** @return array{onHand: list<string>} */
-    public static function onHand(ShelfItem $item, SavedPlan $for): array
+    /**
+     * @param  ?list<?string>  $lots  to keep to, null among them for what bears none; null where all of it is meant
+     * @return array{onHand: list<string>}
+     */
+    public static function onHand(ShelfItem $item, SavedPlan $for, ?array $lots = null): array
     {
-        $there = $item->stock()->where('amount', '>', 0)->with('reservations')->get()->each(fn (ShelfStock $stock) => $stock->setRelation('item', $item))
+        $there = $item->stock()->where('amount', '>', 0)->with('reservations')->get()
+            ->filter(fn (ShelfStock $stock): bool => $lots === null || in_array($stock->lot, $lots, true))->each(fn (ShelfStock $stock) => $stock->setRelation('item', $item))
             ->sortBy(fn (ShelfStock $stock): array => [$stock->kind === StockKind::Full, $stock->amount, $stock->id])
             ->map(fn (ShelfStock $stock): ?OnHand => $stock->onHand($for))->filter()->take(self::MOST)->values()->all();
 
@@ -68,7 +72,7 @@ final readonly class MeshFromShelf
         foreach ($saved->plan()->meshes as $mesh) {
             $linked = array_filter($mesh->onHand(), fn (OnHand $there): bool => $there->item !== null) !== [];
             $item = $linked ? self::item($mesh) : null;
-            $now = $item === null ? null : self::onHand($item, $saved)['onHand'];
+            $now = $item === null ? null : self::onHand($item, $saved, self::lots($saved, $mesh, $item))['onHand'];
             if ($now !== null && $now !== $mesh->slip->write()['onHand']) {
                 $changed[$mesh->id] = self::words($now);
             }
@@ -83,10 +87,22 @@ final readonly class MeshFromShelf
         $written = [];
         foreach (array_intersect_key(array_column($saved->plan()->meshes, null, 'id'), self::changed($saved)) as $id => $mesh) {
             $item = self::item($mesh);
-            $written[$id] = $item === null ? ['onHand' => []] : self::onHand($item, $saved);
+            $written[$id] = $item === null ? ['onHand' => []] : self::onHand($item, $saved, self::lots($saved, $mesh, $item));
         }
 
         return $written === [] ? null : new TakeMesh($written);
+    }
+
+    /**
+     * Where two meshes of a plan are lots of the same thing on the shelf, each keeps to its own.
+     *
+     * @return ?list<?string>
+     */
+    private static function lots(SavedPlan $saved, Mesh $mesh, ShelfItem $item): ?array
+    {
+        $others = array_filter($saved->plan()->meshes, fn (Mesh $other): bool => $other->id !== $mesh->id && $other->onHand() !== [] && self::item($other)?->is($item) === true);
+
+        return $others === [] ? null : array_values(array_unique(array_map(fn (OnHand $there): ?string => $there->lot, $mesh->onHand())));
     }
 
     /** @param  list<string>  $written */

@@ -28,6 +28,9 @@ final class Difference
         if ($bought > 0) {
             $said[] = sprintf('buys %s more for %s', Words::count(self::newRolls($new) - self::newRolls($old), 'roll'), Money::cents($bought)->shown());
         }
+        if ($bought < 0 && self::newRolls($new) < self::newRolls($old)) {
+            $said[] = sprintf('%s less to buy (%s)', Words::count(self::newRolls($old) - self::newRolls($new), 'roll'), Money::cents(-$bought)->shown());
+        }
         if ($after->tally->elements->value !== $before->tally->elements->value) {
             $said[] = $after->tally->elements->shown.' '.$after->tally->elements->label;
         }

@@ -6,6 +6,7 @@ namespace Davrin\Core\Advice;
 
 use Davrin\Core\Edit\ChangeList;
 use Davrin\Core\Edit\FillBlanks;
+use Davrin\Core\Edit\PartLots;
 use Davrin\Core\Engine\MeshWork;
 use Davrin\Core\Engine\PlanWork;
 use Davrin\Core\Measure\Length;
@@ -15,6 +16,7 @@ use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Refused;
 use Davrin\Core\Result\MeshOnRolls;
+use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
 
 /**
@@ -85,6 +87,31 @@ final readonly class Trial
         $after = $this->planWork->of(ChangeList::removeLayer($layer->id)->apply($plan, $this->reader));
 
         return new Remedy("Leave these {$layer->technique->noun()[1]} out", Difference::between($before, $after, [], $plan->units()), [], $layer->id);
+    }
+
+    /**
+     * Two lots of a mesh by turns, with the difference that makes.
+     *
+     * @param  bool  $onlyIfLess  whether it is offered only where fewer pieces are short then, or less is bought
+     */
+    public function partingLots(Plan $plan, Result $before, MeshResult $mesh, bool $onlyIfLess = false): ?Remedy
+    {
+        try {
+            $parted = PartLots::of($mesh->mesh->id)->apply($plan, $this->reader);
+        } catch (Refused) {
+            return null;
+        }
+        $after = $this->planWork->of($parted);
+        $lacks = fn (Result $result): array => [
+            array_sum(array_map(fn (MeshResult $its): int => $its->plan->unmetPieces, $result->meshes)),
+            array_sum(array_map(fn (MeshResult $its): int => $its->plan->money()->cents, $result->meshes)),
+        ];
+        if ($onlyIfLess && $lacks($after) >= $lacks($before)) {
+            return null;
+        }
+        $its = [$mesh->mesh->id, ...array_diff(array_column($parted->meshes, 'id'), array_column($plan->meshes, 'id'))];
+
+        return new Remedy('Take the two lots by turns', Difference::between($before, $after, $its, $plan->units()), [], partLots: $mesh->mesh->id);
     }
 
     /** @return list<string> the keys of all techniques */

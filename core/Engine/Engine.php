@@ -6,6 +6,7 @@ namespace Davrin\Core\Engine;
 
 use Davrin\Core\Advice\FullnessIsOff;
 use Davrin\Core\Advice\LastRollGivesLittle;
+use Davrin\Core\Advice\LotsDoNotMatch;
 use Davrin\Core\Advice\Remedies;
 use Davrin\Core\Advice\Remedy;
 use Davrin\Core\Advice\RollsAreTooFew;
@@ -35,7 +36,7 @@ final readonly class Engine
 
         return new self($planWork, $remedies, [
             new RollsAreTooFew($remedies), new RollsAreUsedUp($remedies), new TechniqueDoubts($trial), new LastRollGivesLittle($trial),
-            new FullnessIsOff($trial), new TooDeepForItsRoom($trial),
+            new LotsDoNotMatch($trial), new FullnessIsOff($trial), new TooDeepForItsRoom($trial),
         ]);
     }
 

@@ -226,7 +226,7 @@ final class HoldingTest extends FeatureCase
         $page = $this->get("/plans/$plan->id")->assertOk();
         $offered = $this->texts($page, "//button[@class='remedy'][contains(., 'from the shelf')]");
         $this->assertCount(2, $offered);
-        $this->assertStringStartsWith('Take Sage mesh from the shelf, all that is free uses 342 in, leaves 18 in', $offered[0]);
+        $this->assertStringStartsWith('Take Sage mesh from the shelf, all that is free 1 roll less to buy ($6.50); uses 342 in, leaves 18 in', $offered[0]);
         $this->assertStringStartsWith('Take Moss mesh from the shelf instead', $offered[1]);
         $form = $this->find($page, "//form[.//button[contains(., 'Moss mesh')]]")[0];
         $set = [];
@@ -237,5 +237,18 @@ final class HoldingTest extends FeatureCase
         }
         $this->edit($plan, ['set' => $set])->assertOk();
         $this->assertSame(['Moss mesh', ['400 in (shelf 2)'], '9.00'], array_map(fn (string $key): mixed => $plan->fresh()->plan()->meshes[0]->slip->write()[$key], ['name', 'onHand', 'price']));
+    }
+
+    public function test_two_lots_by_turns_keep_to_their_own_rolls_on_the_shelf(): void
+    {
+        $sage = $this->sage('180 in lot B7, 175 in lot C2');
+        $plan = $this->plan($sage, 'Two lots', '19 in');
+        $button = $this->find($this->get("/plans/$plan->id"), "//form[.//button[contains(., 'Take the two lots by turns')]]//input[@name='do']")[0];
+        $this->edit($plan, ['do' => $button->getAttribute('value'), 'id' => 'm1'])->assertOk()->assertDontSee('Free on the shelf now');
+        $this->assertSame([['180 in lot B7 (shelf 1)'], ['175 in lot C2 (shelf 2)']], array_map(fn ($mesh): array => $mesh->slip->write()['onHand'], $plan->fresh()->plan()->meshes));
+        $sage->take((new OnHandBlank('came', 'what came'))->read('90 in lot C2', Units::Inches));
+        $this->edit($plan, ['do' => 'take-meshes'])->assertOk();
+        $this->assertSame([['180 in lot B7 (shelf 1)'], ['90 in lot C2 (shelf 3)', '175 in lot C2 (shelf 2)']], array_map(fn ($mesh): array => $mesh->slip->write()['onHand'], $plan->fresh()->plan()->meshes));
+        $this->ready($plan)->assertSessionHas('said', 'The plan is ready. It holds 171 in and 171 in of Sage mesh.');
     }
 }

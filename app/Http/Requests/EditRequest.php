@@ -13,6 +13,7 @@ use Davrin\Core\Edit\Edit;
 use Davrin\Core\Edit\ExchangeMeshes;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\PaintTie;
+use Davrin\Core\Edit\PartLots;
 use Davrin\Core\Edit\PlaceTie;
 use Davrin\Core\Edit\TakeForm;
 use Davrin\Core\Edit\TakeMesh;
@@ -32,7 +33,7 @@ final class EditRequest extends FormRequest
             'set' => ['required_without:do', 'array', 'max:40'],
             // A blank that is written in several fields comes as entries of fields.
             'set.*' => ['nullable', fn (string $set, mixed $typed, Closure $fail) => $this->isTyped($typed) ?: $fail('What was typed is too long, or not text. Load the page again.')],
-            'do' => ['required_without:set', 'string', 'in:add-layer,remove-layer,layer-earlier,layer-later,add-mesh,remove-mesh,add-ties,remove-ties,place-tie,take-tie,take-form,take-mesh,take-meshes,paint,exchange'],
+            'do' => ['required_without:set', 'string', 'in:add-layer,remove-layer,layer-earlier,layer-later,add-mesh,remove-mesh,add-ties,remove-ties,place-tie,take-tie,take-form,take-mesh,take-meshes,part-lots,paint,exchange'],
             'id' => ['nullable', 'string', 'max:40'],
             'to' => ['nullable', 'string', 'max:40'],
             'x' => ['nullable', 'numeric', 'between:-500,500'],
@@ -61,6 +62,7 @@ final class EditRequest extends FormRequest
             'take-form' => $this->form(),
             'take-mesh' => new TakeMesh([$id => MeshFromShelf::written($this->shelfItem(), $this->savedPlan())]),
             'take-meshes' => MeshFromShelf::anew($this->savedPlan()) ?? throw Fault::at('/meshes', 'The plan has what is on the shelf already.'),
+            'part-lots' => PartLots::of($id),
             'paint' => PaintTie::with($this->integer('id'), (string) $this->input('to')),
             'exchange' => ExchangeMeshes::of($id, (string) $this->input('to')),
             'take-tie' => PlaceTie::takeAway($this->integer('id')),

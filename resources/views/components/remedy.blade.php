@@ -3,6 +3,9 @@
     @if ($remedy->leaveOut)
         <input type="hidden" name="do" value="remove-layer">
         <input type="hidden" name="id" value="{{ $remedy->leaveOut }}">
+    @elseif ($remedy->partLots)
+        <input type="hidden" name="do" value="part-lots">
+        <input type="hidden" name="id" value="{{ $remedy->partLots }}">
     @endif
     @foreach ($remedy->fill as $address => $value)
         <input type="hidden" name="set[{{ $address }}]" value="{{ $value }}">

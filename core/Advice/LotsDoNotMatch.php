@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Advice;
+
+use Davrin\Core\Edit\PartLots;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\Result;
+use Davrin\Core\Result\Words;
+use Davrin\Core\Roll\RollUse;
+
+/** Two lots of one mesh lie side by side as they come off the rolls, or no lot alone is enough where two by turns would be. */
+final readonly class LotsDoNotMatch implements Rule
+{
+    public function __construct(private Trial $trial) {}
+
+    public function look(Plan $plan, Result $result): array
+    {
+        return array_values(array_filter(array_map(fn (MeshResult $mesh): ?Advice => $this->advice($plan, $result, $mesh), $result->meshes)));
+    }
+
+    private function advice(Plan $plan, Result $result, MeshResult $mesh): ?Advice
+    {
+        $lots = PartLots::lots($mesh->mesh);
+        $layer = $plan->layersOf($mesh->mesh)[0] ?? null;
+        if ($lots === null || $layer === null) {
+            return null;
+        }
+        $cut = array_values(array_unique(array_filter(array_map(fn (RollUse $roll): ?string => $roll->stock->lot, $mesh->plan->rolls), fn (?string $lot): bool => $lot !== null)));
+        sort($cut);
+        $name = $mesh->mesh->name();
+        [$title, $sentence, $remedies] = count($cut) > 1
+            ? ['Two lots side by side.', sprintf('Lots %s of %s come as they lie on the rolls. Where they do not match, it shows.', Words::list($cut), $name), [
+                $this->trial->partingLots($plan, $result, $mesh),
+                $this->trial->remedy($plan, $result, 'Keep to one lot', ["meshes.{$mesh->mesh->id}.lots" => 'apart'], [$mesh->mesh->id]),
+            ]]
+            : ['No lot is enough alone.', sprintf('No lot of %s on hand is enough, and %s may not match. By turns all the way round they look meant.', $name, Words::list($lots)), [
+                $mesh->plan->unmetPieces > 0 || $mesh->plan->money()->cents > 0 ? $this->trial->partingLots($plan, $result, $mesh, onlyIfLess: true) : null,
+            ]];
+        $remedies = array_values(array_filter($remedies));
+
+        return $remedies === [] ? null : new Advice('lots', "layers.$layer->id", [$mesh->mesh->id], $title, $sentence, [], $remedies);
+    }
+}
