@@ -23,6 +23,16 @@ enum StockKind: string
         };
     }
 
+    /** As a file says it, in one word; nothing for what is counted. */
+    public function word(): string
+    {
+        return match ($this) {
+            self::Full, self::Part => 'roll',
+            self::Loose => 'pieces',
+            self::Heap => '',
+        };
+    }
+
     public function isRoll(): bool
     {
         return $this === self::Full || $this === self::Part;

@@ -56,6 +56,8 @@ final class CsvTest extends FeatureCase
         yield 'a full roll by its label' => [['name' => 'A'], ['mesh', 'full', 360, 1, 'by label']];
         yield 'a begun one was measured' => [['name' => 'A', 'left' => '131'], ['mesh', 'part', 131, 1, 'measured']];
         yield 'loose pieces' => [['name' => 'A', 'left' => '20 in', 'count' => '6'], ['mesh', 'loose', 6, 1, 'measured']];
+        yield 'two begun rolls alike' => [['name' => 'A', 'left' => '131 in', 'count' => '2', 'as' => 'Rolls'], ['mesh', 'part', 131, 2, 'measured']];
+        yield 'a piece alone' => [['name' => 'A', 'left' => '20 in', 'as' => 'loose piece'], ['mesh', 'loose', 1, 1, 'measured']];
         yield 'several full rolls' => [['name' => 'A', 'count' => '3'], ['mesh', 'full', 360, 3, 'by label']];
         yield 'a full roll that was measured' => [['name' => 'A', 'left' => '10 yd', 'known' => 'measured'], ['mesh', 'full', 360, 1, 'measured']];
         yield 'nothing left' => [['name' => 'A', 'left' => '0 in'], ['mesh', 'part', 0, 1, 'measured']];
@@ -93,7 +95,7 @@ final class CsvTest extends FeatureCase
 
     public function test_what_is_wrong_is_said_in_a_sentence(): void
     {
-        foreach ([['name' => 'A', 'allowance' => 'cheap'], ['name' => 'A', 'colour' => 'like leaves'], ['name' => str_repeat('x', 41)], ['name' => 'A', 'price' => 'free'], ['name' => 'A', 'wired' => 'a bit', 'ware' => 'ribbon'], ['name' => 'A', 'count' => '1000000']] as $cells) {
+        foreach ([['name' => 'A', 'allowance' => 'cheap'], ['name' => 'A', 'colour' => 'like leaves'], ['name' => str_repeat('x', 41)], ['name' => 'A', 'price' => 'free'], ['name' => 'A', 'wired' => 'a bit', 'ware' => 'ribbon'], ['name' => 'A', 'count' => '1000000'], ['name' => 'A', 'left' => '20 in', 'as' => 'a heap']] as $cells) {
             try {
                 ReadRow::of($cells, Craft::standard());
                 $this->fail(json_encode($cells).' was taken.');

@@ -10,6 +10,7 @@ use App\Shelf\Import\Column;
 use Database\Seeders\DemoShelf;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Plan\OnHand;
+use Davrin\Core\Shelf\MovementKind;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -18,7 +19,10 @@ final class ShelfFileTest extends FeatureCase
     public function test_what_is_saved_is_read_in_again_as_it_was(): void
     {
         DemoShelf::lay();
-        ShelfItem::begin('mesh', ['name' => '=2+3', 'colour' => '#112233'])->takePieces(0);
+        ShelfItem::begin('mesh', ['name' => '=2+3', 'colour' => '#112233', 'width' => '21 in', 'price' => '9.75']);
+        $alike = ShelfItem::begin('mesh', ['name' => 'Alike']);
+        $alike->take([new OnHand(1, Length::inches(131)), new OnHand(1, Length::inches(131)), new OnHand(6, Length::inches(20), lot: 'B7'), new OnHand(2, Length::inches(20))]);
+        $alike->stock()->where('kind', 'loose')->whereNull('lot')->firstOrFail()->move(MovementKind::Gone, -1, 'used');
         $csv = $this->get('/shelf.csv')->assertOk()->streamedContent();
         $before = $this->everything();
         ShelfItem::query()->delete();
@@ -195,8 +199,10 @@ final class ShelfFileTest extends FeatureCase
     /** @return list<array<string, mixed>> */
     private function everything(): array
     {
-        return ShelfStock::query()->with('item')->where('amount', '>', 0)->get()->map(fn (ShelfStock $stock): array => [
+        $known = ShelfItem::query()->orderBy('name')->orderBy('width')->get()->map(fn (ShelfItem $item): array => [$item->ware, $item->said])->all();
+
+        return [$known, ShelfStock::query()->with('item')->where('amount', '>', 0)->get()->map(fn (ShelfStock $stock): array => [
             $stock->item->ware, $stock->item->said, $stock->kind->value, $stock->amount, $stock->known, $stock->lot, $stock->kept,
-        ])->sortBy(fn (array $its): string => json_encode($its))->values()->all();
+        ])->sortBy(fn (array $its): string => json_encode($its))->values()->all()];
     }
 }

@@ -16,6 +16,7 @@ enum Column: string
     case Roll = 'roll';
     case Left = 'left';
     case Count = 'count';
+    case As = 'as';
     case Lot = 'lot';
     case Kept = 'kept';
     case Known = 'known';
@@ -55,6 +56,7 @@ enum Column: string
             self::Roll => ['length of a new roll', 'roll', 'roll length', 'full length', 'new length'],
             self::Left => ['left', 'length left', 'remaining', 'length', 'amount', 'on hand'],
             self::Count => ['how many', 'count', 'quantity', 'qty', 'pieces', 'rolls', 'number'],
+            self::As => ['lies as', 'as', 'form'],
             self::Lot => ['lot', 'run', 'batch', 'dye lot'],
             self::Kept => ['kept', 'where', 'place', 'location', 'bin', 'shelf'],
             self::Known => ['how it is known', 'known', 'measured'],

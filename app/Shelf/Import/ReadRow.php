@@ -106,7 +106,7 @@ final readonly class ReadRow
         }
         $times = self::count($cells['count'] ?? '1');
         $isLabel = str_contains(mb_strtolower($cells['known'] ?? (isset($cells['left']) && ! $left->equals($new) ? '' : 'by label')), 'label');
-        $kind = StockKind::of($left, $times, $new);
+        $kind = self::kind($cells['as'] ?? '', StockKind::of($left, $times, $new));
         $isLoose = $kind === StockKind::Loose;
 
         return [
@@ -114,6 +114,17 @@ final readonly class ReadRow
             'piece' => $left->units, 'amount' => $isLoose ? $times : $left->units, 'times' => $isLoose ? 1 : $times,
             'known' => $isLabel ? 'by label' : ($cells['known'] ?? 'measured'), 'lot' => self::lot($cells['lot'] ?? ''), 'kept' => mb_substr($cells['kept'] ?? '', 0, 60),
         ];
+    }
+
+    /** As the file says it lies, else as its length and number tell. */
+    private static function kind(string $given, StockKind $told): StockKind
+    {
+        return match (true) {
+            $given === '' => $told,
+            preg_match('/^(a |begun |full |part )?rolls?$/i', $given) === 1 => $told === StockKind::Full ? $told : StockKind::Part,
+            preg_match('/^(loose )?pieces?$/i', $given) === 1 => StockKind::Loose,
+            default => throw RowRefused::liesAs($given),
+        };
     }
 
     /**

@@ -38,6 +38,11 @@ final class RowRefused extends Refused
         return new self(sprintf('"%s" is not how many there can be. Write a whole number from 0 to 100000.', mb_substr($given, 0, 40)));
     }
 
+    public static function liesAs(string $given): self
+    {
+        return new self(sprintf('"%s" does not say how it lies there. Write roll, or pieces, or nothing.', mb_substr($given, 0, 40)));
+    }
+
     public static function sameAs(int $line): self
     {
         return new self("It says the same as line $line. If there are two of it, write 2 in the column of how many.");
