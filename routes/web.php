@@ -2,6 +2,7 @@
 
 use App\Http\Controllers\CutBatchController;
 use App\Http\Controllers\CutSheetController;
+use App\Http\Controllers\HouseController;
 use App\Http\Controllers\PlanColoursController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanEditController;
@@ -98,6 +99,8 @@ Route::controller(ShelfStockController::class)->name('stock.')->group(function (
     Route::post('/stock/{stock}/gone', 'gone')->name('gone');
     Route::post('/movements/{movement}/undo', 'undo')->name('undo');
 });
+
+Route::post('/units', [HouseController::class, 'units'])->name('units');
 
 Route::controller(ScaleController::class)->name('scale.')->group(function () {
     Route::get('/scale', 'show')->name('show');

@@ -69,7 +69,7 @@ final readonly class ShelfThings
         }
         $alike = [];
         foreach ($this->item->stock->where('amount', '>', 0)->sortByDesc('amount')->sortBy(fn (ShelfStock $stock): bool => $stock->kind === StockKind::Loose) as $stock) {
-            $words = $stock->kind === StockKind::Full ? Units::Inches->roll(Length::ofUnits($stock->amount)) : $stock->shown($stock->amount);
+            $words = $stock->kind === StockKind::Full ? ShelfStock::units()->roll(Length::ofUnits($stock->amount)) : $stock->shown($stock->amount);
             $alike[$words] = ($alike[$words] ?? 0) + 1;
         }
 

@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Settings\House;
 use App\Shelf\StockKind;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Colour\Family;
@@ -75,7 +76,7 @@ final class ShelfItem extends Model
      */
     public function write(string $key, string $typed): void
     {
-        $this->say($this->slip()->with($key, $typed, Units::Inches));
+        $this->say($this->slip()->with($key, $typed, app(House::class)->units()));
         $this->save();
     }
 
@@ -139,12 +140,26 @@ final class ShelfItem extends Model
         [$one, $many] = $this->ware()->noun();
         $count = $this->together();
 
-        return $this->ware()->isWound() ? Units::Inches->roll(Length::ofUnits($count)) : "$count ".($count === 1 ? $one : $many);
+        return $this->ware()->isWound() ? app(House::class)->units()->roll(Length::ofUnits($count)) : "$count ".($count === 1 ? $one : $many);
     }
 
     public function widthWords(): string
     {
-        return Units::Inches->exact(Length::ofUnits($this->width));
+        return self::widths([$this->width])[$this->width];
+    }
+
+    /**
+     * @param  iterable<int>  $widths  in units of length
+     * @return array<int, string> the same in words, by width
+     */
+    public static function widths(iterable $widths): array
+    {
+        $words = [];
+        foreach ($widths as $width) {
+            $words[$width] = app(House::class)->units()->exact(Length::ofUnits($width));
+        }
+
+        return $words;
     }
 
     /** Grams a square foot, where a new roll and its core were weighed: "2.6 g a square foot"; null where they were not. */

@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Settings\House;
 use App\Shelf\StockKind;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
@@ -107,9 +108,14 @@ final class ShelfStock extends Model
     {
         return match ($this->kind) {
             StockKind::Heap => (string) $amount,
-            StockKind::Loose => "$amount x ".Units::Inches->exact(Length::ofUnits($this->piece)),
-            default => Units::Inches->available(Length::ofUnits($amount)),
+            StockKind::Loose => "$amount x ".self::units()->exact(Length::ofUnits($this->piece)),
+            default => self::units()->available(Length::ofUnits($amount)),
         };
+    }
+
+    public static function units(): Units
+    {
+        return app(House::class)->units();
     }
 
     /** As a plan takes it, as far as it is free; null where nothing is. */

@@ -4,6 +4,7 @@ namespace App\Providers;
 
 use App\Devices\PlayedScale;
 use App\Devices\Scale;
+use App\Settings\House;
 use Davrin\Core\Craft;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\PlanReader;
@@ -18,6 +19,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Craft::class, fn () => Craft::standard());
         $this->app->singleton(Engine::class, fn ($app) => Engine::standard($app->make(Craft::class)));
         $this->app->singleton(PlanReader::class);
+        $this->app->scoped(House::class);
         $this->app->bind(Scale::class, PlayedScale::class);
         $this->app->singleton(PlanFile::class, fn ($app) => new PlanFile($app->make(Craft::class)));
     }

@@ -9,12 +9,12 @@ use App\Models\SavedPlan;
 use App\Models\ShelfForm;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
+use App\Settings\House;
 use Davrin\Core\Blank\OnHandBlank;
 use Davrin\Core\Craft;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
-use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\OnHand;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
@@ -43,16 +43,20 @@ final readonly class FromScraps
 
     public int $ties;
 
+    public int $width;
+
     /**
      * @param  list<ShelfItem>  $begun
+     * @param  int  $width  in units of length; 0 for that of which there is most
      *
      * @throws Refused
      */
-    public function __construct(array $begun, public int $width, public string $technique, public Length $piece, public ?ShelfForm $form)
+    public function __construct(array $begun, int $width, public string $technique, public Length $piece, public ?ShelfForm $form)
     {
+        $this->width = $width > 0 ? $width : self::mostOf($begun);
         [$items, $scraps] = [[], []];
         foreach ($begun as $item) {
-            if ($item->width === $width) {
+            if ($item->width === $this->width) {
                 $items["m$item->id"] = $item;
                 $scraps[] = new Scrap("m$item->id", self::free($item));
             }
@@ -61,8 +65,20 @@ final readonly class FromScraps
         $this->inks = array_map(fn (ShelfItem $item): Ink => Ink::from($item->slip()->text('colour'), $item->slip()->text('hatch'), "scrap-$item->id"), $items);
         $this->ties = $this->read([])->ties->count();
         $this->base = ScrapBase::of($scraps, $piece, $this->ties);
-        $this->longest = $this->base->missing === 0 ? null : ScrapBase::longest($scraps, $piece, $this->ties, Units::Inches);
+        $this->longest = $this->base->missing === 0 ? null : ScrapBase::longest($scraps, $piece, $this->ties, app(House::class)->units());
         $this->plan = $this->base->taken === [] ? null : $this->read($this->layer());
+    }
+
+    /** @param  list<ShelfItem>  $begun */
+    private static function mostOf(array $begun): int
+    {
+        $together = [0 => 0];
+        foreach ($begun as $item) {
+            $together[$item->width] = ($together[$item->width] ?? 0) + $item->together();
+        }
+        arsort($together);
+
+        return array_key_first($together);
     }
 
     /** @return list<ShelfItem> */
@@ -105,7 +121,7 @@ final readonly class FromScraps
     public function gives(ShelfItem $item): string
     {
         return implode(', ', array_map(function (OnHand $there): string {
-            $length = Units::Inches->exact($there->length);
+            $length = app(House::class)->units()->exact($there->length);
 
             return sprintf('%s %s %d', $there->count > 1 ? "$there->count x $length" : $length, $there->count > 1 ? 'give' : 'gives', (new Scrap('', [$there]))->pieces($this->piece));
         }, self::free($item)));
@@ -144,7 +160,7 @@ final readonly class FromScraps
     private function read(array $more): Plan
     {
         return app(PlanReader::class)->read([
-            'name' => 'From scraps', ...($this->form === null ? [] : ['form' => $this->form->form, 'settings' => $this->form->settings ?? []]), 'meshes' => [[]], 'layers' => [], ...$more,
+            'name' => 'From scraps', ...($this->form === null ? [] : ['form' => $this->form->form]), 'settings' => $this->form->settings ?? ['units' => app(House::class)->units()->value], 'meshes' => [[]], 'layers' => [], ...$more,
         ]);
     }
 }

@@ -8,7 +8,7 @@ use App\Editor\Problem;
 use App\Models\ShelfItem;
 use App\Models\ShelfMovement;
 use App\Models\ShelfStock;
-use Davrin\Core\Measure\Units;
+use App\Settings\House;
 use Davrin\Core\Recipe\Recipe;
 use Davrin\Core\Refused;
 use Illuminate\Contracts\Support\Responsable;
@@ -37,7 +37,7 @@ final readonly class ItemPage implements Responsable
 
         return response()->view('shelf.show', [
             'item' => $this->item,
-            'sentence' => Recipe::line('item', $this->item->ware()->sentence(), $this->item->slip(), Units::Inches),
+            'sentence' => Recipe::line('item', $this->item->ware()->sentence(), $this->item->slip(), app(House::class)->units()),
             'things' => new ShelfThings($this->item),
             'stock' => $this->item->stock->where('amount', '>', 0)->sortByDesc('amount')->values(),
             'history' => $this->item->stock->flatMap(fn (ShelfStock $stock) => $stock->movements->map(fn (ShelfMovement $movement): ShelfMovement => $movement->setRelation('stock', $stock)))

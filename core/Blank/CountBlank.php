@@ -10,7 +10,8 @@ use Davrin\Core\Measure\Units;
 /** @extends NamedBlank<int> */
 final readonly class CountBlank extends NamedBlank
 {
-    public function __construct(string $key, string $label, int $default, private int $least, private int $most)
+    /** @param  string  $none  what is said for 0 */
+    public function __construct(string $key, string $label, int $default, private int $least, private int $most, private string $none = '0')
     {
         parent::__construct($key, $label, $default);
     }
@@ -18,6 +19,9 @@ final readonly class CountBlank extends NamedBlank
     public function read(mixed $raw, ?Units $bare): int
     {
         $text = is_int($raw) || is_string($raw) ? trim((string) $raw) : throw OutOfBounds::kind($this->label, 'a whole number');
+        if ($this->least === 0 && mb_strtolower($text) === $this->none) {
+            return 0;
+        }
         if (preg_match('/^-?\d{1,9}$/', $text) !== 1) {
             throw NotReadable::count($text);
         }
@@ -36,7 +40,7 @@ final readonly class CountBlank extends NamedBlank
 
     public function show(mixed $value, Units $units): string
     {
-        return (string) $value;
+        return $value === 0 ? $this->none : (string) $value;
     }
 
     public function schema(): array

@@ -7,6 +7,7 @@ use App\Editor\View;
 use App\Models\SavedPlan;
 use App\Plans\Starter;
 use App\Plans\Wall;
+use App\Settings\House;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Plan\PlanReader;
 use Illuminate\Contracts\View\View as Page;
@@ -24,10 +25,10 @@ final class PlanController
         ]);
     }
 
-    public function store(Request $request, PlanReader $reader): RedirectResponse
+    public function store(Request $request, PlanReader $reader, House $house): RedirectResponse
     {
         $starter = Starter::tryFrom((string) $request->string('starter')) ?? Starter::Ruffles;
-        $plan = SavedPlan::start($starter->plan($reader), 'begun');
+        $plan = SavedPlan::start((new FillBlanks(['settings.units' => $house->units()->value]))->apply($starter->plan($reader), $reader), 'begun');
 
         return redirect()->route('plans.show', $plan);
     }

@@ -4,10 +4,10 @@ namespace App\Http\Controllers;
 
 use App\Models\ShelfForm;
 use App\Models\ShelfItem;
+use App\Settings\House;
 use App\Shelf\FromScraps;
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Measure\Units;
 use Davrin\Core\Refused;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\RedirectResponse;
@@ -17,6 +17,8 @@ use Illuminate\Http\Request;
 final class ScrapsController
 {
     private const USUAL = '14 in';
+
+    public function __construct(private readonly House $house) {}
 
     public function show(Request $request): Page
     {
@@ -32,13 +34,14 @@ final class ScrapsController
             'scraps' => $scraps,
             'result' => $scraps?->result(),
             'refused' => $refused,
-            'widths' => collect($begun)->pluck('width')->unique()->sortDesc()->values(),
+            'widths' => ShelfItem::widths(collect($begun)->pluck('width')->unique()->sortDesc()),
+            'units' => $this->house->units(),
             'width' => $scraps->width ?? $request->integer('width'),
             'techniques' => FromScraps::techniques(),
             'technique' => $this->technique($request),
             'forms' => ShelfForm::query()->orderBy('name')->limit(60)->get(),
             'form' => $request->integer('form'),
-            'length' => $scraps === null ? $this->length($request) : Units::Inches->exact($scraps->piece),
+            'length' => $scraps === null ? $this->length($request) : $this->house->units()->exact($scraps->piece),
         ]);
     }
 
@@ -58,16 +61,9 @@ final class ScrapsController
      */
     private function scraps(Request $request, array $begun): FromScraps
     {
-        $width = $request->integer('width');
-        // The width there is most of, where none is chosen.
-        $together = [0 => 0];
-        foreach ($begun as $item) {
-            $together[$item->width] = ($together[$item->width] ?? 0) + $item->together();
-        }
-        arsort($together);
-        $piece = LengthBlank::of('length', 'the length of a piece', Length::inches(14), Length::inches(2), Length::yards(20))->read($this->length($request), Units::Inches);
+        $piece = LengthBlank::of('length', 'the length of a piece', Length::inches(14), Length::inches(2), Length::yards(20))->read($this->length($request), $this->house->units());
 
-        return new FromScraps($begun, $width > 0 ? $width : array_key_first($together), $this->technique($request), $piece, ShelfForm::query()->find($request->integer('form')));
+        return new FromScraps($begun, $request->integer('width'), $this->technique($request), $piece, ShelfForm::query()->find($request->integer('form')));
     }
 
     private function technique(Request $request): string

@@ -7,12 +7,12 @@ use App\Editor\Problem;
 use App\Http\Requests\LookRequest;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
+use App\Settings\House;
 use App\Shelf\ItemPage;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\OnHandBlank;
 use Davrin\Core\Craft;
 use Davrin\Core\Edit\BlankRefused;
-use Davrin\Core\Measure\Units;
 use Davrin\Core\Refused;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\RedirectResponse;
@@ -24,13 +24,14 @@ final class ShelfController
 {
     private const A_PAGE = 60;
 
-    public function index(LookRequest $look, Craft $craft): Page
+    public function index(LookRequest $look, Craft $craft, House $house): Page
     {
         return view('shelf.index', [
             'things' => $look->items()->with('stock')->paginate(self::A_PAGE)->withQueryString()->through(fn (ShelfItem $item): ShelfThings => new ShelfThings($item)),
             'look' => $look,
             'wares' => $craft->wares,
-            'widths' => ShelfItem::query()->whereNull('archived_at')->where('width', '>', 0)->distinct()->orderBy('width')->pluck('width'),
+            'widths' => ShelfItem::widths(ShelfItem::query()->whereNull('archived_at')->where('width', '>', 0)->distinct()->orderBy('width')->pluck('width')),
+            'units' => $house->units(),
             'away' => ShelfItem::query()->whereNotNull('archived_at')->count(),
         ]);
     }
@@ -74,7 +75,7 @@ final class ShelfController
     {
         [$typed, $kept] = [trim((string) $request->input('came')), mb_substr(trim((string) $request->input('kept')), 0, 60)];
         if ($item->ware()->isWound()) {
-            $item->take((new OnHandBlank('came', 'what came'))->read($typed, Units::Inches), kept: $kept);
+            $item->take((new OnHandBlank('came', 'what came'))->read($typed, app(House::class)->units()), kept: $kept);
         } else {
             $item->takePieces((new CountBlank('came', 'how many came', 1, 1, 100_000))->read($typed, null), kept: $kept);
         }

@@ -2,9 +2,11 @@
 
 namespace App\Http\Controllers;
 
+use App\Drawing\Ink;
 use App\Models\ShelfImport;
 use App\Models\ShelfImportRow;
 use App\Models\ShelfItem;
+use App\Settings\House;
 use App\Shelf\Import\Column;
 use App\Shelf\Import\CsvFile;
 use App\Shelf\Import\FileRefused;
@@ -47,11 +49,15 @@ final class ShelfFileController
         return redirect()->route('imports.show', $this->reading->open($file));
     }
 
-    public function show(ShelfImport $import): Page
+    public function show(ShelfImport $import, House $house): Page
     {
+        $preview = $import->state === 'matching' ? $this->reading->preview($import, self::PREVIEW) : [];
+
         return view('shelf.import', [
             'import' => $import,
-            'preview' => $import->state === 'matching' ? $this->reading->preview($import, self::PREVIEW) : [],
+            'preview' => $preview,
+            'inks' => array_map(fn (array $row): Ink => Ink::from($row['row']->said['colour'] ?? '#cccccc', $row['row']->said['hatch'] ?? 'none', "r{$row['line']}"), array_column($preview, null, 'line')),
+            'units' => $house->units(),
             'refusals' => $import->rows()->whereNotNull('refused')->orderBy('line')->limit(self::SHOWN)->get(),
             'good' => $import->good(),
             'refused' => $import->refused(),

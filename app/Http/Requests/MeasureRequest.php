@@ -4,6 +4,7 @@ namespace App\Http\Requests;
 
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
+use App\Settings\House;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\OnHandBlank;
 use Davrin\Core\Measure\Length;
@@ -49,13 +50,13 @@ final class MeasureRequest extends FormRequest
         $new = $stock->item->slip()->length('roll');
         $left = match ($this->input('way')) {
             'weight' => Measuring::byWeight($new, Weight::read($this->typed('newWeight')), Weight::read($this->typed('coreWeight')), Weight::read($this->typed('now'))),
-            'across' => Measuring::byDiameter($new, $this->across('newAcross'), $this->across('coreAcross'), $this->across('across'), Units::Inches),
-            'cuts' => Measuring::byCuts(Length::ofUnits($stock->amount), $this->cuts(), Units::Inches),
+            'across' => Measuring::byDiameter($new, $this->across('newAcross'), $this->across('coreAcross'), $this->across('across'), app(House::class)->units()),
+            'cuts' => Measuring::byCuts(Length::ofUnits($stock->amount), $this->cuts(), app(House::class)->units()),
             default => $this->length('tape'),
         };
 
         return $left->isNegative() || $left->units > max($new->units, $stock->piece)
-            ? throw NotMeasurable::longerThanNew(Units::Inches->exact($left), Units::Inches->roll($new))
+            ? throw NotMeasurable::longerThanNew(app(House::class)->units()->exact($left), app(House::class)->units()->roll($new))
             : $left;
     }
 
@@ -92,18 +93,18 @@ final class MeasureRequest extends FormRequest
     /** Squares are taken of it, so it is read finer than what is cut. */
     private function across(string $field): Length
     {
-        return LengthText::fine($this->typed($field), Units::Inches);
+        return LengthText::fine($this->typed($field), app(House::class)->units());
     }
 
     private function length(string $field): Length
     {
-        return LengthText::read($this->typed($field), Units::Inches);
+        return LengthText::read($this->typed($field), app(House::class)->units());
     }
 
     /** @return list<Length> "4 x 19 in, 22 in" */
     private function cuts(): array
     {
-        $cuts = (new OnHandBlank('cuts', 'what was cut'))->read($this->typed('cuts'), Units::Inches);
+        $cuts = (new OnHandBlank('cuts', 'what was cut'))->read($this->typed('cuts'), app(House::class)->units());
 
         return $cuts === [] ? throw NotReadable::emptyLength() : array_map(fn (OnHand $cut): Length => $cut->length->times($cut->count), $cuts);
     }

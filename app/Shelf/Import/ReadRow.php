@@ -34,10 +34,11 @@ final readonly class ReadRow
 
     /**
      * @param  array<string, string>  $cells  by column, those that say something
+     * @param  Units  $bare  of a length without a unit
      *
      * @throws Refused
      */
-    public static function of(array $cells, Craft $craft): self
+    public static function of(array $cells, Craft $craft, Units $bare = Units::Inches): self
     {
         $ware = self::ware($cells['ware'] ?? 'mesh', $craft);
         if (! isset($cells['name'])) {
@@ -48,11 +49,11 @@ final readonly class ReadRow
         $slip = Slip::load($ware->blanks(), [], '');
         foreach ($slip->blanks as $key => $blank) {
             if (isset($cells[$key])) {
-                $slip = $slip->with($key, self::raw($blank, $cells[$key]), Units::Inches);
+                $slip = $slip->with($key, self::raw($blank, $cells[$key]), $bare);
             }
         }
 
-        return new self($ware, $slip->write(), $ware->isWound() ? self::wound($cells, $slip) : self::pieces($cells));
+        return new self($ware, $slip->write(), $ware->isWound() ? self::wound($cells, $slip, $bare) : self::pieces($cells));
     }
 
     /** The same for rows that say the same. */
@@ -94,15 +95,15 @@ final readonly class ReadRow
      * @param  array<string, string>  $cells
      * @return array{kind: string, piece: int, amount: int, times: int, known: string, lot: ?string, kept: string}
      */
-    private static function wound(array $cells, Slip $slip): array
+    private static function wound(array $cells, Slip $slip, Units $bare): array
     {
         $new = $slip->length('roll');
-        $left = isset($cells['left']) ? LengthText::read($cells['left'], Units::Inches) : $new;
+        $left = isset($cells['left']) ? LengthText::read($cells['left'], $bare) : $new;
         if ($left->isNegative()) {
             throw RowRefused::negative($cells['left'] ?? '');
         }
         if ($left->isMoreThan($new)) {
-            throw RowRefused::longerThanNew(Units::Inches->exact($left), Units::Inches->roll($new));
+            throw RowRefused::longerThanNew($bare->exact($left), $bare->roll($new));
         }
         $times = self::count($cells['count'] ?? '1');
         $isLabel = str_contains(mb_strtolower($cells['known'] ?? (isset($cells['left']) && ! $left->equals($new) ? '' : 'by label')), 'label');

@@ -4,6 +4,7 @@ namespace App\Shelf\Import;
 
 use App\Models\ShelfImport;
 use App\Models\ShelfImportRow;
+use App\Settings\House;
 use Davrin\Core\Craft;
 use Davrin\Core\Refused;
 use Illuminate\Http\UploadedFile;
@@ -19,7 +20,7 @@ final readonly class Reading
 
     private const KEPT_DAYS = 2;
 
-    public function __construct(private Craft $craft) {}
+    public function __construct(private Craft $craft, private House $house) {}
 
     /** @throws FileRefused */
     public function open(UploadedFile $upload): ShelfImport
@@ -176,7 +177,7 @@ final readonly class Reading
             }
             $said = array_map(fn (int $place): string => $cells[$place] ?? '', $import->columns);
 
-            return ['row' => ReadRow::of(array_filter($said, fn (string $cell): bool => $cell !== ''), $this->craft), 'refused' => null];
+            return ['row' => ReadRow::of(array_filter($said, fn (string $cell): bool => $cell !== ''), $this->craft, $this->house->units()), 'refused' => null];
         } catch (Refused $why) {
             return ['row' => null, 'refused' => $why->getMessage()];
         }

@@ -51,7 +51,7 @@ final readonly class PieceWare implements Ware
             new MoneyBlank('price', 'the list price of a pack', Money::cents($this->cents), Money::cents(99_999)),
             new MoneyBlank('paid', 'what was paid for a pack', Money::cents($this->cents), Money::cents(99_999)),
             new NoteBlank('supplier', 'where it is bought', 60),
-            new CountBlank('low', 'when it runs low', 0, 0, 100_000),
+            new CountBlank('low', 'when it runs low', 0, 0, 100_000, 'no mark'),
         ];
     }
 

@@ -1,8 +1,6 @@
 {{-- One roll or heap: how much of it is left, to scale, who holds it, and the ways to measure it. --}}
 @props(['stock', 'item', 'ink', 'weight' => null])
 @php
-    use Davrin\Core\Measure\Length;
-    use Davrin\Core\Measure\Units;
     $isRoll = $stock->kind->isRoll();
     $slip = $item->slip();
     $new = $isRoll ? max($slip->length('roll')->units, $stock->amount) : 1;
@@ -48,8 +46,8 @@
                                 <a class="quiet" href="{{ route('shelf.show', [$item, 'scale' => 1, 'stock' => $stock->id]) }}#stock-{{ $stock->id }}">take it from the scale</a>
                                 @break
                             @case ('across')
-                                <label>new it was <input class="blank" name="newAcross" size="8" value="{{ $open === $way ? old('newAcross') : ($slip->lengthIfAny('newAcross') ? Units::Inches->exact($slip->lengthIfAny('newAcross')) : '') }}" placeholder="4 1/2 in" required autocomplete="off"> across</label>
-                                <label>its core <input class="blank" name="coreAcross" size="8" value="{{ $open === $way ? old('coreAcross') : ($slip->lengthIfAny('coreAcross') ? Units::Inches->exact($slip->lengthIfAny('coreAcross')) : '') }}" placeholder="1 1/2 in" required autocomplete="off"></label>
+                                <label>new it was <input class="blank" name="newAcross" size="8" value="{{ $open === $way ? old('newAcross') : ($slip->lengthIfAny('newAcross') ? $stock::units()->exact($slip->lengthIfAny('newAcross')) : '') }}" placeholder="4 1/2 in" required autocomplete="off"> across</label>
+                                <label>its core <input class="blank" name="coreAcross" size="8" value="{{ $open === $way ? old('coreAcross') : ($slip->lengthIfAny('coreAcross') ? $stock::units()->exact($slip->lengthIfAny('coreAcross')) : '') }}" placeholder="1 1/2 in" required autocomplete="off"></label>
                                 <label>now <input class="blank" name="across" size="8" value="{{ $open === $way ? old('across') : '' }}" placeholder="3.3 in" required autocomplete="off"></label>
                                 @break
                             @case ('cuts')

@@ -1,10 +1,9 @@
-@php use Davrin\Core\Measure\Length; use Davrin\Core\Measure\Units; @endphp
 <x-page title="From scraps" here="shelf">
     <main class="px-8 pt-5 pb-16">
         <p class="text-[13.5px]"><a href="{{ route('shelf.index') }}">The shelf</a></p>
         <h1 class="mt-1 text-3xl">From scraps</h1>
         <x-notices />
-        @if ($widths->isEmpty())
+        @if ($widths === [])
             <p class="mt-8 max-w-xl text-[17px]">Nothing is begun: the shelf has full rolls only, or none. What a plan leaves lies here once its cut sheet is worked off.</p>
         @else
             <form method="get" action="{{ route('scraps.show') }}" class="look" hx-get="{{ route('scraps.show') }}" hx-trigger="change" hx-target="#made" hx-select="#made" hx-swap="outerHTML" hx-push-url="true">
@@ -18,8 +17,8 @@
                 <input class="blank" id="scrap-length" name="length" value="{{ $length }}" size="8" maxlength="40" autocomplete="off">
                 <span>from mesh</span>
                 <select class="blank" name="width" aria-label="width" autocomplete="off">
-                    @foreach ($widths as $its)
-                        <option value="{{ $its }}" @selected((int) $its === $width)>{{ Units::Inches->exact(Length::ofUnits((int) $its)) }}</option>
+                    @foreach ($widths as $its => $words)
+                        <option value="{{ $its }}" @selected((int) $its === $width)>{{ $words }}</option>
                     @endforeach
                 </select>
                 <span>wide, on</span>
@@ -42,7 +41,7 @@
                             @if ($scraps->base->missing > 0)
                                 {{ $scraps->base->missing }} {{ Str::plural('tie', $scraps->base->missing) }} would stay bare.
                                 @if ($scraps->longest)
-                                    <a href="{{ route('scraps.show', ['technique' => $technique, 'width' => $width, 'form' => $form, 'length' => Units::Inches->exact($scraps->longest)]) }}">Pieces of {{ Units::Inches->exact($scraps->longest) }} fill them all.</a>
+                                    <a href="{{ route('scraps.show', ['technique' => $technique, 'width' => $width, 'form' => $form, 'length' => $units->exact($scraps->longest)]) }}">Pieces of {{ $units->exact($scraps->longest) }} fill them all.</a>
                                 @else
                                     No piece that is near as long fills them all.
                                 @endif

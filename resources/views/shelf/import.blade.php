@@ -34,14 +34,15 @@
                     <button class="act act-strong">Read the whole file</button>
                 </form>
                 <h2 class="mt-6 text-lg">What the first rows come to</h2>
+                <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$inks" /></defs></svg>
                 <ol class="rows">
                     @forelse ($preview as $row)
                         <li @class(['is-refused' => $row['refused'] !== null])>
                             <b>line {{ $row['line'] }}</b>
                             @if ($row['row'])
-                                <svg class="swatch" viewBox="0 0 13 13" aria-hidden="true"><rect width="13" height="13" fill="{{ $row['row']->said['colour'] }}" /></svg>
+                                <x-swatch :ink="$inks[$row['line']]" />
                                 {{ $row['row']->ware->noun()[0] }}: {{ $row['row']->said['name'] }}{{ isset($row['row']->said['width']) ? ', '.$row['row']->said['width'].' wide' : '' }},
-                                {{ $row['row']->stock['times'] * ($row['row']->ware->isWound() && $row['row']->stock['kind'] !== 'loose' ? 1 : $row['row']->stock['amount']) }}{{ $row['row']->ware->isWound() ? ' of '.Davrin\Core\Measure\Units::Inches->exact(Davrin\Core\Measure\Length::ofUnits($row['row']->stock['piece'])) : '' }}
+                                {{ $row['row']->stock['times'] * ($row['row']->ware->isWound() && $row['row']->stock['kind'] !== 'loose' ? 1 : $row['row']->stock['amount']) }}{{ $row['row']->ware->isWound() ? ' of '.$units->exact(Davrin\Core\Measure\Length::ofUnits($row['row']->stock['piece'])) : '' }}
                             @else
                                 {{ Str::limit(implode(', ', array_filter($row['cells'])), 60) }}: {{ $row['refused'] }}
                             @endif

@@ -34,8 +34,8 @@
             <span>of</span>
             <select class="blank" name="width" aria-label="width" autocomplete="off">
                 <option value="">any width</option>
-                @foreach ($widths as $width)
-                    <option value="{{ $width }}" @selected($look->width() === (int) $width)>{{ Davrin\Core\Measure\Units::Inches->exact(Davrin\Core\Measure\Length::ofUnits((int) $width)) }}</option>
+                @foreach ($widths as $width => $words)
+                    <option value="{{ $width }}" @selected($look->width() === (int) $width)>{{ $words }}</option>
                 @endforeach
             </select>
             <label for="look-q">named or kept</label>
@@ -65,5 +65,12 @@
             </ul>
             {{ $things->links('plans.pages') }}
         </div>
+        <form method="post" action="{{ route('units') }}" class="mt-8 flex items-baseline gap-2 text-[13.5px]">
+            @csrf
+            <span>The shelf speaks in {{ $units->value }}.</span>
+            @php $other = $units === Davrin\Core\Measure\Units::Inches ? Davrin\Core\Measure\Units::Metric : Davrin\Core\Measure\Units::Inches; @endphp
+            <input type="hidden" name="units" value="{{ $other->value }}">
+            <button class="quiet">Speak in {{ $other->value }}</button>
+        </form>
     </main>
 </x-page>

@@ -1,0 +1,22 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Settings\House;
+use Davrin\Core\Measure\Units;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class HouseController
+{
+    public function units(Request $request, House $house): RedirectResponse
+    {
+        $units = Units::tryFrom((string) $request->string('units'));
+        if ($units === null) {
+            return back()->with('refused', 'Lengths are shown in inches or in centimetres. Choose one of the two.');
+        }
+        $house->measureIn($units);
+
+        return back()->with('said', "The shelf speaks in $units->value now, and plans that are begun from here on. Plans that hang already keep theirs.");
+    }
+}
