@@ -8,6 +8,7 @@ use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;
 use Davrin\Core\Roll\SegmentKind;
+use Davrin\Core\Roll\Stock;
 
 /** One roll, unrolled as far as it is used: its cuts to scale, the rest still on its core. */
 final readonly class RollStrip
@@ -31,6 +32,7 @@ final readonly class RollStrip
         public string $left,
         public string $used,
         public ?RollChange $change,
+        private Stock $stock,
     ) {}
 
     public static function of(Units $units, RollPlan $rolls, RollUse $roll, float $perUnit, float $breadth): self
@@ -55,6 +57,7 @@ final readonly class RollStrip
             $units->available($roll->left()),
             $units->needed($roll->used()),
             $change,
+            $roll->stock,
         );
     }
 
@@ -76,17 +79,17 @@ final readonly class RollStrip
         return $cuts;
     }
 
-    /** Whether it can be folded together: pieces of the same lengths and the same rest, on another roll. */
+    /** Whether it can be folded together: pieces of the same lengths and the same rest, on another roll of the same lot. */
     public function looksLike(self $other): bool
     {
         $lengths = fn (self $strip): array => array_map(fn (array $cut): array => [$cut['width'], $cut['kind'], $cut['layer']], $strip->cuts);
 
-        return $lengths($this) === $lengths($other) && $this->isOfPieces() && $other->isOfPieces();
+        return $lengths($this) === $lengths($other) && $this->left === $other->left && [$this->stock->origin, $this->stock->lot] === [$other->stock->origin, $other->stock->lot] && $this->isOfPieces() && $other->isOfPieces();
     }
 
     public function and(self $other): self
     {
-        return new self([...$this->numbers, ...$other->numbers], $this->cuts, $this->end, $this->height, $this->coil, $this->left, $this->used, $this->change);
+        return new self([...$this->numbers, ...$other->numbers], $this->cuts, $this->end, $this->height, $this->coil, $this->left, $this->used, $this->change, $this->stock);
     }
 
     public function name(): string

@@ -162,16 +162,15 @@ final class ShelfItem extends Model
         return $words;
     }
 
-    /** Grams a square foot, where a new roll and its core were weighed: "2.6 g a square foot"; null where they were not. */
+    /** "10.8 g a square foot", where a new roll and its core were weighed; null where they were not. */
     public function weightWords(): ?string
     {
         if (! $this->ware()->isWound()) {
             return null;
         }
         [$new, $core] = [$this->slip()->weightIfAny('newWeight'), $this->slip()->weightIfAny('coreWeight')];
-        $grams = $new === null || $core === null ? null : Measuring::perSquareFoot($this->slip()->length('roll'), $this->slip()->length('width'), $new, $core);
 
-        return $grams === null ? null : sprintf('%.1f g a square foot', $grams);
+        return $new === null || $core === null ? null : Measuring::byArea($this->slip()->length('roll'), $this->slip()->length('width'), $new, $core, app(House::class)->units());
     }
 
     public function isArchived(): bool

@@ -36,7 +36,7 @@ final readonly class LotsDoNotMatch implements Rule
                 $this->trial->partingLots($plan, $result, $mesh),
                 $this->trial->remedy($plan, $result, 'Keep to one lot', ["meshes.{$mesh->mesh->id}.lots" => 'apart'], [$mesh->mesh->id]),
             ]]
-            : ['No lot is enough alone.', sprintf('No lot of %s on hand is enough, and %s may not match. By turns all the way round they look meant.', $name, Words::list($lots)), [
+            : ['No lot is enough alone.', sprintf('%s of %s may not match. By turns all the way round they look meant.', Words::list($lots), $name), [
                 $mesh->plan->unmetPieces > 0 || $mesh->plan->money()->cents > 0 ? $this->trial->partingLots($plan, $result, $mesh, onlyIfLess: true) : null,
             ]];
         $remedies = array_values(array_filter($remedies));

@@ -60,12 +60,16 @@ final class Measuring
         return Length::ofUnits(intdiv($new->units * $ring($now), $ring($newAcross)));
     }
 
-    /** Grams a square foot of what is wound on a new roll; null where it weighs no more than its core. */
-    public static function perSquareFoot(Length $new, Length $width, Weight $newWeight, Weight $core): ?float
+    /** What is wound on a new roll weighs by its area: "10.8 g a square foot"; null where it weighs no more than its core. */
+    public static function byArea(Length $new, Length $width, Weight $newWeight, Weight $core, Units $units): ?string
     {
-        $grams = ($newWeight->hundredths - $core->hundredths) / 100;
+        $grams = ($newWeight->hundredths - $core->hundredths) / 100 / ($new->toInches() * $width->toInches());
 
-        return $grams > 0 ? $grams / ($new->toInches() * $width->toInches() / 144) : null;
+        return match (true) {
+            $grams <= 0 => null,
+            $units === Units::Metric => sprintf('%.0f g a square metre', $grams * (100 / 2.54) ** 2),
+            default => sprintf('%.1f g a square foot', $grams * 144),
+        };
     }
 
     /**

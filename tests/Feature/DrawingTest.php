@@ -131,6 +131,14 @@ final class DrawingTest extends TestCase
         $this->assertSame(['rolls 1 to 6', [1, 2, 3, 4, 5, 6]], [$strips[0]->name(), $strips[0]->numbers]);
     }
 
+    public function test_rolls_that_are_cut_alike_but_leave_different_rests_stay_apart(): void
+    {
+        $lefts = fn (array $mesh): array => array_map(fn (RollStrip $strip): array => [$strip->name(), $strip->left], $this->shelf($this->plan(['meshes' => [$mesh + ['label' => 'measured']]]))->strips['m1']);
+        $this->assertSame([['roll 1', '4 in'], ['roll 2', '189 in']], $lefts(['onHand' => ['175 in']]));
+        $this->assertSame([['roll 1', '9 in'], ['roll 2', '9 in']], $lefts(['onHand' => ['180 in lot B', '180 in lot C'], 'lots' => 'mixed']));
+        $this->assertSame([['rolls 1 to 2', '9 in']], $lefts(['onHand' => ['180 in', '180 in']]));
+    }
+
     public function test_a_roll_is_drawn_to_scale_cut_by_cut_with_the_rest_on_its_core(): void
     {
         $plan = $this->plan(['meshes' => [['label' => 'measured']], 'layers' => [['length' => '18 in']]]);

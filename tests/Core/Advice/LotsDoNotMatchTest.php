@@ -23,7 +23,7 @@ final class LotsDoNotMatchTest extends PlanCase
     public function test_where_no_lot_is_enough_alone_two_by_turns_are_offered(): void
     {
         $advice = $this->advice(['onHand' => ['180 in lot B7', '175 in lot C2']]);
-        $this->assertSame(['No lot is enough alone.', 'layers.l1'], [$advice?->title, $advice?->about]);
+        $this->assertSame(['No lot is enough alone.', 'B7 and C2 of Sage mesh may not match. By turns all the way round they look meant.', 'layers.l1'], [$advice?->title, $advice?->sentence, $advice?->about]);
         $this->assertSame([['Take the two lots by turns', '1 roll less to buy ($6.50); uses 342 in, leaves 13 in', 'm1']], $this->said($advice));
     }
 

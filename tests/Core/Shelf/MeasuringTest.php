@@ -61,6 +61,13 @@ final class MeasuringTest extends TestCase
         $measure();
     }
 
+    public function test_what_mesh_weighs_by_its_area_tells_thin_from_full_bodied(): void
+    {
+        // 270 g on 10 yd of 10 in: 25 square feet, or 2.3226 square metres.
+        $byArea = fn (string $new, Units $units): ?string => Measuring::byArea(Length::yards(10), Length::inches(10), Weight::read($new), Weight::read('40 g'), $units);
+        $this->assertSame(['10.8 g a square foot', '116 g a square metre', null], [$byArea('310 g', Units::Inches), $byArea('310 g', Units::Metric), $byArea('40 g', Units::Inches)]);
+    }
+
     public function test_weights_are_read_as_people_write_them(): void
     {
         foreach (['175' => '175 g', '175 g' => '175 g', '0.31 kg' => '310 g', '6,2 oz' => '175.77 g', '1 lb' => '453.59 g', ' 40.5 G' => '40.5 g'] as $typed => $shown) {
