@@ -159,7 +159,7 @@ final class Batch
         foreach ($share->plan->layers as $layer) {
             foreach ($layer->work->runs as $run) {
                 $steps = array_map(fn (Step $step): Step => new Step(self::element($step->element, $prefix), $step->from, $step->to, $step->drop, $step->pitch), $run->steps);
-                $runs[] = new Run("$prefix/$run->layer", array_map(fn (string $strand): string => $keys[$strand], $run->strands), $run->startTail, $steps, $run->endTail, $run->together, $run->zipTied);
+                $runs[] = new Run("$prefix/$run->layer", array_map(fn (string $strand): string => $keys[$strand], $run->strands), $run->startTail, $steps, $run->endTail, $run->together, $run->zipTied, $run->sooner);
             }
         }
 

@@ -17,6 +17,7 @@ final readonly class Run
      * @param  non-empty-list<Step>  $steps
      * @param  bool  $together  where one strand's roll ends all end and begin anew, or that one alone changes
      * @param  bool  $zipTied  its ends are held by zip ties
+     * @param  bool  $sooner  whether strands that end together may end before their rolls do, where that saves a roll
      */
     public function __construct(
         public string $layer,
@@ -26,6 +27,7 @@ final readonly class Run
         public Length $endTail,
         public bool $together = true,
         public bool $zipTied = false,
+        public bool $sooner = false,
     ) {}
 
     public function tails(): Length

@@ -12,6 +12,7 @@ use Davrin\Core\Advice\Remedy;
 use Davrin\Core\Advice\RollsAreTooFew;
 use Davrin\Core\Advice\RollsAreUsedUp;
 use Davrin\Core\Advice\Rule;
+use Davrin\Core\Advice\StrandsCouldEndSooner;
 use Davrin\Core\Advice\TechniqueDoubts;
 use Davrin\Core\Advice\TooDeepForItsRoom;
 use Davrin\Core\Advice\Trial;
@@ -36,7 +37,7 @@ final readonly class Engine
 
         return new self($planWork, $remedies, [
             new RollsAreTooFew($remedies), new RollsAreUsedUp($remedies), new TechniqueDoubts($trial), new LastRollGivesLittle($trial),
-            new LotsDoNotMatch($trial), new FullnessIsOff($trial), new TooDeepForItsRoom($trial),
+            new StrandsCouldEndSooner($trial), new LotsDoNotMatch($trial), new FullnessIsOff($trial), new TooDeepForItsRoom($trial),
         ]);
     }
 

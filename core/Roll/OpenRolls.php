@@ -22,8 +22,11 @@ final class OpenRolls
     /** @var array<int, ?int> how many of each stock are not cut yet */
     private array $whole;
 
-    /** @param  list<int>  $order  of the places of the stock: which is cut first */
-    public function __construct(private readonly Supply $supply, private readonly array $order)
+    /**
+     * @param  list<int>  $order  of the places of the stock: which is cut first
+     * @param  int  $most  so many full rolls are opened for runs, and no more
+     */
+    public function __construct(private readonly Supply $supply, private readonly array $order, private readonly int $most = PHP_INT_MAX)
     {
         $this->whole = array_map(fn (Stock $stock): ?int => $stock->count, $supply->stock);
     }
@@ -41,12 +44,40 @@ final class OpenRolls
             }
         }
         foreach ($this->order as $place) {
-            if ($this->whole[$place] !== 0 && ! $needed->isMoreThan($this->supply->length($this->supply->stock[$place]))) {
+            if ($this->canBegin($place, $needed)) {
                 return $this->begin($place);
             }
         }
 
         return null;
+    }
+
+    /**
+     * The roll that most is left on, whether it is begun or not; null where none holds this much.
+     *
+     * @param  list<int>  $but  rolls that are in use by another strand
+     */
+    public function roomiest(Length $needed, array $but = []): ?int
+    {
+        $left = array_diff_key($this->left, array_flip($but));
+        uasort($left, fn (Length $a, Length $b): int => $b->units <=> $a->units);
+        $number = array_key_first($left);
+        $most = $number === null ? $needed : $left[$number];
+        foreach ($this->order as $place) {
+            if ($this->canBegin($place, $needed) && $this->supply->length($this->supply->stock[$place])->isMoreThan($most)) {
+                return $this->begin($place);
+            }
+        }
+
+        return $number === null || $needed->isMoreThan($most) ? $this->firstWithRoom($needed, $but) : $number;
+    }
+
+    private function canBegin(int $place, Length $needed): bool
+    {
+        $stock = $this->supply->stock[$place];
+        $opened = $stock->origin->opens() ? count(array_filter($this->stock, fn (int $of): bool => $this->supply->stock[$of]->origin->opens())) : -1;
+
+        return $this->whole[$place] !== 0 && $opened < $this->most && ! $needed->isMoreThan($this->supply->length($stock));
     }
 
     /** @param  int  $place  of the stock that it is one of */

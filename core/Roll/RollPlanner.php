@@ -25,6 +25,9 @@ final class RollPlanner
     /** No more ways of keeping to lots are tried than this. */
     private const MOST_LOTS = 8;
 
+    /** After so many stretches as far as rolls reach, parts are not tried any more. */
+    private const MOST_WHOLE = 6;
+
     /**
      * @param  list<Run>  $runs
      * @param  list<Cut>  $cuts
@@ -36,12 +39,94 @@ final class RollPlanner
         $best = [];
         foreach (self::choices(array_map(fn (Supply $supply): array => $supply->byLot(), $supplies)) as $chosen) {
             foreach (self::orders($runs, $chosen) as $order) {
-                $plans = $this->laid($runs, $cuts, $chosen, $order);
+                $plans = $this->laid($runs, $cuts, $chosen, $order, Stretches::asFarAsTheyReach());
                 $best = $best === [] || (self::merit($plans) <=> self::merit($best)) < 0 ? self::provenTogether($plans, $best) : self::provenTogether($best, $plans);
             }
         }
 
+        foreach (self::doubled($runs) as $mesh => $strands) {
+            $best = $this->inStretches($runs, $cuts, $best, $mesh, $strands);
+        }
+
         return $best;
+    }
+
+    /**
+     * Where several strands of a mesh are tied together, fewer rolls may do if they end before their rolls do: tried as long as
+     * one full roll less is enough.
+     *
+     * @param  list<Run>  $runs
+     * @param  list<Cut>  $cuts
+     * @param  array<string, RollPlan>  $best
+     * @param  int  $strands  of that mesh, tied together
+     * @return array<string, RollPlan>
+     */
+    private function inStretches(array $runs, array $cuts, array $best, string $mesh, int $strands): array
+    {
+        $supplies = array_map(fn (RollPlan $plan): Supply => $plan->supply, $best);
+        do {
+            $isBetter = false;
+            $most = $best[$mesh]->unmetPieces === 0 ? $best[$mesh]->opened() - 1 : PHP_INT_MAX;
+            if ($most < 0 || ($most < PHP_INT_MAX && self::holds($supplies[$mesh], $most) < self::asks($runs, $cuts, $mesh))) {
+                break;
+            }
+            foreach (self::orders($runs, $supplies) as $order) {
+                for ($whole = 0; $whole < self::MOST_WHOLE; $whole++) {
+                    for ($parts = 2; $parts <= $strands + 2; $parts++) {
+                        $plans = $this->laid($runs, $cuts, $supplies, $order, Stretches::inParts($whole, $parts), [$mesh => $most]);
+                        if ((self::merit($plans) <=> self::merit($best)) < 0) {
+                            [$best, $isBetter] = [self::provenTogether($plans, $best), true];
+                        }
+                    }
+                }
+            }
+        } while ($isBetter);
+
+        return $best;
+    }
+
+    /**
+     * @param  list<Run>  $runs
+     * @return array<string, int> meshes of which a run ties several strands together that may end sooner, and how many
+     */
+    private static function doubled(array $runs): array
+    {
+        $most = [];
+        foreach ($runs as $run) {
+            foreach ($run->together && $run->sooner ? array_count_values($run->strands) : [] as $mesh => $strands) {
+                $most[$mesh] = max($most[$mesh] ?? 0, $strands);
+            }
+        }
+
+        return array_filter($most, fn (int $strands): bool => $strands > 1);
+    }
+
+    /** How much mesh there is, in units of length, with so many full rolls. */
+    private static function holds(Supply $supply, int $opened): int
+    {
+        [$there, $longest] = [0, 0];
+        foreach ($supply->stock as $stock) {
+            $length = $supply->length($stock)->units;
+            $stock->origin->opens() ? $longest = max($longest, $length) : $there += $length * (int) $stock->count;
+        }
+
+        return $there + $opened * $longest;
+    }
+
+    /**
+     * How much mesh is asked for at the least.
+     *
+     * @param  list<Run>  $runs
+     * @param  list<Cut>  $cuts
+     */
+    private static function asks(array $runs, array $cuts, string $mesh): int
+    {
+        $asked = array_sum(array_map(fn (Cut $cut): int => $cut->mesh === $mesh ? $cut->length->units : 0, $cuts));
+        foreach ($runs as $run) {
+            $asked += $run->length()->units * count(array_keys($run->strands, $mesh, true));
+        }
+
+        return $asked;
     }
 
     /**
@@ -113,19 +198,21 @@ final class RollPlanner
      * @param  list<Cut>  $cuts
      * @param  array<string, Supply>  $supplies
      * @param  array<string, list<int>>  $orders
+     * @param  array<string, int>  $most  how many full rolls may be opened for runs, where that is limited
      * @return array<string, RollPlan>
      */
-    private function laid(array $runs, array $cuts, array $supplies, array $orders): array
+    private function laid(array $runs, array $cuts, array $supplies, array $orders, Stretches $stretches, array $most = []): array
     {
         $rolls = [];
         foreach ($supplies as $mesh => $supply) {
-            $rolls[$mesh] = new OpenRolls($supply, $orders[$mesh] ?? []);
+            $rolls[$mesh] = new OpenRolls($supply, $orders[$mesh] ?? [], $most[$mesh] ?? PHP_INT_MAX);
         }
+        $laying = new RunLaying($rolls, $stretches);
         [$changes, $unmet, $pieces] = [array_map(fn (): array => [], $supplies), array_map(fn (): array => [], $supplies), array_map(fn (): int => 0, $supplies)];
         foreach ($runs as $run) {
             // Strands that do not end together are runs side by side.
             foreach ($run->together ? [$run->strands] : array_map(fn (string $strand): array => [$strand], $run->strands) as $strands) {
-                $laid = $this->layRun($run, $strands, $rolls);
+                $laid = $laying->lay($run, $strands);
                 foreach ($laid->changes as $mesh => $its) {
                     array_push($changes[$mesh], ...$its);
                 }
@@ -276,96 +363,5 @@ final class RollPlanner
         }
 
         return $plans;
-    }
-
-    /**
-     * @param  list<string>  $strands
-     * @param  array<string, OpenRolls>  $rolls
-     */
-    private function layRun(Run $run, array $strands, array $rolls): LaidRun
-    {
-        $changes = [];
-        $steps = $run->steps;
-        $now = [];
-        $last = null;
-        while ($steps !== []) {
-            [$next, $lacking] = $this->openFor($strands, $run, $steps[0], $rolls);
-            if ($lacking !== []) {
-                return new LaidRun($changes, array_fill_keys($lacking, array_map(fn (Step $step): Element => $step->element, $steps)));
-            }
-            foreach ($now as $strand => $roll) {
-                [$mesh, $before] = [$strands[$strand], $last ?? throw new \LogicException('A roll that was begun has given something.')];
-                $changes[$mesh][] = new RollChange($run->layer, $before->to, $before->element, $roll, $next[$strand], $rolls[$mesh]->used($roll)->plus($steps[0]->length()));
-            }
-            $now = $next;
-            $this->onEach($strands, $now, $rolls, SegmentKind::StartTail, $run, $last->to ?? $steps[0]->from, null);
-            while ($steps !== [] && $this->allHaveRoom($strands, $now, $rolls, $run, $steps[0])) {
-                $last = array_shift($steps);
-                $this->onEach($strands, $now, $rolls, SegmentKind::Step, $run, $last->to, $last);
-            }
-            $this->onEach($strands, $now, $rolls, SegmentKind::EndTail, $run, $last->to ?? $run->steps[0]->from, null);
-        }
-
-        return new LaidRun($changes, []);
-    }
-
-    /**
-     * A roll for each strand that holds the next step and both tails, or the meshes that have none.
-     *
-     * @param  list<string>  $strands
-     * @param  array<string, OpenRolls>  $rolls
-     * @return array{list<int>, list<string>}
-     */
-    private function openFor(array $strands, Run $run, Step $step, array $rolls): array
-    {
-        [$taken, $found, $lacking] = [[], [], []];
-        foreach ($strands as $mesh) {
-            $roll = $rolls[$mesh]->firstWithRoom($run->tails()->plus($step->length()), $taken[$mesh] ?? []);
-            if ($roll === null) {
-                $lacking[] = $mesh;
-
-                continue;
-            }
-            $found[] = [$mesh, $roll];
-            $taken[$mesh][] = $roll;
-        }
-        foreach ($lacking === [] ? [] : array_reverse($found) as [$mesh, $roll]) {
-            $rolls[$mesh]->giveBack($roll);
-        }
-
-        return [array_column($found, 1), array_values(array_unique($lacking))];
-    }
-
-    /**
-     * @param  list<string>  $strands
-     * @param  list<int>  $now
-     * @param  array<string, OpenRolls>  $rolls
-     */
-    private function allHaveRoom(array $strands, array $now, array $rolls, Run $run, Step $step): bool
-    {
-        foreach ($strands as $strand => $mesh) {
-            if ($step->length()->plus($run->endTail)->isMoreThan($rolls[$mesh]->left($now[$strand]))) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /**
-     * @param  list<string>  $strands
-     * @param  list<int>  $now
-     * @param  array<string, OpenRolls>  $rolls
-     */
-    private function onEach(array $strands, array $now, array $rolls, SegmentKind $kind, Run $run, int $tie, ?Step $step): void
-    {
-        $length = match ($kind) {
-            SegmentKind::StartTail => $run->startTail,
-            SegmentKind::EndTail => $run->endTail,
-            default => $step?->length() ?? throw new \LogicException('A step is laid with its element.'),
-        };
-        foreach ($strands as $strand => $mesh) {
-            $rolls[$mesh]->put($now[$strand], $kind, $length, $run->layer, $tie, $step?->element);
-        }
     }
 }

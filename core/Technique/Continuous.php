@@ -25,6 +25,8 @@ abstract class Continuous implements Technique
 {
     protected const TOGETHER = 'together';
 
+    private const SOONER = 'sooner';
+
     public function meshes(): MeshUse
     {
         return MeshUse::strands(3);
@@ -71,6 +73,7 @@ abstract class Continuous implements Technique
             new CountBlank('begin', 'the tie of its row that it begins at', 1, 1, 100),
             new ChoiceBlank('change', 'what happens where a roll ends', self::TOGETHER, [
                 self::TOGETHER => 'all strands end there and begin anew',
+                self::SOONER => 'all strands end there, or sooner where that saves a roll',
                 'alone' => 'only the strand that ends changes',
             ]),
         ];
@@ -112,8 +115,9 @@ abstract class Continuous implements Technique
             $on->length('startTail'),
             $steps === [] ? throw Fault::at('/on', 'A run needs at least 2 ties in a row. Give the row another tie, or choose another technique.') : $steps,
             $on->length('endTail'),
-            $on->slip->text('change') === self::TOGETHER,
+            $on->slip->text('change') !== 'alone',
             $zipTied,
+            $on->slip->text('change') === self::SOONER,
         );
     }
 

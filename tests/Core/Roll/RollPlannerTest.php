@@ -11,6 +11,7 @@ use Davrin\Core\Demand\Step;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Roll\Origin;
+use Davrin\Core\Roll\RollChange;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Roll\RollUse;
@@ -184,6 +185,52 @@ final class RollPlannerTest extends TestCase
         $this->assertSame([[15.0], []], array_map(fn (RollPlan $plan): array => array_map(fn (RollUse $roll): float => $roll->used()->toInches(), $plan->rolls), array_values($plans)));
     }
 
+    public function test_strands_that_may_end_sooner_share_three_rolls_where_they_would_take_four(): void
+    {
+        // 52 poofs of 9 1/2 in; a roll of 360 in holds 37 of them in one go, or 36 in two.
+        $plan = fn (bool $sooner): RollPlan => $this->plannedFrom([$this->poofRun(52, 9.5, ['m', 'm'], $sooner)], [], [$this->new(360)]);
+        $this->assertSame([4, 3], [$plan(false)->opened(), $plan(true)->opened()]);
+        $this->assertSame([18, 18, 36, 36], array_map(fn (RollChange $change): int => $change->tie - 1, $plan(true)->changes));
+        $this->assertSame([350.0, 331.0, 331.0], array_map(fn (RollUse $roll): float => $roll->used()->toInches(), $plan(true)->rolls));
+    }
+
+    public function test_a_strand_beside_them_ends_with_them_and_goes_on_with_its_roll(): void
+    {
+        $supply = fn (): Supply => new Supply([$this->new(360)], false, false, Length::inches(6));
+        $plans = (new RollPlanner)->plan([$this->poofRun(52, 9.5, ['m', 'm', 'n'], true)], [], ['m' => $supply(), 'n' => $supply()]);
+        $this->assertSame([3, 2], [$plans['m']->opened(), $plans['n']->opened()]);
+        $this->assertSame([[1, 1], [1, 2]], array_map(fn (RollChange $change): array => [$change->fromRoll, $change->toRoll], $plans['n']->changes));
+    }
+
+    public function test_ending_sooner_is_never_worse_and_no_two_strands_come_off_one_roll_at_once(): void
+    {
+        $saved = 0;
+        $this->limitTo(80)->forAll(
+            Generators::choose(2, 40), Generators::choose(3, 12), Generators::choose(2, 3), Generators::choose(40, 120), Generators::choose(0, 5),
+            Generators::seq(Generators::choose(15, 90)), Generators::seq(Generators::choose(4, 30)),
+        )->then(function (int $poofs, int $pitch, int $strands, int $roll, int $limit, array $parts, array $pieces) use (&$saved): void {
+            $stock = [...array_map(fn (int $part): Stock => $this->part($part), array_slice($parts, 0, 4)), new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, Money::cents(650))];
+            $plan = fn (bool $sooner): RollPlan => $this->plannedFrom([$this->poofRun($poofs, $pitch, array_fill(0, $strands, 'm'), $sooner)], $this->cuts(array_slice($pieces, 0, 8)), $stock);
+            [$late, $soon] = [$plan(false), $plan(true)];
+            $this->assertLessThanOrEqual($late->merit(), $soon->merit());
+            $saved += (int) ($soon->opened() < $late->opened() || $soon->unmetPieces < $late->unmetPieces);
+            $made = [];
+            foreach ($soon->rolls as $use) {
+                $this->assertFalse($use->left()->isNegative());
+                foreach ($use->segments as $segment) {
+                    if ($segment->kind === SegmentKind::Step) {
+                        $made[$segment->element->id][] = $use->number;
+                    }
+                }
+            }
+            foreach ($made as $rolls) {
+                $this->assertCount($strands, array_unique($rolls));
+            }
+            $this->assertSame($poofs * $strands + min(8, count($pieces)), array_sum(array_map(count(...), $made)) + count(array_filter(array_merge(...array_map(fn (RollUse $use): array => $use->segments, $soon->rolls)), fn ($segment): bool => $segment->kind === SegmentKind::Piece)) + $soon->unmetPieces);
+        });
+        $this->assertGreaterThan(3, $saved);
+    }
+
     private function part(int $inches, ?string $lot = null): Stock
     {
         return new Stock(Origin::Part, Length::inches($inches), Length::inches($inches), 1, Money::cents(0), $lot);
@@ -214,14 +261,14 @@ final class RollPlannerTest extends TestCase
     }
 
     /** @param  list<string>  $strands */
-    private function poofRun(int $poofs, int $pitch, array $strands = ['m']): Run
+    private function poofRun(int $poofs, float $pitch, array $strands = ['m'], bool $sooner = false): Run
     {
         $tail = Length::inches(2);
 
         return new Run('r', $strands, $tail, array_map(
-            fn (int $number): Step => new Step(new Element("r.$number", 'r', $number, [$number, $number + 1]), $number, $number + 1, Length::zero(), Length::inches($pitch)),
+            fn (int $number): Step => new Step(new Element("r.$number", 'r', $number, [$number, $number + 1]), $number, $number + 1, Length::zero(), Length::inches(0, (int) ($pitch * 2), 2)),
             range(1, $poofs),
-        ), $tail);
+        ), $tail, sooner: $sooner);
     }
 
     /**
