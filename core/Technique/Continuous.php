@@ -73,7 +73,7 @@ abstract class Continuous implements Technique
             new CountBlank('begin', 'the tie of its row that it begins at', 1, 1, 100),
             new ChoiceBlank('change', 'what happens where a roll ends', self::TOGETHER, [
                 self::TOGETHER => 'all strands end there and begin anew',
-                self::SOONER => 'all strands end there, or sooner where that saves a roll',
+                self::SOONER => 'all end there, sooner to save a roll',
                 'alone' => 'only the strand that ends changes',
             ]),
         ];
