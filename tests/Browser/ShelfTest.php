@@ -73,6 +73,27 @@ final class ShelfTest extends BrowserCase
         $this->assertSoon(['The shelf is as it was before these cuts.'], fn (): array => $this->texts('.said'));
     }
 
+    public function test_plans_are_cut_together_from_one_sheet_that_is_ticked_and_worked_off(): void
+    {
+        $this->open('/together');
+        $this->element('[name="copies[23]"]')->clear()->sendKeys('1');
+        $this->assertSoon(1, fn (): int => count($this->texts('#cut-together section')));
+        $this->element('[name="copies[14]"]')->clear()->sendKeys('2');
+        $this->assertSoon(3, fn (): int => count($this->texts('#cut-together section')));
+        $this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'one sheet for all')]"))->click();
+        $this->assertSoon('Barn wedding, part rolls and Band door, teal and gold x 2', fn (): string => $this->texts('h1 + span')[0] ?? '');
+        $this->element('[data-tick]')->click();
+        $this->assertSoon('1', fn (): string => $this->texts('#ticked')[0]);
+        $this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'All of it is cut')]"))->click();
+        $this->assertSoon(1, fn (): int => count($this->texts('.said')));
+        $this->assertTrue($this->element('[data-tick]')->isSelected());
+        $this->open('/shelf/1');
+        $this->assertSame(['218 in'], $this->texts('.stock b'));
+        $this->browser->findElement(WebDriverBy::xpath("//ol[@class='history']/li[1]//button"))->click();
+        $this->assertSoon(['360 in', '131 in', '62 in', '18 in'], fn (): array => $this->texts('.stock b'));
+        $this->assertSame([], $this->complaints());
+    }
+
     public function test_a_ready_plan_holds_what_it_needs_until_that_is_given_back(): void
     {
         $this->open('/plans/23');
