@@ -2,6 +2,7 @@
 
 use App\Exceptions\Refusals;
 use App\Http\Middleware\ContentSecurityPolicy;
+use App\Http\Middleware\OneTextAField;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
@@ -16,6 +17,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // The application is same-origin; the CORS package is not installed (see compat/README.md).
         $middleware->remove(HandleCors::class);
         $middleware->append(ContentSecurityPolicy::class);
+        $middleware->append(OneTextAField::class);
     })
     ->withExceptions(new Refusals)
     ->create();

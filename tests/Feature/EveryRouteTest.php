@@ -1,0 +1,66 @@
+<?php
+
+namespace Tests\Feature;
+
+use Database\Seeders\DemoSeeder;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Route;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Whatever is sent to whichever address, it is answered: with a page, a way back or a sentence, never with a failure. */
+final class EveryRouteTest extends FeatureCase
+{
+    /** How often each route is asked. */
+    private const TRIES = 3;
+
+    private const FIELDS = [
+        'came', 'colour', 'columns', 'copies', 'coreAcross', 'coreWeight', 'count', 'cut', 'cuts', 'distance', 'done', 'form', 'id', 'kept', 'kind', 'length', 'lot', 'newAcross', 'newWeight', 'now', 'across',
+        'on', 'order', 'page', 'paper', 'q', 'read', 'scale', 'side', 'starter', 'stock', 'tape', 'technique', 'tie', 'to', 'units', 'ware', 'way', 'weight', 'width', 'x', 'y', 'file', 'revision',
+    ];
+
+    private const EDITS = [
+        'add-layer', 'remove-layer', 'layer-earlier', 'layer-later', 'add-mesh', 'remove-mesh', 'add-ties', 'remove-ties', 'place-tie', 'take-tie', 'take-form', 'take-mesh', 'take-meshes', 'part-lots', 'paint', 'exchange',
+    ];
+
+    private const BLANKS = ['layers.l1.length', 'layers.l1.mesh', 'layers.l1.on', 'ties.t1.perSection', 'form.wires', 'meshes.m1.onHand', 'meshes.m1.roll', 'settings.units', 'plan.name', 'item.width', 'item.low', 'nothing', 'layers'];
+
+    public function test_nothing_that_is_sent_makes_it_fail(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $this->post('/together', ['copies' => [14 => 2, 23 => 1]])->assertRedirect('/together/1');
+        $this->post('/shelf-files', ['file' => UploadedFile::fake()->createWithContent('rolls.csv', "name,left\nSage mesh,20 in\n")])->assertRedirect('/shelf-files/1');
+        $chance = new Randomizer(new Mt19937(11));
+        $asked = 0;
+        foreach (Route::getRoutes() as $route) {
+            foreach (str_starts_with($route->uri(), 'storage') ? [] : array_diff($route->methods(), ['HEAD']) as $method) {
+                for ($try = 0; $try < self::TRIES; $try++, $asked++) {
+                    $sent = $this->nonsense($chance);
+                    $to = '/'.preg_replace_callback('/\{\w+\??\}/', fn (): string => $chance->getInt(0, 4) > 0 ? (string) $chance->getInt(1, 3) : ['999', 'abc', '0'][$chance->getInt(0, 2)], $route->uri());
+                    $answer = $this->call($method, $to, $sent, server: $chance->getInt(0, 1) === 1 ? ['HTTP_HX_REQUEST' => 'true'] : []);
+                    $this->assertLessThan(500, $answer->getStatusCode(), "$method $to with ".json_encode($sent, JSON_INVALID_UTF8_SUBSTITUTE).': '.($answer->baseResponse->exception ?? null)?->getMessage());
+                }
+            }
+        }
+        $this->assertGreaterThan(200, $asked);
+    }
+
+    /** @return array<string, mixed> fields as no page sends them */
+    private function nonsense(Randomizer $chance): array
+    {
+        $values = [[], ['a' => ['b' => 'c']], ['x'], "\xff\xfe", '-1', '99999999999999999999', '1e999', "'; drop", str_repeat('x', 500), '0', null, '14 in', "a\0b", '20', 'm1'];
+        $one = fn (array $of): mixed => $of[$chance->getInt(0, count($of) - 1)];
+        $sent = [];
+        foreach (self::FIELDS as $field) {
+            if ($chance->getInt(0, 2) === 0) {
+                $sent[$field] = $one($values);
+            }
+        }
+
+        return $sent + match ($chance->getInt(0, 2)) {
+            0 => ['do' => $one(self::EDITS), 'revision' => (string) $chance->getInt(1, 30)],
+            1 => ['set' => [$one(self::BLANKS) => $one($values), $one(self::BLANKS) => $one($values)], 'revision' => (string) $chance->getInt(1, 30)],
+            default => ['set' => $one($values), 'do' => $one($values)],
+        };
+    }
+}
