@@ -30,6 +30,12 @@ final readonly class Run
         public bool $sooner = false,
     ) {}
 
+    /** One strand of it by itself. */
+    public function of(string $strand): self
+    {
+        return new self($this->layer, [$strand], $this->startTail, $this->steps, $this->endTail, zipTied: $this->zipTied);
+    }
+
     public function tails(): Length
     {
         return $this->startTail->plus($this->endTail);

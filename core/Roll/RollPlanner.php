@@ -23,7 +23,7 @@ use Davrin\Core\Roll\Packing\Task;
 final class RollPlanner
 {
     /** No more ways of keeping to lots are tried than this. */
-    private const MOST_LOTS = 8;
+    private const MOST_LOTS = 60;
 
     /** After so many stretches as far as rolls reach, parts are not tried any more. */
     private const MOST_WHOLE = 6;
@@ -36,19 +36,71 @@ final class RollPlanner
      */
     public function plan(array $runs, array $cuts, array $supplies): array
     {
+        $runs = self::apart($runs);
+        $plans = [];
+        foreach (self::tied($runs, array_keys($supplies)) as $meshes) {
+            $plans += $this->planned(
+                array_values(array_filter($runs, fn (Run $run): bool => in_array($run->strands[0], $meshes, true))),
+                array_values(array_filter($cuts, fn (Cut $cut): bool => in_array($cut->mesh, $meshes, true))),
+                array_intersect_key($supplies, array_flip($meshes)),
+            );
+        }
+
+        return array_map(fn (string $mesh): RollPlan => $plans[$mesh], array_combine(array_keys($supplies), array_keys($supplies)));
+    }
+
+    /**
+     * Of meshes that are tied together.
+     *
+     * @param  list<Run>  $runs
+     * @param  list<Cut>  $cuts
+     * @param  array<string, Supply>  $supplies
+     * @return array<string, RollPlan>
+     */
+    private function planned(array $runs, array $cuts, array $supplies): array
+    {
         $best = [];
-        foreach (self::choices(array_map(fn (Supply $supply): array => $supply->byLot(), $supplies)) as $chosen) {
+        [$choices, $areAll] = self::choices(array_map(fn (Supply $supply): array => $supply->byLot(), $supplies));
+        foreach ($choices as $chosen) {
             foreach (self::orders($runs, $chosen) as $order) {
                 $plans = $this->laid($runs, $cuts, $chosen, $order, Stretches::asFarAsTheyReach());
                 $best = $best === [] || (self::merit($plans) <=> self::merit($best)) < 0 ? self::provenTogether($plans, $best) : self::provenTogether($best, $plans);
             }
         }
-
         foreach (self::doubled($runs) as $mesh => $strands) {
             $best = $this->inStretches($runs, $cuts, $best, $mesh, $strands);
         }
 
-        return $best;
+        return $areAll ? $best : array_map(fn (RollPlan $plan): RollPlan => $plan->provenBy(null), $best);
+    }
+
+    /**
+     * Strands that do not end together are runs side by side.
+     *
+     * @param  list<Run>  $runs
+     * @return list<Run>
+     */
+    private static function apart(array $runs): array
+    {
+        return array_merge([], ...array_map(fn (Run $run): array => $run->together ? [$run] : array_map($run->of(...), $run->strands), $runs));
+    }
+
+    /**
+     * Which meshes runs tie together; those that none does are by themselves.
+     *
+     * @param  list<Run>  $runs
+     * @param  list<string>  $meshes
+     * @return list<list<string>>
+     */
+    private static function tied(array $runs, array $meshes): array
+    {
+        $groups = array_map(fn (string $mesh): array => [$mesh], $meshes);
+        foreach ($runs as $run) {
+            $its = array_filter($groups, fn (array $group): bool => array_intersect($group, $run->strands) !== []);
+            $groups = [...array_diff_key($groups, $its), array_merge(...$its)];
+        }
+
+        return $groups;
     }
 
     /**
@@ -93,7 +145,7 @@ final class RollPlanner
     {
         $most = [];
         foreach ($runs as $run) {
-            foreach ($run->together && $run->sooner ? array_count_values($run->strands) : [] as $mesh => $strands) {
+            foreach ($run->sooner ? array_count_values($run->strands) : [] as $mesh => $strands) {
                 $most[$mesh] = max($most[$mesh] ?? 0, $strands);
             }
         }
@@ -151,11 +203,12 @@ final class RollPlanner
 
     /**
      * @param  array<string, non-empty-list<Supply>>  $byLot
-     * @return list<array<string, Supply>>
+     * @return array{list<array<string, Supply>>, bool} the choices, and whether they are all there are
      */
     private static function choices(array $byLot): array
     {
         $choices = [[]];
+        $count = array_product(array_map(count(...), $byLot));
         foreach ($byLot as $mesh => $supplies) {
             $next = [];
             foreach ($choices as $choice) {
@@ -166,7 +219,7 @@ final class RollPlanner
             $choices = array_slice($next, 0, self::MOST_LOTS);
         }
 
-        return $choices;
+        return [$choices, $count === count($choices)];
     }
 
     /**
@@ -210,16 +263,13 @@ final class RollPlanner
         $laying = new RunLaying($rolls, $stretches);
         [$changes, $unmet, $pieces] = [array_map(fn (): array => [], $supplies), array_map(fn (): array => [], $supplies), array_map(fn (): int => 0, $supplies)];
         foreach ($runs as $run) {
-            // Strands that do not end together are runs side by side.
-            foreach ($run->together ? [$run->strands] : array_map(fn (string $strand): array => [$strand], $run->strands) as $strands) {
-                $laid = $laying->lay($run, $strands);
-                foreach ($laid->changes as $mesh => $its) {
-                    array_push($changes[$mesh], ...$its);
-                }
-                foreach ($laid->unmet as $mesh => $its) {
-                    array_push($unmet[$mesh], ...$its);
-                    $pieces[$mesh] += count($its) * count(array_keys($strands, $mesh, true));
-                }
+            $laid = $laying->lay($run);
+            foreach ($laid->changes as $mesh => $its) {
+                array_push($changes[$mesh], ...$its);
+            }
+            foreach ($laid->unmet as $mesh => $its) {
+                array_push($unmet[$mesh], ...$its);
+                $pieces[$mesh] += count($its) * count(array_keys($run->strands, $mesh, true));
             }
         }
         $cutsOf = array_map(fn (): array => [], $supplies);

@@ -14,13 +14,10 @@ final readonly class RunLaying
     /** @param  array<string, OpenRolls>  $rolls  by the id of the mesh */
     public function __construct(private array $rolls, private Stretches $stretches) {}
 
-    /**
-     * @param  list<string>  $strands  the mesh of each of those that end together
-     */
-    public function lay(Run $run, array $strands): LaidRun
+    public function lay(Run $run): LaidRun
     {
         $changes = [];
-        $steps = $run->steps;
+        [$steps, $strands] = [$run->steps, $run->strands];
         [$now, $last, $part] = [[], null, null];
         for ($stretch = 0; $steps !== []; $stretch++) {
             $inParts = $run->sooner && $stretch >= $this->stretches->whole;

@@ -132,6 +132,26 @@ final class RollPlannerTest extends TestCase
         $this->assertSame(['B'], array_map(fn (RollUse $roll): ?string => $roll->stock->lot, $plan->rolls));
     }
 
+    public function test_however_many_lots_there_are_the_best_is_found(): void
+    {
+        $lots = array_map(fn (string $lot): Stock => $this->part($lot === 'L' ? 60 : 12, $lot), range('A', 'L'));
+        $plan = $this->plannedFrom([], $this->cuts([50]), [...$lots, $this->new(100)]);
+        $this->assertSame(['L', 0, true], [$plan->rolls[0]->stock->lot, $plan->money()->cents, $plan->isProvenBest()]);
+    }
+
+    public function test_the_lots_of_one_mesh_have_nothing_to_do_with_those_of_another(): void
+    {
+        $stock = fn (string $right): array => array_map(fn (string $lot): Stock => $this->part($lot === $right ? 60 : 12, $lot), range('A', 'F'));
+        $supplies = array_map(fn (string $right): Supply => new Supply([...$stock($right), $this->new(100)], false, false, Length::inches(6)), ['m' => 'F', 'n' => 'E', 'o' => 'D']);
+        $cuts = [];
+        foreach (array_keys($supplies) as $mesh) {
+            $cuts[] = new Cut(new Element("$mesh.1", 'p', 1, [1]), $mesh, Length::inches(50));
+        }
+        $plans = (new RollPlanner)->plan([$this->poofRun(2, 5, ['o'])], $cuts, $supplies);
+        $this->assertSame(['m' => 'F', 'n' => 'E'], array_map(fn (RollPlan $plan): ?string => $plan->rolls[0]->stock->lot, array_slice($plans, 0, 2)));
+        $this->assertSame([0, 0, 650], array_map(fn (RollPlan $plan): int => $plan->money()->cents, array_values($plans)));
+    }
+
     public function test_a_run_that_no_fewer_rolls_hold_is_proven_best(): void
     {
         // 8 poofs of 9 in and tails of 4 in on rolls of 40 in: 4 on each, two rolls. Without tails 80 in would seem to do, too.
