@@ -24,11 +24,11 @@ final class OpenRolls
 
     /**
      * @param  list<int>  $order  of the places of the stock: which is cut first
-     * @param  int  $most  so many full rolls are opened for runs, and no more
+     * @param  ?array<int, ?int>  $allowed  how many of each stock may be cut, by its place; null where all may
      */
-    public function __construct(private readonly Supply $supply, private readonly array $order, private readonly int $most = PHP_INT_MAX)
+    public function __construct(private readonly Supply $supply, private readonly array $order, ?array $allowed = null)
     {
-        $this->whole = array_map(fn (Stock $stock): ?int => $stock->count, $supply->stock);
+        $this->whole = $allowed ?? array_map(fn (Stock $stock): ?int => $stock->count, $supply->stock);
     }
 
     /**
@@ -74,10 +74,7 @@ final class OpenRolls
 
     private function canBegin(int $place, Length $needed): bool
     {
-        $stock = $this->supply->stock[$place];
-        $opened = $stock->origin->opens() ? count(array_filter($this->stock, fn (int $of): bool => $this->supply->stock[$of]->origin->opens())) : -1;
-
-        return $this->whole[$place] !== 0 && $opened < $this->most && ! $needed->isMoreThan($this->supply->length($stock));
+        return $this->whole[$place] !== 0 && ! $needed->isMoreThan($this->supply->length($this->supply->stock[$place]));
     }
 
     /** @param  int  $place  of the stock that it is one of */

@@ -10,6 +10,7 @@ use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
+use Davrin\Core\Roll\Packing\Choices;
 use Davrin\Core\Roll\Packing\Packer;
 use Davrin\Core\Roll\Packing\Pattern;
 use Davrin\Core\Roll\Packing\RollKind;
@@ -27,6 +28,9 @@ final class RollPlanner
 
     /** After so many stretches as far as rolls reach, parts are not tried any more. */
     private const MOST_WHOLE = 6;
+
+    /** Of so many choices of rolls that are cheaper than was found. */
+    private const MOST_CHOICES = 12;
 
     /**
      * @param  list<Run>  $runs
@@ -67,8 +71,8 @@ final class RollPlanner
                 $best = $best === [] || (self::merit($plans) <=> self::merit($best)) < 0 ? self::provenTogether($plans, $best) : self::provenTogether($best, $plans);
             }
         }
-        foreach (self::doubled($runs) as $mesh => $strands) {
-            $best = $this->inStretches($runs, $cuts, $best, $mesh, $strands);
+        foreach (array_unique(array_merge([], ...array_map(fn (Run $run): array => $run->strands, $runs))) as $mesh) {
+            $best = $this->bettered($runs, $cuts, $best, $mesh);
         }
 
         return $areAll ? $best : array_map(fn (RollPlan $plan): RollPlan => $plan->provenBy(null), $best);
@@ -104,65 +108,82 @@ final class RollPlanner
     }
 
     /**
-     * Where several strands of a mesh are tied together, fewer rolls may do if they end before their rolls do: tried as long as
-     * one full roll less is enough.
+     * Where runs are laid as they come, a roll may be opened that another way saves: each cheaper choice of rolls that could hold it all is
+     * tried, pieces before runs too, and ends before their rolls' where those may be.
      *
      * @param  list<Run>  $runs
      * @param  list<Cut>  $cuts
      * @param  array<string, RollPlan>  $best
-     * @param  int  $strands  of that mesh, tied together
      * @return array<string, RollPlan>
      */
-    private function inStretches(array $runs, array $cuts, array $best, string $mesh, int $strands): array
+    private function bettered(array $runs, array $cuts, array $best, string $mesh): array
     {
         $supplies = array_map(fn (RollPlan $plan): Supply => $plan->supply, $best);
-        do {
+        $ways = self::stretches($runs, $mesh);
+        $its = array_values(array_filter($cuts, fn (Cut $cut): bool => $cut->mesh === $mesh));
+        foreach (self::cheaper($runs, $its, $mesh, $best[$mesh]) as $allowed) {
             $isBetter = false;
-            $most = $best[$mesh]->unmetPieces === 0 ? $best[$mesh]->opened() - 1 : PHP_INT_MAX;
-            if ($most < 0 || ($most < PHP_INT_MAX && self::holds($supplies[$mesh], $most) < self::asks($runs, $cuts, $mesh))) {
-                break;
-            }
             foreach (self::orders($runs, $supplies) as $order) {
-                for ($whole = 0; $whole < self::MOST_WHOLE; $whole++) {
-                    for ($parts = 2; $parts <= $strands + 2; $parts++) {
-                        $plans = $this->laid($runs, $cuts, $supplies, $order, Stretches::inParts($whole, $parts), [$mesh => $most]);
+                foreach ($ways as $stretches) {
+                    foreach ($its === [] ? [false] : [false, true] as $piecesFirst) {
+                        $plans = $this->laid($runs, $cuts, $supplies, $order, $stretches, [$mesh => $allowed], $piecesFirst);
                         if ((self::merit($plans) <=> self::merit($best)) < 0) {
                             [$best, $isBetter] = [self::provenTogether($plans, $best), true];
                         }
                     }
                 }
             }
-        } while ($isBetter);
+            if ($isBetter) {
+                break;
+            }
+        }
 
         return $best;
     }
 
     /**
+     * How many of each stock, by its place, would be a cheaper choice than was made and could hold it all; all there are, where even
+     * those were not enough.
+     *
      * @param  list<Run>  $runs
-     * @return array<string, int> meshes of which a run ties several strands together that may end sooner, and how many
+     * @param  list<Cut>  $cuts  of this mesh
+     * @return \Generator<array<int, ?int>>
      */
-    private static function doubled(array $runs): array
+    private static function cheaper(array $runs, array $cuts, string $mesh, RollPlan $plan): \Generator
     {
-        $most = [];
-        foreach ($runs as $run) {
-            foreach ($run->sooner ? array_count_values($run->strands) : [] as $mesh => $strands) {
-                $most[$mesh] = max($most[$mesh] ?? 0, $strands);
+        $stock = $plan->supply->stock;
+        if ($plan->unmetPieces > 0) {
+            yield array_map(fn (Stock $its): ?int => $its->count, $stock);
+
+            return;
+        }
+        $task = self::task($cuts, array_map(fn (Stock $its): RollKind => self::kind($plan->supply, $its, $its->count), $stock), $plan->supply->keepFrom, self::shares($runs, $mesh));
+        $tried = 0;
+        foreach (Choices::of($task, array_map(fn (Stock $its): int => $its->count ?? count($plan->rolls), $stock), intdiv(self::asks($runs, $cuts, $mesh), $task->step)) as $choice) {
+            if ([$choice->money, $choice->opened] >= [$plan->money()->cents, $plan->opened()] || $tried++ === self::MOST_CHOICES) {
+                return;
+            }
+            yield array_replace(array_fill(0, count($stock), 0), $choice->rolls);
+        }
+    }
+
+    /**
+     * Where the strands of a mesh may end.
+     *
+     * @param  list<Run>  $runs
+     * @return non-empty-list<Stretches>
+     */
+    private static function stretches(array $runs, string $mesh): array
+    {
+        $strands = max([0, ...array_map(fn (Run $run): int => $run->sooner ? count(array_keys($run->strands, $mesh, true)) : 0, $runs)]);
+        $ways = [Stretches::asFarAsTheyReach()];
+        for ($whole = 0; $strands > 1 && $whole < self::MOST_WHOLE; $whole++) {
+            for ($parts = 2; $parts <= $strands + 2; $parts++) {
+                $ways[] = Stretches::inParts($whole, $parts);
             }
         }
 
-        return array_filter($most, fn (int $strands): bool => $strands > 1);
-    }
-
-    /** How much mesh there is, in units of length, with so many full rolls. */
-    private static function holds(Supply $supply, int $opened): int
-    {
-        [$there, $longest] = [0, 0];
-        foreach ($supply->stock as $stock) {
-            $length = $supply->length($stock)->units;
-            $stock->origin->opens() ? $longest = max($longest, $length) : $there += $length * (int) $stock->count;
-        }
-
-        return $there + $opened * $longest;
+        return $ways;
     }
 
     /**
@@ -173,7 +194,7 @@ final class RollPlanner
      */
     private static function asks(array $runs, array $cuts, string $mesh): int
     {
-        $asked = array_sum(array_map(fn (Cut $cut): int => $cut->mesh === $mesh ? $cut->length->units : 0, $cuts));
+        $asked = array_sum(array_map(fn (Cut $cut): int => $cut->length->units, $cuts));
         foreach ($runs as $run) {
             $asked += $run->length()->units * count(array_keys($run->strands, $mesh, true));
         }
@@ -251,14 +272,21 @@ final class RollPlanner
      * @param  list<Cut>  $cuts
      * @param  array<string, Supply>  $supplies
      * @param  array<string, list<int>>  $orders
-     * @param  array<string, int>  $most  how many full rolls may be opened for runs, where that is limited
+     * @param  array<string, array<int, ?int>>  $allowed  how many of each stock there are to choose from, by mesh, where that is limited
      * @return array<string, RollPlan>
      */
-    private function laid(array $runs, array $cuts, array $supplies, array $orders, Stretches $stretches, array $most = []): array
+    private function laid(array $runs, array $cuts, array $supplies, array $orders, Stretches $stretches, array $allowed = [], bool $piecesFirst = false): array
     {
-        $rolls = [];
+        $cutsOf = array_map(fn (): array => [], $supplies);
+        foreach ($cuts as $cut) {
+            $cutsOf[$cut->mesh][] = $cut;
+        }
+        [$rolls, $laidPieces] = [[], []];
         foreach ($supplies as $mesh => $supply) {
-            $rolls[$mesh] = new OpenRolls($supply, $orders[$mesh] ?? [], $most[$mesh] ?? PHP_INT_MAX);
+            $rolls[$mesh] = new OpenRolls($supply, $orders[$mesh] ?? [], $allowed[$mesh] ?? null);
+            if ($piecesFirst) {
+                $laidPieces[$mesh] = $this->layPieces($cutsOf[$mesh], $supply, $rolls[$mesh]);
+            }
         }
         $laying = new RunLaying($rolls, $stretches);
         [$changes, $unmet, $pieces] = [array_map(fn (): array => [], $supplies), array_map(fn (): array => [], $supplies), array_map(fn (): int => 0, $supplies)];
@@ -272,13 +300,9 @@ final class RollPlanner
                 $pieces[$mesh] += count($its) * count(array_keys($run->strands, $mesh, true));
             }
         }
-        $cutsOf = array_map(fn (): array => [], $supplies);
-        foreach ($cuts as $cut) {
-            $cutsOf[$cut->mesh][] = $cut;
-        }
         $plans = [];
         foreach ($supplies as $mesh => $supply) {
-            [$lacking, $proof] = $this->layPieces($cutsOf[$mesh], $supply, $rolls[$mesh]);
+            [$lacking, $proof] = $laidPieces[$mesh] ?? $this->layPieces($cutsOf[$mesh], $supply, $rolls[$mesh]);
             $elements = array_column(array_map(fn (Element $element): array => [$element->id, $element], [...$unmet[$mesh], ...$lacking]), 1, 0);
             $plans[$mesh] = new RollPlan($rolls[$mesh]->all(), $changes[$mesh], array_values($elements), $pieces[$mesh] + count($lacking), $supply, self::shares($runs, $mesh) === [] ? $proof : null);
         }
