@@ -11,10 +11,11 @@ namespace Davrin\Core\Plan;
  */
 final class LastBuilt
 {
-    private ?string $key = null;
+    /** @var array<string, T> the latest last */
+    private array $built = [];
 
-    /** @var ?T */
-    private ?object $built = null;
+    /** @param  int  $many  so many are remembered */
+    public function __construct(private readonly int $many = 1) {}
 
     /**
      * @param  callable(): T  $build
@@ -22,10 +23,13 @@ final class LastBuilt
      */
     public function orBuilt(string $key, callable $build): object
     {
-        if ($this->built === null || $this->key !== $key) {
-            [$this->built, $this->key] = [$build(), $key];
+        $built = $this->built[$key] ?? $build();
+        unset($this->built[$key]);
+        $this->built[$key] = $built;
+        if (count($this->built) > $this->many) {
+            array_shift($this->built);
         }
 
-        return $this->built;
+        return $built;
     }
 }

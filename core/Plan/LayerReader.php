@@ -22,41 +22,77 @@ use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Ties\TiePick;
 use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Ties\Ties;
+use WeakMap;
 
 /** Makes the layers of a plan of what is written of them: each on its ties, in its technique, its meshes dealt out. */
 final readonly class LayerReader
 {
-    public function __construct(private Craft $craft) {}
+    /** So many layers on the same ties, of the same meshes, are remembered: most edits change one of them. */
+    private const KNOWN = 48;
+
+    /** @var WeakMap<MeshSet, WeakMap<Ties, LastBuilt<Layer>>> */
+    private WeakMap $known;
+
+    public function __construct(private Craft $craft)
+    {
+        $this->known = new WeakMap;
+    }
 
     /**
      * @param  list<array<array-key, mixed>>  $list
-     * @param  non-empty-array<string, Mesh>  $meshes
      * @param  list<string>  $carrying
      * @return list<Layer>
      */
-    public function read(array $list, array $meshes, Ties $ties, Form $form, Units $units, array $carrying): array
+    public function read(array $list, MeshSet $meshes, Ties $ties, Form $form, Units $units, array $carrying): array
     {
         [$layers, $taken] = [[], []];
+        $known = $this->known($meshes, $ties);
         foreach ($list as $index => $written) {
             $id = Written::id($written, 'l'.($index + 1));
-            $pointer = "/layers/$index";
-            $chosen = $this->craft->techniques[Written::chosen($this->techniqueChoice(), $written, $pointer)];
-            $carry = in_array("layers.$id", $carrying, true);
-            $groups = array_column($ties->groups, null, 'id');
-            $choice = $this->groupChoice($ties);
-            $of = array_intersect_key($written, ['ties' => 1]);
-            $group = $groups[($carry ? Slip::carry([$choice], $of) : Slip::load([$choice], $of, $pointer))->text('ties')];
-            $dealing = $this->dealing($chosen, $written, $pointer, $carry);
-            $slip = Written::slip($this->blanks($chosen, $dealing, $meshes, $ties, $group, self::tiesOn($written, $group)), $written, $pointer, $carry);
             if (isset($layers[$id])) {
-                throw Fault::at("$pointer/id", "The id \"$id\" stands twice. Give each layer its own.");
+                throw Fault::at("/layers/$index/id", "The id \"$id\" stands twice. Give each layer its own.");
             }
-            $rows = Written::below("$pointer/on", fn () => $slip->place('on')->rows($group));
-            $layers[$id] = Written::below($pointer, fn () => Layer::of($chosen, self::footing($id, $slip, $chosen, $dealing, $meshes, $group, $rows, $form, $taken, $units)));
+            $carry = in_array("layers.$id", $carrying, true);
+            $layers[$id] = $known->orBuilt(
+                serialize([$id, $written, $taken, $units, $carry]),
+                fn (): Layer => $this->layer($id, $written, "/layers/$index", $meshes->all, $ties, $form, $taken, $units, $carry),
+            );
             array_push($taken, ...array_merge(...array_map(fn (Element $element): array => $element->ties, $layers[$id]->work->elements)));
         }
 
         return array_values($layers);
+    }
+
+    /** @return LastBuilt<Layer> */
+    private function known(MeshSet $meshes, Ties $ties): LastBuilt
+    {
+        /** @var WeakMap<Ties, LastBuilt<Layer>> $byTies */
+        $byTies = $this->known[$meshes] ?? new WeakMap;
+        /** @var LastBuilt<Layer> $known */
+        $known = $byTies[$ties] ?? new LastBuilt(self::KNOWN);
+        $byTies[$ties] = $known;
+        $this->known[$meshes] = $byTies;
+
+        return $known;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $written
+     * @param  non-empty-array<string, Mesh>  $meshes
+     * @param  list<int>  $taken
+     */
+    private function layer(string $id, array $written, string $pointer, array $meshes, Ties $ties, Form $form, array $taken, Units $units, bool $carry): Layer
+    {
+        $chosen = $this->craft->techniques[Written::chosen($this->techniqueChoice(), $written, $pointer)];
+        $groups = array_column($ties->groups, null, 'id');
+        $choice = $this->groupChoice($ties);
+        $of = array_intersect_key($written, ['ties' => 1]);
+        $group = $groups[($carry ? Slip::carry([$choice], $of) : Slip::load([$choice], $of, $pointer))->text('ties')];
+        $dealing = $this->dealing($chosen, $written, $pointer, $carry);
+        $slip = Written::slip($this->blanks($chosen, $dealing, $meshes, $ties, $group, self::tiesOn($written, $group)), $written, $pointer, $carry);
+        $rows = Written::below("$pointer/on", fn () => $slip->place('on')->rows($group));
+
+        return Written::below($pointer, fn () => Layer::of($chosen, self::footing($id, $slip, $chosen, $dealing, $meshes, $group, $rows, $form, $taken, $units)));
     }
 
     /**

@@ -24,11 +24,17 @@ use Davrin\Core\Ties\Ties;
 /** Makes a plan of a plan document whose outline the schema has checked. */
 final readonly class PlanReader
 {
+    /** Remedies try the plan with other rolls in between. */
+    private const MESH_SETS = 8;
+
     /** @var LastBuilt<Form> */
     private LastBuilt $lastForm;
 
     /** @var LastBuilt<Ties> */
     private LastBuilt $lastTies;
+
+    /** @var LastBuilt<MeshSet> */
+    private LastBuilt $lastMeshes;
 
     public LayerReader $layers;
 
@@ -37,6 +43,7 @@ final readonly class PlanReader
         $this->layers = new LayerReader($craft);
         $this->lastForm = new LastBuilt;
         $this->lastTies = new LastBuilt;
+        $this->lastMeshes = new LastBuilt(self::MESH_SETS);
     }
 
     /**
@@ -63,7 +70,8 @@ final readonly class PlanReader
         }
         $written = Written::list($document, 'ties') ?: [[]];
         $ties = $this->lastTies->orBuilt(self::key($formSlip, $settings, [$written, $carrying]), fn (): Ties => $this->ties($written, $formKind, $form, $units, $carrying));
-        $meshes = $this->meshes(Written::list($document, 'meshes'));
+        $list = Written::list($document, 'meshes');
+        $meshes = $this->lastMeshes->orBuilt(serialize($list), fn (): MeshSet => new MeshSet($this->meshes($list)));
 
         return new Plan(
             $heading,
@@ -71,7 +79,7 @@ final readonly class PlanReader
             $formSlip,
             $form,
             $ties,
-            array_values($meshes),
+            array_values($meshes->all),
             $this->layers->read(Written::list($document, 'layers'), $meshes, $ties, $form, $units, $carrying),
             new Packs(Slip::load(Packs::ofStems(), Written::part($document, 'stems'), '/stems')),
             new Packs(Slip::load(Packs::ofZipTies(), Written::part($document, 'zipTies'), '/zipTies')),

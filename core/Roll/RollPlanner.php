@@ -23,6 +23,9 @@ use Davrin\Core\Roll\Packing\Task;
  */
 final class RollPlanner
 {
+    /** So many plans of meshes are remembered. */
+    private const KNOWN = 64;
+
     /** No more ways of keeping to lots are tried than this. */
     private const MOST_LOTS = 60;
 
@@ -31,6 +34,9 @@ final class RollPlanner
 
     /** Of so many choices of rolls that are cheaper than was found. */
     private const MOST_CHOICES = 12;
+
+    /** @var array<string, array<string, RollPlan>> by what was asked, the latest first */
+    private array $known = [];
 
     /**
      * @param  list<Run>  $runs
@@ -41,16 +47,37 @@ final class RollPlanner
     public function plan(array $runs, array $cuts, array $supplies): array
     {
         $runs = self::apart($runs);
-        $plans = [];
+        [$cutsOf, $plans] = [[], []];
+        foreach ($cuts as $cut) {
+            $cutsOf[$cut->mesh][] = $cut;
+        }
         foreach (self::tied($runs, array_keys($supplies)) as $meshes) {
-            $plans += $this->planned(
-                array_values(array_filter($runs, fn (Run $run): bool => in_array($run->strands[0], $meshes, true))),
-                array_values(array_filter($cuts, fn (Cut $cut): bool => in_array($cut->mesh, $meshes, true))),
-                array_intersect_key($supplies, array_flip($meshes)),
+            $its = array_flip($meshes);
+            $plans += $this->known(
+                array_values(array_filter($runs, fn (Run $run): bool => isset($its[$run->strands[0]]))),
+                array_merge([], ...array_map(fn (string $mesh): array => $cutsOf[$mesh] ?? [], $meshes)),
+                array_intersect_key($supplies, $its),
             );
         }
 
         return array_map(fn (string $mesh): RollPlan => $plans[$mesh], array_combine(array_keys($supplies), array_keys($supplies)));
+    }
+
+    /**
+     * What was planned of the same before is the same again: most edits, and most that are tried, change one mesh.
+     *
+     * @param  list<Run>  $runs
+     * @param  list<Cut>  $cuts
+     * @param  array<string, Supply>  $supplies
+     * @return array<string, RollPlan>
+     */
+    private function known(array $runs, array $cuts, array $supplies): array
+    {
+        $key = md5(serialize([$runs, $cuts, $supplies]));
+        $plans = $this->known[$key] ?? $this->planned($runs, $cuts, $supplies);
+        $this->known = [$key => $plans] + (count($this->known) < self::KNOWN ? $this->known : array_slice($this->known, 0, intdiv(self::KNOWN, 2), true));
+
+        return $plans;
     }
 
     /**
@@ -325,7 +352,8 @@ final class RollPlanner
             $kinds[] = self::kind($supply, $supply->stock[$place], $count);
         }
         $task = self::task($cuts, $kinds, $supply->keepFrom);
-        $packed = Packer::pack($task);
+        // At safe length nothing is asked but whether it is enough.
+        $packed = Packer::pack($task, polished: ! $supply->isSafe);
         // Each size in build order, so that neighbours on the form come off the same roll.
         $waiting = array_fill(0, count($task->sizes), []);
         foreach ($cuts as $cut) {

@@ -34,7 +34,8 @@ final class Packer
         $this->reach = new Reach(max([0, ...$task->rooms]), $task->sizes, $counts);
     }
 
-    public static function pack(Task $task): Packed
+    /** @param  bool  $polished  whether what Merit says counts, too: no less is unmet or opened for it */
+    public static function pack(Task $task, bool $polished = true): Packed
     {
         $all = [];
         foreach (array_keys($task->kinds) as $kind) {
@@ -58,7 +59,7 @@ final class Packer
                 $proven = array_sum($unmet) === $leastUnmet;
 
                 return new Packed(
-                    $packer->polish($choice, $fit), $unmet, $choice->money, $choice->opened,
+                    $polished ? $packer->polish($choice, $fit) : $fit, $unmet, $choice->money, $choice->opened,
                     $leastUnmet, $proven ? $least->money : 0, $proven ? $least->opened : 0,
                 );
             }
