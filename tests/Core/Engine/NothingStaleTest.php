@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Engine;
+
+use Davrin\Core\Craft;
+use Davrin\Core\Edit\FillBlanks;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\PlanFile\PlanFile;
+use Davrin\Core\Refused;
+use PHPUnit\Framework\TestCase;
+
+/** What is remembered of plans that were worked out before never shows in another. */
+final class NothingStaleTest extends TestCase
+{
+    public function test_an_edit_comes_out_the_same_whatever_was_worked_out_before(): void
+    {
+        [$engine, $reader] = [Engine::standard(Craft::standard()), new PlanReader(Craft::standard())];
+        $compared = 0;
+        foreach (['band-door-teal-and-gold', 'garden-club-bee-stall', 'pavilion-six-layers', 'choir-gallery-cross'] as $name) {
+            $plan = (new PlanFile(Craft::standard()))->reopen((string) file_get_contents(__DIR__."/../../../database/demo/$name.json"));
+            [$layer, $mesh, $ties] = [$plan->layers[0]->id, $plan->meshes[0]->id, $plan->ties->groups[0]->id];
+            $edits = [
+                ["layers.$layer.length" => '17 in'], ["meshes.$mesh.rolls" => '1'], ["meshes.$mesh.onHand" => '131 in lot B, 62 in'], ["meshes.$mesh.name" => 'Another'],
+                ["ties.$ties.perSection" => '2'], ['form.crossbars' => '5'], ['settings.units' => 'centimetres'], ["layers.$layer.on" => 'every 2nd tie'], ["meshes.$mesh.width" => '6 in'],
+            ];
+            // There and back, so that each is worked out after the others.
+            foreach ([...$edits, ...array_reverse($edits)] as $fill) {
+                try {
+                    $edited = (new FillBlanks($fill))->apply($plan, $reader);
+                } catch (Refused) {
+                    continue;
+                }
+                $fresh = (new FillBlanks($fill))->apply($plan, new PlanReader(Craft::standard()));
+                $this->assertSame(json_encode(Engine::standard(Craft::standard())->work($fresh)), json_encode($engine->work($edited)), "$name with ".json_encode($fill));
+                $compared++;
+            }
+        }
+        $this->assertGreaterThan(40, $compared);
+    }
+}
