@@ -43,7 +43,7 @@ final class Batch
     /** @var array<string, BatchLayer> */
     private array $layers = [];
 
-    /** @var array<string, array{int, int}> full rolls and cents, were each cut alone */
+    /** @var array<string, array<string, array{int, int}>> full rolls and cents, were it cut alone: by mesh, by the piece of work */
     private array $apart = [];
 
     private function __construct(private readonly RollPlanner $planner) {}
@@ -86,7 +86,7 @@ final class Batch
             array_push($this->cuts, ...$cuts);
             $alone = $alone === [] ? $this->planner->plan($runs, $cuts, $this->newRolls($share, array_values($keys))) : $alone;
             foreach ($alone as $key => $rolls) {
-                $this->apart[$key] = [($this->apart[$key][0] ?? 0) + $rolls->opened(), ($this->apart[$key][1] ?? 0) + $rolls->money()->cents];
+                $this->apart[$key]["$number-$copy"] = [$rolls->opened(), $rolls->money()->cents];
             }
         }
     }
@@ -97,7 +97,66 @@ final class Batch
         $supplies = $this->supplies($first, array_keys($this->meshes));
         $plans = $this->planner->plan($this->runs, $this->cuts, $supplies);
 
-        return array_map(fn (string $key): BatchMesh => new BatchMesh($this->meshes[$key], $this->proven($key, $plans[$key], $supplies[$key]), $this->layers, $this->apart[$key][0], Money::cents($this->apart[$key][1])), array_keys($plans));
+        return array_merge([], ...array_map(fn (string $key): array => $this->lotByLot($key, $plans[$key], $supplies[$key]) ?? [
+            $this->told($key, $this->proven($key, $plans[$key], $supplies[$key]), array_keys($this->apart[$key])),
+        ], array_keys($plans)));
+    }
+
+    /** @param  list<string>  $works  the pieces of work it is cut for */
+    private function told(string $key, RollPlan $rolls, array $works, ?string $lot = null): BatchMesh
+    {
+        $apart = array_intersect_key($this->apart[$key], array_flip($works));
+
+        return new BatchMesh($this->meshes[$key], $rolls, $this->layers, array_sum(array_column($apart, 0)), Money::cents(array_sum(array_column($apart, 1))), $lot);
+    }
+
+    /**
+     * Lots are kept apart in each piece of work, not over all of them: those that a lot is enough for are cut from it, and the
+     * others from what is left. Null where that leaves no fewer short, buys nothing less and opens no fewer rolls.
+     *
+     * @return ?list<BatchMesh>
+     */
+    private function lotByLot(string $key, RollPlan $together, Supply $supply): ?array
+    {
+        $tied = array_filter($this->runs, fn (Run $run): bool => in_array($key, $run->strands, true) && array_unique($run->strands) !== [$key]);
+        $lots = $supply->lots();
+        if (count($lots) < 2 || $tied !== [] || ($together->unmetPieces === 0 && $together->opened() === 0)) {
+            return null;
+        }
+        [$waiting, $cut] = [array_map(strval(...), array_keys($this->apart[$key])), []];
+        foreach ($lots as $lot) {
+            $its = [];
+            foreach ($waiting as $work) {
+                if ($this->rolls($key, [...$its, $work], $supply->ofLot($lot))->unmetPieces === 0) {
+                    $its[] = $work;
+                }
+            }
+            if ($its !== []) {
+                $cut[] = $this->told($key, $this->rolls($key, $its, $supply->ofLot($lot)), $its, $lot);
+                [$waiting, $supply] = [array_values(array_diff($waiting, $its)), $supply->withoutLot($lot)];
+            }
+        }
+        if ($waiting !== []) {
+            $cut[] = $this->told($key, $this->rolls($key, $waiting, $supply), $waiting);
+        }
+        $sum = [0, 0, 0];
+        foreach ($cut as $mesh) {
+            $sum = array_map(fn (int $before, int $more): int => $before + $more, $sum, array_slice($mesh->rolls->merit(), 0, 3));
+        }
+
+        return $sum < array_slice($together->merit(), 0, 3) ? $cut : null;
+    }
+
+    /** @param  list<string>  $works */
+    private function rolls(string $key, array $works, Supply $supply): RollPlan
+    {
+        $isTheirs = fn (string $layer): bool => in_array(explode('/', $layer)[0], $works, true);
+
+        return $this->planner->plan(
+            array_values(array_filter($this->runs, fn (Run $run): bool => in_array($key, $run->strands, true) && $isTheirs($run->layer))),
+            array_values(array_filter($this->cuts, fn (Cut $cut): bool => $cut->mesh === $key && $isTheirs($cut->element->layer))),
+            [$key => $supply],
+        )[$key];
     }
 
     private function proven(string $key, RollPlan $plan, Supply $supply): RollPlan

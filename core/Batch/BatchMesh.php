@@ -16,8 +16,15 @@ final readonly class BatchMesh
      * @param  array<string, BatchLayer>  $layers  by the key that elements and segments name
      * @param  int  $openedApart  full rolls, were each cut alone from new rolls of its own
      * @param  Money  $moneyApart  for new rolls then
+     * @param  ?string  $lot  that it is cut from alone, where other pieces of work are cut from another
      */
-    public function __construct(public Mesh $mesh, public RollPlan $rolls, private array $layers, public int $openedApart, public Money $moneyApart) {}
+    public function __construct(public Mesh $mesh, public RollPlan $rolls, private array $layers, public int $openedApart, public Money $moneyApart, public ?string $lot = null) {}
+
+    /** "Sage mesh", "Sage mesh, lot B7" */
+    public function name(): string
+    {
+        return $this->mesh->name().($this->lot === null ? '' : ", lot $this->lot");
+    }
 
     public function layer(string $key): BatchLayer
     {

@@ -25,14 +25,32 @@ final readonly class Supply
     /** @return non-empty-list<self> one for each lot that may be kept to; what bears no lot goes with all */
     public function byLot(): array
     {
-        $lots = array_values(array_unique(array_filter(array_map(fn (Stock $stock): ?string => $stock->lot, $this->stock), fn (?string $lot): bool => $lot !== null)));
-        if ($this->mixesLots || count($lots) < 2) {
-            return [$this];
-        }
+        $lots = $this->lots();
 
-        return array_map(fn (string $lot): self => new self(
-            array_values(array_filter($this->stock, fn (Stock $stock): bool => $stock->lot === null || $stock->lot === $lot)), $this->isSafe, false, $this->keepFrom,
-        ), $lots);
+        return count($lots) < 2 ? [$this] : array_map(fn (string $lot): self => $this->with(fn (Stock $stock): bool => $stock->lot === null || $stock->lot === $lot), $lots);
+    }
+
+    /** @return list<string> the lots that must be kept apart; none where they may mix */
+    public function lots(): array
+    {
+        return $this->mixesLots ? [] : array_values(array_unique(array_filter(array_map(fn (Stock $stock): ?string => $stock->lot, $this->stock), fn (?string $lot): bool => $lot !== null)));
+    }
+
+    /** Nothing but what there is of this lot. */
+    public function ofLot(string $lot): self
+    {
+        return $this->with(fn (Stock $stock): bool => $stock->lot === $lot);
+    }
+
+    public function withoutLot(string $lot): self
+    {
+        return $this->with(fn (Stock $stock): bool => $stock->lot !== $lot);
+    }
+
+    /** @param  callable(Stock): bool  $is */
+    private function with(callable $is): self
+    {
+        return new self(array_values(array_filter($this->stock, $is)), $this->isSafe, $this->mixesLots, $this->keepFrom);
     }
 
     /** The same, with no more new rolls than so many. */

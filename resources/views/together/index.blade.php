@@ -37,7 +37,7 @@
                     @foreach ($together->meshes() as $place => $mesh)
                         <section class="sheet-roll">
                             @php $ink = $page->inks["mesh$place"] ?? null; @endphp
-                            <h2>@if ($ink)<x-swatch :ink="$ink" />@endif {{ $mesh->mesh->name() }}, {{ $page->units->exact($mesh->mesh->width()) }}</h2>
+                            <h2>@if ($ink)<x-swatch :ink="$ink" />@endif {{ $mesh->name() }}, {{ $page->units->exact($mesh->mesh->width()) }}</h2>
                             <p>
                                 <b>{{ $mesh->rolls->opened() }} full {{ Str::plural('roll', $mesh->rolls->opened()) }}</b> together, {{ $mesh->rolls->money()->shown() }} to buy; each from new rolls of its own {{ $mesh->openedApart }}, {{ $mesh->moneyApart->shown() }}.
                                 {{ $page->units->needed($mesh->rolls->used()) }} used, {{ $page->units->available($mesh->rolls->left()) }} left.

@@ -42,6 +42,25 @@ final class BatchTest extends PlanCase
         $this->assertStringStartsWith('First, no. 3: ruffle at tie', $mesh->unmet()[5]);
     }
 
+    public function test_each_piece_of_work_keeps_to_one_lot_and_another_may_be_cut_from_another(): void
+    {
+        // 342 in each: neither roll holds both, and no two lots go into one wreath.
+        $meshes = fn (array $onHand, array $more = []): array => $this->batch([[['name' => 'Wreath', 'meshes' => [['label' => 'measured', 'onHand' => $onHand] + $more]], 2]]);
+        $batch = $meshes(['10 yd lot A', '10 yd lot B']);
+        $this->assertSame(['Sage mesh, lot A', 'Sage mesh, lot B'], array_map(fn (BatchMesh $mesh): string => $mesh->name(), $batch));
+        $this->assertSame([[0, 1], [0, 1]], array_map(fn (BatchMesh $mesh): array => [$mesh->rolls->money()->cents, $mesh->rolls->opened()], $batch));
+        $this->assertSame([['Wreath, no. 1'], ['Wreath, no. 2']], array_map($this->whose(...), $batch));
+        $this->assertSame([[1, 650], [1, 650]], array_map(fn (BatchMesh $mesh): array => [$mesh->openedApart, $mesh->moneyApart->cents], $batch));
+        // What a lot is not enough for is cut from the rest, and from new rolls where that does not do.
+        $batch = $meshes(['10 yd lot A', '20 in lot B']);
+        $this->assertSame(['Sage mesh'], array_map(fn (BatchMesh $mesh): string => $mesh->name(), $batch), 'one lot and a new roll does as well');
+        $batch = $meshes(['10 yd lot A', '200 in lot B', '300 in']);
+        $this->assertSame([0, 0], array_map(fn (BatchMesh $mesh): int => $mesh->rolls->money()->cents, $batch));
+        $this->assertSame(['Sage mesh, lot A', 'Sage mesh'], array_map(fn (BatchMesh $mesh): string => $mesh->name(), $batch));
+        // Where lots may mix there is nothing to keep apart.
+        $this->assertSame(['Sage mesh'], array_map(fn (BatchMesh $mesh): string => $mesh->name(), $meshes(['10 yd lot A', '10 yd lot B'], ['lots' => 'mixed'])));
+    }
+
     public function test_runs_are_laid_copy_by_copy_and_keep_their_tails(): void
     {
         [$mesh] = $this->batch([[$this->poofs(), 2]]);
@@ -56,6 +75,12 @@ final class BatchTest extends PlanCase
         $this->expectException(Fault::class);
         $this->expectExceptionMessage('up to 4000 are cut together');
         $this->batch([[[], 200]]);
+    }
+
+    /** @return list<string> */
+    private function whose(BatchMesh $mesh): array
+    {
+        return array_values(array_unique(array_map(fn ($segment): string => $mesh->layer($segment->layer)->whose, array_merge(...array_column($mesh->rolls->rolls, 'segments')))));
     }
 
     /**
