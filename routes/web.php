@@ -3,6 +3,7 @@
 use App\Http\Controllers\CutBatchController;
 use App\Http\Controllers\CutSheetController;
 use App\Http\Controllers\HouseController;
+use App\Http\Controllers\LabelPrinterController;
 use App\Http\Controllers\PlanColoursController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanEditController;
@@ -46,6 +47,7 @@ Route::controller(CutBatchController::class)->name('batches.')->group(function (
     Route::get('/together/{batch}', 'show')->name('show')->whereNumber('batch');
     Route::get('/together/{batch}.pdf', 'pdf')->name('pdf')->whereNumber('batch');
     Route::post('/together/{batch}/ticks', 'tick')->name('tick');
+    Route::post('/together/{batch}/labels', 'labels')->name('labels');
     Route::post('/together/{batch}', 'work')->name('work');
     Route::delete('/together/{batch}/cuts', 'undo')->name('undo');
     Route::delete('/together/{batch}', 'destroy')->name('destroy');
@@ -58,6 +60,7 @@ Route::controller(CutSheetController::class)->name('cuts.')->group(function () {
     Route::get('/plans/{plan}/cut-sheet', 'show')->name('show');
     Route::get('/plans/{plan}/cut-sheet.pdf', 'pdf')->name('pdf');
     Route::post('/plans/{plan}/cut-sheet/ticks', 'tick')->name('tick');
+    Route::post('/plans/{plan}/cut-sheet/labels', 'labels')->name('labels');
     Route::post('/plans/{plan}/cut-sheet', 'work')->name('work');
     Route::delete('/plans/{plan}/cut-sheet/cuts', 'undo')->name('undo');
 });
@@ -105,6 +108,12 @@ Route::post('/units', [HouseController::class, 'units'])->name('units');
 Route::controller(ScaleController::class)->name('scale.')->group(function () {
     Route::get('/scale', 'show')->name('show');
     Route::post('/scale', 'lay')->name('lay');
+});
+
+Route::controller(LabelPrinterController::class)->name('labels.')->group(function () {
+    Route::get('/labels', 'show')->name('show');
+    Route::post('/labels', 'play')->name('play');
+    Route::post('/stock/{stock}/label', 'stock')->name('stock');
 });
 
 Route::controller(ShelfFileController::class)->name('imports.')->group(function () {

@@ -74,7 +74,7 @@ final class CutSheetPdf
         foreach ($roll->groups() as $cuts) {
             $this->cuts($cuts);
         }
-        $this->write($roll->label === null ? sprintf('%s left: too short to keep.', $units->available($roll->roll->left())) : "Back on the shelf: $roll->label", 9.5, 'B');
+        $this->write($roll->label === null ? sprintf('%s left: too short to keep.', $units->available($roll->roll->left())) : "Back on the shelf: {$roll->label->words()}", 9.5, 'B');
         $this->paper->Ln(3);
     }
 
@@ -131,15 +131,14 @@ final class CutSheetPdf
 
     private function labels(CutSheet $sheet): void
     {
-        $labels = array_values(array_filter(array_map(fn (SheetRoll $roll): ?string => $roll->label, $sheet->rolls)));
-        if ($labels === []) {
+        if ($sheet->labels() === []) {
             return;
         }
         $this->write('Labels for what goes back, to cut out', 11.5, 'B');
-        foreach ($labels as $label) {
+        foreach ($sheet->labels() as $label) {
             $this->paper->SetFont('dejavusans', 'B', 11);
             $this->paper->SetLineStyle(['width' => 0.2, 'dash' => '1.2,1']);
-            $this->paper->MultiCell(min(100.0, $this->width), 10, $label, 1, 'L', false, 1, null, null, true, 0, false, true, 10, 'M');
+            $this->paper->MultiCell(min(100.0, $this->width), 10, $label->words(), 1, 'L', false, 1, null, null, true, 0, false, true, 10, 'M');
             $this->paper->Ln(2);
         }
     }

@@ -4,6 +4,7 @@ namespace App\Models;
 
 use App\Settings\House;
 use App\Shelf\StockKind;
+use Davrin\Core\Cut\Label;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\OnHand;
@@ -111,6 +112,18 @@ final class ShelfStock extends Model
             StockKind::Loose => "$amount x ".self::units()->exact(Length::ofUnits($this->piece)),
             default => self::units()->available(Length::ofUnits($amount)),
         };
+    }
+
+    public function label(): Label
+    {
+        $slip = $this->item->slip();
+        $isWound = $this->item->ware()->isWound();
+        [$one, $many] = $this->item->ware()->noun();
+
+        return new Label(
+            $this->item->name, $this->shown($this->amount).($isWound ? '' : ' '.($this->amount === 1 ? $one : $many)), $isWound ? $this->item->widthWords() : null,
+            $this->lot, $slip->text('colour'), $slip->has('hatch') ? $slip->text('hatch') : 'none',
+        );
     }
 
     public static function units(): Units

@@ -2,6 +2,8 @@
 
 namespace App\Providers;
 
+use App\Devices\LabelPrinter;
+use App\Devices\PlayedLabelPrinter;
 use App\Devices\PlayedScale;
 use App\Devices\Scale;
 use App\Settings\House;
@@ -21,6 +23,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(PlanReader::class);
         $this->app->scoped(House::class);
         $this->app->bind(Scale::class, PlayedScale::class);
+        $this->app->bind(LabelPrinter::class, PlayedLabelPrinter::class);
         $this->app->singleton(PlanFile::class, fn ($app) => new PlanFile($app->make(Craft::class)));
     }
 

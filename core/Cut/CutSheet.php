@@ -61,6 +61,12 @@ final readonly class CutSheet
         return self::sheet($rolls, $order, array_map(fn (BatchMesh $mesh): array => [$mesh->mesh, $mesh->rolls], $meshes));
     }
 
+    /** @return list<Label> for what goes back on the shelf */
+    public function labels(): array
+    {
+        return array_values(array_filter(array_map(fn (SheetRoll $roll): ?Label => $roll->label, $this->rolls)));
+    }
+
     /** How many there are to tick. */
     public function count(): int
     {
@@ -94,7 +100,7 @@ final readonly class CutSheet
         return new SheetRoll(
             $key, $mesh, $roll, $cuts,
             sprintf('Roll %d, a %s of %s%s', $roll->number, $roll->stock->origin->value, $units->exact($roll->length), $roll->stock->lot === null ? '' : ", lot {$roll->stock->lot}"),
-            $goesBack ? sprintf('%s, %s wide, %s%s', $mesh->name(), $units->exact($mesh->width()), $units->available($left), $roll->stock->lot === null ? '' : ", lot {$roll->stock->lot}") : null,
+            $goesBack ? new Label($mesh->name(), $units->available($left), $units->exact($mesh->width()), $roll->stock->lot, $mesh->slip->text('colour'), $mesh->slip->text('hatch')) : null,
         );
     }
 

@@ -15,9 +15,9 @@ final readonly class SheetRoll
      * @param  string  $key  of its mesh on the sheet
      * @param  list<SheetCut>  $cuts
      * @param  string  $name  "Roll 1, a part roll of 131 in"
-     * @param  ?string  $label  to stick on what goes back on the shelf; null where nothing worth keeping does
+     * @param  ?Label  $label  to stick on what goes back on the shelf; null where nothing worth keeping does
      */
-    public function __construct(public string $key, public Mesh $mesh, public RollUse $roll, public array $cuts, public string $name, public ?string $label) {}
+    public function __construct(public string $key, public Mesh $mesh, public RollUse $roll, public array $cuts, public string $name, public ?Label $label) {}
 
     public function longest(): Length
     {

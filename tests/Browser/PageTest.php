@@ -15,6 +15,7 @@ final class PageTest extends BrowserCase
     #[TestWith(['/shelf'])]
     #[TestWith(['/shelf/1'])]
     #[TestWith(['/scale'])]
+    #[TestWith(['/labels'])]
     #[TestWith(['/scraps'])]
     #[TestWith(['/plans/23'])]
     #[TestWith(['/plans/23/cut-sheet'])]

@@ -44,6 +44,11 @@ final class CutBatchController
         return $this->paper($request, $batch, "cut-together-$batch->id.pdf");
     }
 
+    public function labels(CutBatch $batch): RedirectResponse
+    {
+        return $this->labelled($batch);
+    }
+
     public function work(CutBatch $batch): RedirectResponse
     {
         CutOff::ofBatch($batch);

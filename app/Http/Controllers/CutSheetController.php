@@ -29,6 +29,11 @@ final class CutSheetController
         return $this->paper($request, $plan, "cut-sheet-$plan->id.pdf");
     }
 
+    public function labels(SavedPlan $plan): RedirectResponse
+    {
+        return $this->labelled($plan);
+    }
+
     public function work(SavedPlan $plan): RedirectResponse
     {
         CutOff::of($plan);

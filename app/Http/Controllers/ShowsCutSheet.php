@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Cut\CutSheetPdf;
 use App\Cut\Cuttable;
+use App\Devices\LabelPrinter;
 use Davrin\Core\Cut\CutOrder;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\RedirectResponse;
@@ -33,6 +34,14 @@ trait ShowsCutSheet
         $pdf = CutSheetPdf::of($cut->sheet(self::order($request)), $request->query('paper') === 'a4' ? 'A4' : 'LETTER');
 
         return response($pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"$name\""]);
+    }
+
+    private function labelled(Cuttable $cut): RedirectResponse
+    {
+        $labels = $cut->sheet(CutOrder::ByColour)->sheet->labels();
+        app(LabelPrinter::class)->print($labels);
+
+        return redirect($cut->sheetUrl())->with('said', count($labels) === 1 ? 'Its label is printed.' : count($labels).' labels are printed.');
     }
 
     private function worked(Cuttable $cut): RedirectResponse

@@ -11,7 +11,11 @@
     <div class="flex flex-wrap items-baseline gap-x-3">
         <b class="text-[16px]">{{ $stock->shown($stock->amount) }}</b>
         <span class="text-soft">{{ ['full' => 'full roll', 'part' => 'begun roll', 'loose' => 'loose pieces', 'heap' => 'lying here'][$stock->kind->value] }}, {{ $stock->known }}{{ $stock->lot ? ", lot $stock->lot" : '' }}{{ $stock->kept !== '' ? ", $stock->kept" : '' }}</span>
-        <form class="ml-auto" method="post" action="{{ route('stock.gone', $stock) }}">
+        <form class="ml-auto" method="post" action="{{ route('labels.stock', $stock) }}">
+            @csrf
+            <button class="quiet">print its label</button>
+        </form>
+        <form method="post" action="{{ route('stock.gone', $stock) }}">
             @csrf
             <button class="quiet">used up</button>
         </form>

@@ -60,7 +60,7 @@
                             </ul>
                         </div>
                     @endforeach
-                    <p class="goes-back">{{ $roll->label === null ? $units->available($roll->roll->left()).' left: too short to keep' : "Back on the shelf: $roll->label" }}</p>
+                    <p class="goes-back">{{ $roll->label === null ? $units->available($roll->roll->left()).' left: too short to keep' : "Back on the shelf: {$roll->label->words()}" }}</p>
                 </section>
             @endforeach
             <div class="editor-only mt-6 flex flex-wrap items-center gap-4">
@@ -79,6 +79,13 @@
                     <p class="max-w-md text-[13.5px] text-soft">Lengths leave the rolls on the shelf, what is left goes back on it, offcuts of {{ $units->exact($page->keepFrom) }} and more too. It can be undone.</p>
                 @endif
             </div>
+        @endif
+        @if ($sheet->labels() !== [])
+            <form method="post" action="{{ $cut->sheetUrl() }}/labels" class="editor-only mt-4 flex items-center gap-4">
+                @csrf
+                <button class="act">Print {{ Davrin\Core\Result\Words::count(count($sheet->labels()), 'label') }} for what goes back</button>
+                <a class="text-[13.5px]" href="{{ route('labels.show') }}">to the label printer</a>
+            </form>
         @endif
         @if ($cut instanceof App\Models\CutBatch)
             <form method="post" action="{{ $cut->sheetUrl() }}" class="editor-only mt-6">

@@ -23,7 +23,7 @@ final class CutSheetTest extends PlanCase
         $this->assertSame([19.0, 38.0, 57.0], array_map(fn (SheetCut $cut): float => $cut->total->toInches(), $sheet->rolls[0]->cuts));
         $this->assertSame(['ruffle at tie 1', 'ruffle at tie 2', 'ruffle at tie 3'], array_column($sheet->rolls[0]->cuts, 'for'));
         // 5 in are too short to keep.
-        $this->assertSame([null, 'Sage mesh, 10 in wide, 17 in', 'Sage mesh, 10 in wide, 189 in'], array_column($sheet->rolls, 'label'));
+        $this->assertSame([null, 'Sage mesh, 10 in wide, 17 in', 'Sage mesh, 10 in wide, 189 in'], array_map(fn (SheetRoll $roll): ?string => $roll->label?->words(), $sheet->rolls));
         $this->assertSame([['1 new roll of Sage mesh'], [Caution::Cutter], 18], [$sheet->toBuy, $sheet->cautions, $sheet->count()]);
     }
 
