@@ -161,7 +161,10 @@ final class Batch
 
     private function proven(string $key, RollPlan $plan, Supply $supply): RollPlan
     {
-        return $plan->proof === null ? $plan->provenBy($this->planner->proof($this->runs, $this->cuts, $key, $supply, $plan)) : $plan;
+        // Where each piece of work may have a lot of its own, no way is better than the best with lots mixed.
+        $bound = count($this->apart[$key]) > 1 && count($supply->lots()) > 1 ? $supply->mixed() : $supply;
+
+        return $plan->proof === null || $bound !== $supply ? $plan->provenBy($this->planner->proof($this->runs, $this->cuts, $key, $bound, $plan)) : $plan;
     }
 
     /** @return string the key of a mesh that plans share */

@@ -47,6 +47,12 @@ final readonly class Supply
         return $this->with(fn (Stock $stock): bool => $stock->lot !== $lot);
     }
 
+    /** The same where lots may mix. */
+    public function mixed(): self
+    {
+        return new self($this->stock, $this->isSafe, true, $this->keepFrom);
+    }
+
     /** @param  callable(Stock): bool  $is */
     private function with(callable $is): self
     {

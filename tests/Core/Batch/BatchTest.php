@@ -57,6 +57,9 @@ final class BatchTest extends PlanCase
         $batch = $meshes(['10 yd lot A', '200 in lot B', '300 in']);
         $this->assertSame([0, 0], array_map(fn (BatchMesh $mesh): int => $mesh->rolls->money()->cents, $batch));
         $this->assertSame(['Sage mesh, lot A', 'Sage mesh'], array_map(fn (BatchMesh $mesh): string => $mesh->name(), $batch));
+        // 10 pieces each, and 13 and 7 of them in the lots: mixed they would do, so buying a roll is not called proven.
+        [$mesh] = $this->batch([[['meshes' => [['label' => 'measured', 'onHand' => ['250 in lot A', '150 in lot B']]], 'layers' => [['on' => 'ties 1 to 10']]], 2]]);
+        $this->assertSame([1, 0, false], [$mesh->rolls->opened(), $mesh->rolls->proof?->opened, $mesh->rolls->isProvenBest()]);
         // Where lots may mix there is nothing to keep apart.
         $this->assertSame(['Sage mesh'], array_map(fn (BatchMesh $mesh): string => $mesh->name(), $meshes(['10 yd lot A', '10 yd lot B'], ['lots' => 'mixed'])));
     }
