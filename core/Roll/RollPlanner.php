@@ -5,17 +5,11 @@ declare(strict_types=1);
 namespace Davrin\Core\Roll;
 
 use Davrin\Core\Demand\Cut;
-use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
-use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Roll\Packing\Choices;
 use Davrin\Core\Roll\Packing\Packer;
-use Davrin\Core\Roll\Packing\Pattern;
-use Davrin\Core\Roll\Packing\RollKind;
-use Davrin\Core\Roll\Packing\RunShare;
-use Davrin\Core\Roll\Packing\Task;
 
 /**
  * Lays runs and pieces on rolls, those of every mesh at once, since strands of different meshes may be tied together: runs
@@ -93,8 +87,9 @@ final class RollPlanner
         $best = [];
         [$choices, $areAll] = self::choices(array_map(fn (Supply $supply): array => $supply->byLot(), $supplies));
         foreach ($choices as $chosen) {
+            $laying = new Laying($runs, $cuts, $chosen);
             foreach (self::orders($runs, $chosen) as $order) {
-                $plans = $this->laid($runs, $cuts, $chosen, $order, Stretches::asFarAsTheyReach());
+                $plans = $laying->lay($order, Stretches::asFarAsTheyReach());
                 $best = $best === [] || (self::merit($plans) <=> self::merit($best)) < 0 ? self::provenTogether($plans, $best) : self::provenTogether($best, $plans);
             }
         }
@@ -146,14 +141,13 @@ final class RollPlanner
     private function bettered(array $runs, array $cuts, array $best, string $mesh): array
     {
         $supplies = array_map(fn (RollPlan $plan): Supply => $plan->supply, $best);
-        $ways = self::stretches($runs, $mesh);
-        $its = array_values(array_filter($cuts, fn (Cut $cut): bool => $cut->mesh === $mesh));
-        foreach (self::cheaper($runs, $its, $mesh, $best[$mesh]) as $allowed) {
+        [$laying, $ways, $asked] = [new Laying($runs, $cuts, $supplies), self::stretches($runs, $mesh), Asked::of($runs, $cuts, $mesh)];
+        foreach (self::cheaper($asked, $best[$mesh]) as $allowed) {
             $isBetter = false;
             foreach (self::orders($runs, $supplies) as $order) {
                 foreach ($ways as $stretches) {
-                    foreach ($its === [] ? [false] : [false, true] as $piecesFirst) {
-                        $plans = $this->laid($runs, $cuts, $supplies, $order, $stretches, [$mesh => $allowed], $piecesFirst);
+                    foreach ($asked->cuts === [] ? [false] : [false, true] as $piecesFirst) {
+                        $plans = $laying->lay($order, $stretches, [$mesh => $allowed], $piecesFirst);
                         if ((self::merit($plans) <=> self::merit($best)) < 0) {
                             [$best, $isBetter] = [self::provenTogether($plans, $best), true];
                         }
@@ -172,11 +166,9 @@ final class RollPlanner
      * How many of each stock, by its place, would be a cheaper choice than was made and could hold it all; all there are, where even
      * those were not enough.
      *
-     * @param  list<Run>  $runs
-     * @param  list<Cut>  $cuts  of this mesh
      * @return \Generator<array<int, ?int>>
      */
-    private static function cheaper(array $runs, array $cuts, string $mesh, RollPlan $plan): \Generator
+    private static function cheaper(Asked $asked, RollPlan $plan): \Generator
     {
         $stock = $plan->supply->stock;
         if ($plan->unmetPieces > 0) {
@@ -184,9 +176,9 @@ final class RollPlanner
 
             return;
         }
-        $task = self::task($cuts, array_map(fn (Stock $its): RollKind => self::kind($plan->supply, $its, $its->count), $stock), $plan->supply->keepFrom, self::shares($runs, $mesh));
+        $task = $asked->task($plan->supply);
         $tried = 0;
-        foreach (Choices::of($task, array_map(fn (Stock $its): int => $its->count ?? count($plan->rolls), $stock), intdiv(self::asks($runs, $cuts, $mesh), $task->step)) as $choice) {
+        foreach (Choices::of($task, array_map(fn (Stock $its): int => $its->count ?? count($plan->rolls), $stock), intdiv($asked->units(), $task->step)) as $choice) {
             if ([$choice->money, $choice->opened] >= [$plan->money()->cents, $plan->opened()] || $tried++ === self::MOST_CHOICES) {
                 return;
             }
@@ -214,22 +206,6 @@ final class RollPlanner
     }
 
     /**
-     * How much mesh is asked for at the least.
-     *
-     * @param  list<Run>  $runs
-     * @param  list<Cut>  $cuts
-     */
-    private static function asks(array $runs, array $cuts, string $mesh): int
-    {
-        $asked = array_sum(array_map(fn (Cut $cut): int => $cut->length->units, $cuts));
-        foreach ($runs as $run) {
-            $asked += $run->length()->units * count(array_keys($run->strands, $mesh, true));
-        }
-
-        return $asked;
-    }
-
-    /**
      * What no other plan can better, where runs are laid beside the pieces: each roll that gives to a run pays its tails, and
      * parts of it may be as short as a step.
      *
@@ -238,10 +214,9 @@ final class RollPlanner
      */
     public function proof(array $runs, array $cuts, string $mesh, Supply $supply, RollPlan $plan): Proof
     {
-        $its = array_values(array_filter($cuts, fn (Cut $cut): bool => $cut->mesh === $mesh));
-        $proofs = array_map(function (Supply $lot) use ($its, $runs, $mesh, $plan): Proof {
-            $kinds = array_map(fn (Stock $stock): RollKind => self::kind($lot, $stock, $stock->count), $lot->stock);
-            [$unmet, $money, $opened] = Packer::least(self::task($its, $kinds, $lot->keepFrom, self::shares($runs, $mesh)), $plan->unmetPieces, $plan->money()->cents, $plan->opened());
+        $asked = Asked::of($runs, $cuts, $mesh);
+        $proofs = array_map(function (Supply $lot) use ($asked, $plan): Proof {
+            [$unmet, $money, $opened] = Packer::least($asked->task($lot), $plan->unmetPieces, $plan->money()->cents, $plan->opened());
 
             return new Proof($unmet, Money::cents($money), $opened);
         }, $supply->byLot());
@@ -292,146 +267,6 @@ final class RollPlanner
         ]);
 
         return array_values(array_unique($orders, SORT_REGULAR));
-    }
-
-    /**
-     * @param  list<Run>  $runs
-     * @param  list<Cut>  $cuts
-     * @param  array<string, Supply>  $supplies
-     * @param  array<string, list<int>>  $orders
-     * @param  array<string, array<int, ?int>>  $allowed  how many of each stock there are to choose from, by mesh, where that is limited
-     * @return array<string, RollPlan>
-     */
-    private function laid(array $runs, array $cuts, array $supplies, array $orders, Stretches $stretches, array $allowed = [], bool $piecesFirst = false): array
-    {
-        $cutsOf = array_map(fn (): array => [], $supplies);
-        foreach ($cuts as $cut) {
-            $cutsOf[$cut->mesh][] = $cut;
-        }
-        [$rolls, $laidPieces] = [[], []];
-        foreach ($supplies as $mesh => $supply) {
-            $rolls[$mesh] = new OpenRolls($supply, $orders[$mesh] ?? [], $allowed[$mesh] ?? null);
-            if ($piecesFirst) {
-                $laidPieces[$mesh] = $this->layPieces($cutsOf[$mesh], $supply, $rolls[$mesh]);
-            }
-        }
-        $laying = new RunLaying($rolls, $stretches);
-        [$changes, $unmet, $pieces] = [array_map(fn (): array => [], $supplies), array_map(fn (): array => [], $supplies), array_map(fn (): int => 0, $supplies)];
-        foreach ($runs as $run) {
-            $laid = $laying->lay($run);
-            foreach ($laid->changes as $mesh => $its) {
-                array_push($changes[$mesh], ...$its);
-            }
-            foreach ($laid->unmet as $mesh => $its) {
-                array_push($unmet[$mesh], ...$its);
-                $pieces[$mesh] += count($its) * count(array_keys($run->strands, $mesh, true));
-            }
-        }
-        $plans = [];
-        foreach ($supplies as $mesh => $supply) {
-            [$lacking, $proof] = $laidPieces[$mesh] ?? $this->layPieces($cutsOf[$mesh], $supply, $rolls[$mesh]);
-            $elements = array_column(array_map(fn (Element $element): array => [$element->id, $element], [...$unmet[$mesh], ...$lacking]), 1, 0);
-            $plans[$mesh] = new RollPlan($rolls[$mesh]->all(), $changes[$mesh], array_values($elements), $pieces[$mesh] + count($lacking), $supply, self::shares($runs, $mesh) === [] ? $proof : null);
-        }
-
-        return $plans;
-    }
-
-    /**
-     * @param  list<Cut>  $cuts
-     * @return array{list<Element>, Proof} what no roll was left for
-     */
-    private function layPieces(array $cuts, Supply $supply, OpenRolls $rolls): array
-    {
-        if ($cuts === []) {
-            return [[], new Proof(0, Money::cents(0), 0)];
-        }
-        $kinds = array_map(fn (int $number): RollKind => new RollKind($rolls->left($number)->units, 1), $rolls->numbers());
-        $begun = count($kinds);
-        foreach ($rolls->whole() as $place => $count) {
-            $kinds[] = self::kind($supply, $supply->stock[$place], $count);
-        }
-        $task = self::task($cuts, $kinds, $supply->keepFrom);
-        // At safe length nothing is asked but whether it is enough.
-        $packed = Packer::pack($task, polished: ! $supply->isSafe);
-        // Each size in build order, so that neighbours on the form come off the same roll.
-        $waiting = array_fill(0, count($task->sizes), []);
-        foreach ($cuts as $cut) {
-            $waiting[$task->sizeOf($cut->length->units)][] = $cut;
-        }
-        foreach ($this->inWorkingOrder($packed->cuts, $task, $begun) as $pattern) {
-            $roll = $pattern->kind < $begun ? $rolls->numbers()[$pattern->kind] : $rolls->begin($pattern->kind - $begun);
-            foreach ($pattern->pieces as $index => $count) {
-                foreach (array_splice($waiting[$index], 0, $count) as $cut) {
-                    $rolls->put($roll, SegmentKind::Piece, $cut->length, $cut->element->layer, $cut->element->ties[0] ?? null, $cut->element);
-                }
-            }
-        }
-
-        return [
-            array_map(fn (Cut $cut): Element => $cut->element, array_merge(...$waiting)),
-            new Proof($packed->leastUnmet, Money::cents($packed->leastMoney), $packed->leastOpened),
-        ];
-    }
-
-    /**
-     * What is open first, from the shortest on; then full rolls, then new ones, the fullest cut first.
-     *
-     * @param  list<Pattern>  $patterns
-     * @return list<Pattern>
-     */
-    private function inWorkingOrder(array $patterns, Task $task, int $begun): array
-    {
-        $key = function (Pattern $pattern) use ($task, $begun): array {
-            $kind = $task->kinds[$pattern->kind];
-            $used = array_sum(array_map(fn (int $index, int $count): int => $count * $task->sizes[$index], array_keys($pattern->pieces), $pattern->pieces));
-
-            return [$pattern->kind >= $begun, $kind->opens, $kind->price, $kind->length, $pattern->kind, -$used];
-        };
-        usort($patterns, fn (Pattern $a, Pattern $b): int => $key($a) <=> $key($b));
-
-        return $patterns;
-    }
-
-    private static function kind(Supply $supply, Stock $stock, ?int $count): RollKind
-    {
-        return new RollKind($supply->length($stock)->units, $count, $stock->price->cents, $stock->origin->opens());
-    }
-
-    /**
-     * @param  list<Cut>  $cuts
-     * @param  list<RollKind>  $kinds
-     * @param  list<RunShare>  $runs
-     */
-    private static function task(array $cuts, array $kinds, Length $keepFrom, array $runs = []): Task
-    {
-        $pieces = [];
-        foreach ($cuts as $cut) {
-            $pieces[$cut->length->units] = ($pieces[$cut->length->units] ?? 0) + 1;
-        }
-
-        return Task::of($pieces, $kinds, $keepFrom->units, $runs);
-    }
-
-    /**
-     * @param  list<Run>  $runs
-     * @return list<RunShare>
-     */
-    private static function shares(array $runs, string $mesh): array
-    {
-        $shares = [];
-        foreach ($runs as $run) {
-            $strands = count(array_keys($run->strands, $mesh, true));
-            $steps = [];
-            foreach ($strands > 0 ? $run->steps : [] as $step) {
-                $steps[$step->length()->units] = ($steps[$step->length()->units] ?? 0) + $strands;
-            }
-            if ($steps !== []) {
-                $shares[] = new RunShare($run->tails()->units, $steps);
-            }
-        }
-
-        return $shares;
     }
 
     /**

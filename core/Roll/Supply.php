@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Roll;
 
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Roll\Packing\RollKind;
 
 /** What there is of one mesh to work with, judged by its nominal or its safe length. */
 final readonly class Supply
@@ -20,6 +21,12 @@ final readonly class Supply
     public function length(Stock $stock): Length
     {
         return $this->isSafe ? $stock->safe : $stock->nominal;
+    }
+
+    /** Some of its rolls as the packing sees them. */
+    public function kind(Stock $stock, ?int $count): RollKind
+    {
+        return new RollKind($this->length($stock)->units, $count, $stock->price->cents, $stock->origin->opens());
     }
 
     /** @return non-empty-list<self> one for each lot that may be kept to; what bears no lot goes with all */

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Roll;
+
+use Davrin\Core\Demand\Cut;
+use Davrin\Core\Demand\Element;
+use Davrin\Core\Demand\Run;
+use Davrin\Core\Measure\Money;
+use Davrin\Core\Roll\Packing\Packer;
+use Davrin\Core\Roll\Packing\Pattern;
+use Davrin\Core\Roll\Packing\RollKind;
+use Davrin\Core\Roll\Packing\Task;
+
+/** Lays the runs and pieces of meshes that are tied together on rolls, in one way or another. */
+final readonly class Laying
+{
+    /** @var array<string, Asked> by mesh */
+    private array $asked;
+
+    /**
+     * @param  list<Run>  $runs
+     * @param  list<Cut>  $cuts
+     * @param  array<string, Supply>  $supplies  by mesh
+     */
+    public function __construct(private array $runs, array $cuts, private array $supplies)
+    {
+        $asked = [];
+        foreach (array_keys($supplies) as $mesh) {
+            $asked[$mesh] = Asked::of($runs, $cuts, $mesh);
+        }
+        $this->asked = $asked;
+    }
+
+    /**
+     * @param  array<string, list<int>>  $orders  in which rolls are begun for runs: the places of the stock, by mesh
+     * @param  array<string, array<int, ?int>>  $allowed  how many of each stock there are to choose from, by mesh, where that is limited
+     * @return array<string, RollPlan>
+     */
+    public function lay(array $orders, Stretches $stretches, array $allowed = [], bool $piecesFirst = false): array
+    {
+        [$rolls, $laidPieces] = [[], []];
+        foreach ($this->supplies as $mesh => $supply) {
+            $rolls[$mesh] = new OpenRolls($supply, $orders[$mesh] ?? [], $allowed[$mesh] ?? null);
+            if ($piecesFirst) {
+                $laidPieces[$mesh] = $this->layPieces($this->asked[$mesh]->cuts, $supply, $rolls[$mesh]);
+            }
+        }
+        $laying = new RunLaying($rolls, $stretches);
+        [$changes, $unmet, $pieces] = [array_map(fn (): array => [], $this->supplies), array_map(fn (): array => [], $this->supplies), array_map(fn (): int => 0, $this->supplies)];
+        foreach ($this->runs as $run) {
+            $laid = $laying->lay($run);
+            foreach ($laid->changes as $mesh => $its) {
+                array_push($changes[$mesh], ...$its);
+            }
+            foreach ($laid->unmet as $mesh => $its) {
+                array_push($unmet[$mesh], ...$its);
+                $pieces[$mesh] += count($its) * count(array_keys($run->strands, $mesh, true));
+            }
+        }
+        $plans = [];
+        foreach ($this->supplies as $mesh => $supply) {
+            [$lacking, $proof] = $laidPieces[$mesh] ?? $this->layPieces($this->asked[$mesh]->cuts, $supply, $rolls[$mesh]);
+            $elements = array_column(array_map(fn (Element $element): array => [$element->id, $element], [...$unmet[$mesh], ...$lacking]), 1, 0);
+            $plans[$mesh] = new RollPlan($rolls[$mesh]->all(), $changes[$mesh], array_values($elements), $pieces[$mesh] + count($lacking), $supply, $this->asked[$mesh]->runs === [] ? $proof : null);
+        }
+
+        return $plans;
+    }
+
+    /**
+     * @param  list<Cut>  $cuts
+     * @return array{list<Element>, Proof} what no roll was left for
+     */
+    private function layPieces(array $cuts, Supply $supply, OpenRolls $rolls): array
+    {
+        if ($cuts === []) {
+            return [[], new Proof(0, Money::cents(0), 0)];
+        }
+        $kinds = array_map(fn (int $number): RollKind => new RollKind($rolls->left($number)->units, 1), $rolls->numbers());
+        $begun = count($kinds);
+        foreach ($rolls->whole() as $place => $count) {
+            $kinds[] = $supply->kind($supply->stock[$place], $count);
+        }
+        $task = Asked::pieces($cuts, $kinds, $supply->keepFrom);
+        // At safe length nothing is asked but whether it is enough.
+        $packed = Packer::pack($task, polished: ! $supply->isSafe);
+        // Each size in build order, so that neighbours on the form come off the same roll.
+        $waiting = array_fill(0, count($task->sizes), []);
+        foreach ($cuts as $cut) {
+            $waiting[$task->sizeOf($cut->length->units)][] = $cut;
+        }
+        foreach ($this->inWorkingOrder($packed->cuts, $task, $begun) as $pattern) {
+            $roll = $pattern->kind < $begun ? $rolls->numbers()[$pattern->kind] : $rolls->begin($pattern->kind - $begun);
+            foreach ($pattern->pieces as $index => $count) {
+                foreach (array_splice($waiting[$index], 0, $count) as $cut) {
+                    $rolls->put($roll, SegmentKind::Piece, $cut->length, $cut->element->layer, $cut->element->ties[0] ?? null, $cut->element);
+                }
+            }
+        }
+
+        return [
+            array_map(fn (Cut $cut): Element => $cut->element, array_merge(...$waiting)),
+            new Proof($packed->leastUnmet, Money::cents($packed->leastMoney), $packed->leastOpened),
+        ];
+    }
+
+    /**
+     * What is open first, from the shortest on; then full rolls, then new ones, the fullest cut first.
+     *
+     * @param  list<Pattern>  $patterns
+     * @return list<Pattern>
+     */
+    private function inWorkingOrder(array $patterns, Task $task, int $begun): array
+    {
+        $key = function (Pattern $pattern) use ($task, $begun): array {
+            $kind = $task->kinds[$pattern->kind];
+            $used = array_sum(array_map(fn (int $index, int $count): int => $count * $task->sizes[$index], array_keys($pattern->pieces), $pattern->pieces));
+
+            return [$pattern->kind >= $begun, $kind->opens, $kind->price, $kind->length, $pattern->kind, -$used];
+        };
+        usort($patterns, fn (Pattern $a, Pattern $b): int => $key($a) <=> $key($b));
+
+        return $patterns;
+    }
+}
