@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property int $id
  * @property string $name of the file
+ * @property string $file where it waits, a name that no other has
  * @property string $separator
  * @property bool $is_utf8
  * @property list<string> $header
@@ -34,10 +35,16 @@ final class ShelfImport extends Model
 
     public function path(): string
     {
-        return storage_path("app/imports/$this->id.csv");
+        return storage_path("app/imports/$this->file");
     }
 
-    public function file(): CsvFile
+    /** Whether it is still to be read and not there to read: somebody cleared it away. */
+    public function isGone(): bool
+    {
+        return in_array($this->state, ['matching', 'reading'], true) && ! is_file($this->path());
+    }
+
+    public function csv(): CsvFile
     {
         return new CsvFile($this->path(), $this->separator, $this->is_utf8);
     }

@@ -12,6 +12,7 @@ return new class extends Migration
         Schema::create('shelf_imports', function (Blueprint $table) {
             $table->id();
             $table->string('name');
+            $table->string('file');
             $table->string('separator', 1);
             $table->boolean('is_utf8');
             $table->text('header');

@@ -20,12 +20,15 @@ final class DemoServer
         $root = dirname(__DIR__, 2);
         $this->folder = sys_get_temp_dir().'/davrin-'.bin2hex(random_bytes(6));
         mkdir($this->folder);
+        mkdir("$this->folder/views");
         touch("$this->folder/demo.sqlite");
         (new Process(['php', 'artisan', 'migrate', '--force', '--seed', '--seeder=DemoSeeder', '--quiet'], $root, ['APP_ENV' => 'production', 'DB_DATABASE' => "$this->folder/demo.sqlite"]))->mustRun();
         $port = self::freePort();
         $this->url = "http://127.0.0.1:$port";
         $this->process = new Process(["$root/bin/serve", (string) $port], $root, [
             'APP_ENV' => 'production', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'DB_DATABASE' => "$this->folder/davrin.sqlite", 'PHP_CLI_SERVER_WORKERS' => '2',
+            // Other tests run beside these and draw the same pages.
+            'VIEW_COMPILED_PATH' => "$this->folder/views",
         ], timeout: null);
         $this->process->start();
         register_shutdown_function($this->stop(...));

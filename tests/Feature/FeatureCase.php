@@ -3,6 +3,7 @@
 namespace Tests\Feature;
 
 use App\Models\SavedPlan;
+use App\Models\ShelfImport;
 use Davrin\Core\PlanFile\PlanFile;
 use DOMDocument;
 use DOMElement;
@@ -20,6 +21,14 @@ abstract class FeatureCase extends TestCase
     {
         parent::setUp();
         $this->withoutVite();
+    }
+
+    protected function tearDown(): void
+    {
+        foreach (ShelfImport::query()->get() as $import) {
+            @unlink($import->path());
+        }
+        parent::tearDown();
     }
 
     /** One of the demo's plans: "band-door-teal-and-gold", "garden-club-bee-stall", "library-reading-week". */

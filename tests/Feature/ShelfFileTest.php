@@ -132,6 +132,22 @@ final class ShelfFileTest extends FeatureCase
         $this->assertFileDoesNotExist($old->path());
     }
 
+    public function test_a_file_that_was_cleared_away_is_told_of_and_loses_nothing(): void
+    {
+        $said = 'That file is not here any more, and nothing of it went on the shelf. Open it again.';
+        $import = $this->open("name\nA\n");
+        unlink($import->path());
+        $this->from('/shelf')->post("/shelf-files/$import->id/columns", ['read' => '1', 'columns' => ['name' => '0']])->assertSessionHas('refused', $said);
+        $this->get("/shelf-files/$import->id")->assertRedirect('/shelf')->assertSessionHas('refused', $said);
+        $this->assertNull($import->fresh());
+        $this->get('/shelf')->assertOk();
+    }
+
+    public function test_two_files_never_share_a_place(): void
+    {
+        $this->assertNotSame($this->open("name\nA\n")->path(), $this->open("name\nA\n")->path());
+    }
+
     public function test_refused_rows_are_saved_with_their_reasons(): void
     {
         $import = $this->readAll("name,left\nA,long\n=B,short\n");

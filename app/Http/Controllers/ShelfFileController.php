@@ -49,8 +49,13 @@ final class ShelfFileController
         return redirect()->route('imports.show', $this->reading->open($file));
     }
 
-    public function show(ShelfImport $import, House $house): Page
+    public function show(ShelfImport $import, House $house): Page|RedirectResponse
     {
+        if ($import->isGone()) {
+            $import->delete();
+
+            return redirect()->route('shelf.index')->with('refused', FileRefused::gone()->getMessage());
+        }
         $preview = $import->state === 'matching' ? $this->reading->preview($import, self::PREVIEW) : [];
 
         return view('shelf.import', [

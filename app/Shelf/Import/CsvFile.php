@@ -35,7 +35,7 @@ final readonly class CsvFile
      */
     public function rows(int $at = 0): \Generator
     {
-        $file = fopen($this->path, 'rb') ?: throw new \RuntimeException("$this->path cannot be read.");
+        $file = @fopen($this->path, 'rb') ?: throw FileRefused::gone();
         try {
             // Before a quote a BOM would hide it.
             fseek($file, $at === 0 && fread($file, 3) === self::BOM ? 3 : $at);

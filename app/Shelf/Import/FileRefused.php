@@ -12,6 +12,11 @@ final class FileRefused extends Refused
         return new self('No file came. Choose a CSV file (at most 20 MB) and open it again.');
     }
 
+    public static function gone(): self
+    {
+        return new self('That file is not here any more, and nothing of it went on the shelf. Open it again.');
+    }
+
     public static function empty(): self
     {
         return new self('The file is empty. Its first line names the columns, and each line after it one thing.');

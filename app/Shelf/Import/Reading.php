@@ -10,6 +10,7 @@ use Davrin\Core\Refused;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
 
 /** Reads a file step by step, so that its progress can be shown and it never is in memory as a whole. */
 final readonly class Reading
@@ -34,7 +35,7 @@ final readonly class Reading
 
             return DB::transaction(function () use ($upload, $csv, $header, $at): ShelfImport {
                 $import = ShelfImport::query()->create([
-                    'name' => mb_substr(mb_scrub($upload->getClientOriginalName()), 0, 80), 'separator' => $csv->separator, 'is_utf8' => $csv->isUtf8, 'header' => $header,
+                    'name' => mb_substr(mb_scrub($upload->getClientOriginalName()), 0, 80), 'file' => Str::uuid().'.csv', 'separator' => $csv->separator, 'is_utf8' => $csv->isUtf8, 'header' => $header,
                     'columns' => Column::guess($header), 'state' => 'matching', 'size' => (int) $upload->getSize(), 'at' => $at, 'line' => 1,
                 ]);
                 File::ensureDirectoryExists(dirname($import->path()));
@@ -64,7 +65,7 @@ final readonly class Reading
     public function preview(ShelfImport $import, int $count): array
     {
         [$seen, $line] = [[], 1];
-        foreach ($import->file()->rows($this->firstRow($import)) as $cells) {
+        foreach ($import->csv()->rows($this->firstRow($import)) as $cells) {
             $line++;
             $seen[] = ['line' => $line, 'cells' => $cells, ...$this->read($import, $cells)];
             if (count($seen) === $count) {
@@ -93,7 +94,7 @@ final readonly class Reading
                 return;
             }
             [$at, $line, $rows] = [$import->at, $import->line, []];
-            foreach ($import->file()->rows($import->at) as $behind => $cells) {
+            foreach ($import->csv()->rows($import->at) as $behind => $cells) {
                 $at = $behind;
                 $rows[] = ['line' => ++$line, 'cells' => $cells, ...$this->read($import, $cells)];
                 if (count($rows) === self::A_STEP) {
@@ -186,7 +187,7 @@ final readonly class Reading
     /** Where the first row begins, behind the header. */
     private function firstRow(ShelfImport $import): int
     {
-        foreach ($import->file()->rows() as $behind => $header) {
+        foreach ($import->csv()->rows() as $behind => $header) {
             return $behind;
         }
 
