@@ -10,6 +10,7 @@ use Davrin\Core\Cut\SheetCut;
 use Davrin\Core\Cut\SheetRoll;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Result\Words;
 use Davrin\Core\Roll\RollPlan;
 
 /** A cut sheet as screen and paper show it. */
@@ -28,6 +29,7 @@ final readonly class SheetPage
      * @param  array<string, RollPlan>  $rolls  by the key of the mesh
      * @param  string  $from  what the way back leads to: "Barn wedding"
      * @param  string  $fromUrl  where that is
+     * @param  bool  $isOfSeveral  whether several plans are cut together
      * @param  bool  $isShort  whether some piece is on no roll
      */
     public function __construct(
@@ -39,6 +41,7 @@ final readonly class SheetPage
         public Length $keepFrom,
         public string $from,
         public string $fromUrl,
+        public bool $isOfSeveral,
         public bool $isShort,
     ) {
         // A hank of strands is so long that meshes beside it would be too short to read: it has a scale of its own.
@@ -58,7 +61,7 @@ final readonly class SheetPage
     {
         $left = Length::sum(array_map(fn (SheetRoll $roll): Length => $roll->roll->left(), $this->sheet->rolls));
 
-        return sprintf('%d %s, %s left on %s', count($this->sheet->rolls), count($this->sheet->rolls) === 1 ? 'roll' : 'rolls', $this->units->available($left), count($this->sheet->rolls) === 1 ? 'it' : 'them');
+        return sprintf('%s, %s left on %s', Words::count(count($this->sheet->rolls), 'roll'), $this->units->available($left), count($this->sheet->rolls) === 1 ? 'it' : 'them');
     }
 
     public function has(string $cut): bool

@@ -73,7 +73,7 @@ final class CutBatch extends Model implements Cuttable
 
         return new SheetPage(
             $this->name, CutSheet::ofBatch($this->meshes(), $first, $order), $order, $rolls, $first->units(), $this->keepFrom(),
-            'Cut together', route('together', ['copies' => array_column($this->shares, 'copies', 'plan')]), $this->isShort(),
+            'Cut together', route('together', ['copies' => array_column($this->shares, 'copies', 'plan')]), true, $this->isShort(),
         );
     }
 

@@ -118,7 +118,7 @@ final class SavedPlan extends Model implements Cuttable
 
         return new SheetPage(
             $this->name, CutSheet::of($this->plan(), $result, $order), $order, $rolls, $this->plan()->units(), $this->plan()->settings->keepFrom(),
-            $this->name, route('plans.show', $this), $result->verdict->short,
+            $this->name, route('plans.show', $this), false, $result->verdict->short,
         );
     }
 

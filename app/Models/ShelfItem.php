@@ -11,6 +11,7 @@ use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\OnHand;
 use Davrin\Core\Refused;
+use Davrin\Core\Result\Words;
 use Davrin\Core\Shelf\Measuring;
 use Davrin\Core\Shelf\MovementKind;
 use Davrin\Core\Shelf\Ware;
@@ -137,10 +138,9 @@ final class ShelfItem extends Model
     /** "25 yd", "48 stems". */
     public function togetherWords(): string
     {
-        [$one, $many] = $this->ware()->noun();
         $count = $this->together();
 
-        return $this->ware()->isWound() ? app(House::class)->units()->roll(Length::ofUnits($count)) : "$count ".($count === 1 ? $one : $many);
+        return $this->ware()->isWound() ? app(House::class)->units()->roll(Length::ofUnits($count)) : Words::count($count, ...$this->ware()->noun());
     }
 
     public function widthWords(): string

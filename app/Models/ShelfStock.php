@@ -9,6 +9,7 @@ use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\OnHand;
 use Davrin\Core\Refused;
+use Davrin\Core\Result\Words;
 use Davrin\Core\Shelf\Ledger;
 use Davrin\Core\Shelf\Movement;
 use Davrin\Core\Shelf\MovementKind;
@@ -118,10 +119,9 @@ final class ShelfStock extends Model
     {
         $slip = $this->item->slip();
         $isWound = $this->item->ware()->isWound();
-        [$one, $many] = $this->item->ware()->noun();
 
         return new Label(
-            $this->item->name, $this->shown($this->amount).($isWound ? '' : ' '.($this->amount === 1 ? $one : $many)), $isWound ? $this->item->widthWords() : null,
+            $this->item->name, $isWound ? $this->shown($this->amount) : Words::count($this->amount, ...$this->item->ware()->noun()), $isWound ? $this->item->widthWords() : null,
             $this->lot, $slip->text('colour'), $slip->has('hatch') ? $slip->text('hatch') : 'none',
         );
     }

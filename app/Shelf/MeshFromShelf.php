@@ -68,41 +68,41 @@ final readonly class MeshFromShelf
      */
     public static function changed(SavedPlan $saved): array
     {
-        $changed = [];
-        foreach ($saved->plan()->meshes as $mesh) {
-            $linked = array_filter($mesh->onHand(), fn (OnHand $there): bool => $there->item !== null) !== [];
-            $item = $linked ? self::item($mesh) : null;
-            $now = $item === null ? null : self::onHand($item, $saved, self::lots($saved, $mesh, $item))['onHand'];
-            if ($now !== null && $now !== $mesh->slip->write()['onHand']) {
-                $changed[$mesh->id] = self::words($now);
-            }
-        }
-
-        return $changed;
+        return array_map(self::words(...), self::free($saved));
     }
 
     /** All meshes that were taken from the shelf, as they are free there now; null where nothing has changed. */
     public static function anew(SavedPlan $saved): ?TakeMesh
     {
-        $written = [];
-        foreach (array_intersect_key(array_column($saved->plan()->meshes, null, 'id'), self::changed($saved)) as $id => $mesh) {
-            $item = self::item($mesh);
-            $written[$id] = $item === null ? ['onHand' => []] : self::onHand($item, $saved, self::lots($saved, $mesh, $item));
-        }
+        $written = array_map(fn (array $onHand): array => ['onHand' => $onHand], self::free($saved));
 
         return $written === [] ? null : new TakeMesh($written);
     }
 
     /**
-     * Where two meshes of a plan are lots of the same thing on the shelf, each keeps to its own.
+     * What is free of each mesh that was taken from the shelf, where that is not what the plan takes to be on hand. Two meshes that
+     * are lots of the same thing keep each to its own.
      *
-     * @return ?list<?string>
+     * @return array<string, list<string>> as a plan file holds it, by the id of the mesh
      */
-    private static function lots(SavedPlan $saved, Mesh $mesh, ShelfItem $item): ?array
+    private static function free(SavedPlan $saved): array
     {
-        $others = array_filter($saved->plan()->meshes, fn (Mesh $other): bool => $other->id !== $mesh->id && $other->onHand() !== [] && self::item($other)?->is($item) === true);
+        [$items, $free] = [[], []];
+        foreach ($saved->plan()->meshes as $mesh) {
+            $isLinked = array_filter($mesh->onHand(), fn (OnHand $there): bool => $there->item !== null) !== [];
+            $items[$mesh->id] = $isLinked ? self::item($mesh) : null;
+        }
+        $shared = array_count_values(array_map(fn (ShelfItem $item): int => $item->id, array_filter($items)));
+        foreach ($saved->plan()->meshes as $mesh) {
+            $item = $items[$mesh->id];
+            if ($item !== null) {
+                $lots = $shared[$item->id] > 1 ? array_values(array_unique(array_map(fn (OnHand $there): ?string => $there->lot, $mesh->onHand()))) : null;
+                $now = self::onHand($item, $saved, $lots)['onHand'];
+                $free += $now === $mesh->slip->write()['onHand'] ? [] : [$mesh->id => $now];
+            }
+        }
 
-        return $others === [] ? null : array_values(array_unique(array_map(fn (OnHand $there): ?string => $there->lot, $mesh->onHand())));
+        return $free;
     }
 
     /** @param  list<string>  $written */

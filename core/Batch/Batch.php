@@ -12,6 +12,7 @@ use Davrin\Core\Measure\Money;
 use Davrin\Core\Plan\Fault;
 use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\OnHand;
+use Davrin\Core\Roll\Asked;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Roll\Supply;
@@ -127,17 +128,18 @@ final class Batch
         foreach ($lots as $lot) {
             $its = [];
             foreach ($waiting as $work) {
-                if ($this->rolls($key, [...$its, $work], $supply->ofLot($lot))->unmetPieces === 0) {
+                $asked = $this->asked($key, [...$its, $work]);
+                if ($asked->units() <= $supply->ofLot($lot)->together()->units && $this->rolls($asked, $supply->ofLot($lot))->unmetPieces === 0) {
                     $its[] = $work;
                 }
             }
             if ($its !== []) {
-                $cut[] = $this->told($key, $this->rolls($key, $its, $supply->ofLot($lot)), $its, $lot);
+                $cut[] = $this->told($key, $this->rolls($this->asked($key, $its), $supply->ofLot($lot)), $its, $lot);
                 [$waiting, $supply] = [array_values(array_diff($waiting, $its)), $supply->withoutLot($lot)];
             }
         }
         if ($waiting !== []) {
-            $cut[] = $this->told($key, $this->rolls($key, $waiting, $supply), $waiting);
+            $cut[] = $this->told($key, $this->rolls($this->asked($key, $waiting), $supply), $waiting);
         }
         $sum = [0, 0, 0];
         foreach ($cut as $mesh) {
@@ -148,15 +150,20 @@ final class Batch
     }
 
     /** @param  list<string>  $works */
-    private function rolls(string $key, array $works, Supply $supply): RollPlan
+    private function asked(string $key, array $works): Asked
     {
         $isTheirs = fn (string $layer): bool => in_array(explode('/', $layer)[0], $works, true);
 
-        return $this->planner->plan(
-            array_values(array_filter($this->runs, fn (Run $run): bool => in_array($key, $run->strands, true) && $isTheirs($run->layer))),
-            array_values(array_filter($this->cuts, fn (Cut $cut): bool => $cut->mesh === $key && $isTheirs($cut->element->layer))),
-            [$key => $supply],
-        )[$key];
+        return Asked::of(
+            array_values(array_filter($this->runs, fn (Run $run): bool => $isTheirs($run->layer))),
+            array_values(array_filter($this->cuts, fn (Cut $cut): bool => $isTheirs($cut->element->layer))),
+            $key,
+        );
+    }
+
+    private function rolls(Asked $asked, Supply $supply): RollPlan
+    {
+        return $this->planner->plan($asked->runs, $asked->cuts, [$asked->mesh => $supply])[$asked->mesh];
     }
 
     private function proven(string $key, RollPlan $plan, Supply $supply): RollPlan

@@ -8,6 +8,7 @@ use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\OnHand;
+use Davrin\Core\Roll\Lot;
 
 /**
  * What is there already, with commas between: "131 in, 6 x 20 in, 2 x 10 yd by label lot B7". What bears no "by label" was
@@ -74,7 +75,7 @@ final readonly class OnHandBlank extends NamedBlank
 
     private function one(string $part, ?Units $bare): OnHand
     {
-        $said = '/^\s*(?:(?<count>\d{1,3})\s*[x×]\s+)?(?<length>.*?\S)(?<label>\s+by\s+label)?(?:\s+lot\s+(?<lot>[\p{L}\p{N}][\p{L}\p{N}.\/-]{0,15}))?(?:\s+\(?shelf\s+(?<item>\d{1,9})\)?)?\s*$/iu';
+        $said = '/^\s*(?:(?<count>\d{1,3})\s*[x×]\s+)?(?<length>.*?\S)(?<label>\s+by\s+label)?(?:\s+lot\s+(?<lot>'.Lot::WRITTEN.'))?(?:\s+\(?shelf\s+(?<item>\d{1,9})\)?)?\s*$/iu';
         if (preg_match($said, $part, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
             throw OutOfBounds::onHand($part);
         }

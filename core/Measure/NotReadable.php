@@ -54,6 +54,11 @@ final class NotReadable extends Refused
         return new self(sprintf('"%s" is not a weight. Write it like "175 g", "0.31 kg" or "6.2 oz", up to 50 kg.', self::quoted($text)));
     }
 
+    public static function lot(string $given): self
+    {
+        return new self(sprintf('"%s" cannot be the name of a lot. Write up to 16 letters and figures, like "B7" or "T-4", or nothing.', mb_substr($given, 0, 40)));
+    }
+
     public static function count(string $text): self
     {
         return new self(sprintf('"%s" is not a whole number. Write digits only, like "6".', self::quoted($text)));

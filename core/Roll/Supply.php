@@ -43,6 +43,12 @@ final readonly class Supply
         return $this->mixesLots ? [] : array_values(array_unique(array_filter(array_map(fn (Stock $stock): ?string => $stock->lot, $this->stock), fn (?string $lot): bool => $lot !== null)));
     }
 
+    /** How much of counted rolls there is together. */
+    public function together(): Length
+    {
+        return Length::sum(array_map(fn (Stock $stock): Length => $this->length($stock)->times($stock->count ?? 0), $this->stock));
+    }
+
     /** Nothing but what there is of this lot. */
     public function ofLot(string $lot): self
     {

@@ -5,6 +5,7 @@ namespace Tests\Feature;
 use App\Shelf\Import\Column;
 use App\Shelf\Import\CsvFile;
 use App\Shelf\Import\ReadRow;
+use Davrin\Core\Blank\OnHandBlank;
 use Davrin\Core\Craft;
 use Davrin\Core\Refused;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -91,6 +92,15 @@ final class CsvTest extends FeatureCase
         $this->assertSame($alike(['name' => 'A', 'left' => '131 in']), $alike(['name' => 'A', 'left' => '131', 'known' => 'weighed']));
         $this->assertNotSame($alike(['name' => 'A', 'left' => '131 in']), $alike(['name' => 'A', 'left' => '130 in']));
         $this->assertNotSame($alike(['name' => 'A', 'left' => '131 in']), $alike(['name' => 'A', 'left' => '131 in', 'lot' => 'B']));
+    }
+
+    public function test_a_lot_that_a_file_names_can_be_read_again_in_a_plan(): void
+    {
+        foreach (['#4, blue' => '4-blue', '-B7' => 'B7', './x' => 'x', 'run 4, b' => 'run-4-b', '--' => null, ' ' => null, 'Charge 2026/11 teal stripe' => 'Charge-2026/11-t'] as $given => $lot) {
+            $this->assertSame($lot, ReadRow::of(['name' => 'A', 'left' => '20 in', 'lot' => $given], Craft::standard())->stock['lot'], $given);
+            $on = (new OnHandBlank('onHand', ''))->read(['20 in'.($lot === null ? '' : " lot $lot")], null);
+            $this->assertSame($lot, $on[0]->lot);
+        }
     }
 
     public function test_what_is_wrong_is_said_in_a_sentence(): void

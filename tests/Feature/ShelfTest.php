@@ -206,7 +206,11 @@ final class ShelfTest extends FeatureCase
         $stock = $this->sage('131 in')->stock()->firstOrFail();
         $this->post("/stock/$stock->id/note", ['kept' => 'crate 4', 'lot' => 'B7'])->assertRedirect();
         $this->get("/shelf/$stock->shelf_item_id")->assertSee('lot B7, crate 4');
-        $this->post("/stock/$stock->id/note", ['kept' => '', 'lot' => 'a lot, really']);
+        $typed = ['stock' => (string) $stock->id, 'way' => 'note', 'kept' => 'attic', 'lot' => 'a lot, really'];
+        $page = $this->from("/shelf/$stock->shelf_item_id")->followingRedirects()->post("/stock/$stock->id/note", $typed)->assertSee('"a lot, really" cannot be the name of a lot. Write up to 16 letters and figures');
+        $this->assertSame(['crate 4', 'B7'], [$stock->fresh()->kept, $stock->fresh()->lot]);
+        $this->assertSame(['attic', 'a lot, really'], array_map(fn (string $name): string => $this->find($page, "//details[@open]//input[@name='$name']")[0]->getAttribute('value'), ['kept', 'lot']));
+        $this->post("/stock/$stock->id/note", ['kept' => '', 'lot' => ' ']);
         $this->assertSame(['', null], [$stock->fresh()->kept, $stock->fresh()->lot]);
     }
 

@@ -14,6 +14,7 @@ use Davrin\Core\Blank\OnHandBlank;
 use Davrin\Core\Craft;
 use Davrin\Core\Edit\BlankRefused;
 use Davrin\Core\Refused;
+use Davrin\Core\Roll\Lot;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -85,11 +86,7 @@ final class ShelfController
 
     public function note(Request $request, ShelfStock $stock): RedirectResponse
     {
-        $lot = trim((string) $request->input('lot'));
-        $stock->update([
-            'kept' => mb_substr(trim((string) $request->input('kept')), 0, 60),
-            'lot' => preg_match('/^[\p{L}\p{N}][\p{L}\p{N}.\/-]{0,15}$/u', $lot) === 1 ? $lot : null,
-        ]);
+        $stock->update(['kept' => mb_substr(trim((string) $request->input('kept')), 0, 60), 'lot' => Lot::read((string) $request->input('lot'))]);
 
         return redirect()->route('shelf.show', $stock->shelf_item_id);
     }

@@ -8,9 +8,11 @@ use Davrin\Core\Blank\ColourBlank;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Craft;
+use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Refused;
+use Davrin\Core\Roll\Lot;
 use Davrin\Core\Shelf\Ware;
 
 /** One row of a file, understood: what it says of a thing, and what there is of it. */
@@ -54,6 +56,15 @@ final readonly class ReadRow
         }
 
         return new self($ware, $slip->write(), $ware->isWound() ? self::wound($cells, $slip, $bare) : self::pieces($cells));
+    }
+
+    /** "2 of 131 in", "6 of 20 in", "48": what there is of it. */
+    public function there(Units $units): string
+    {
+        $isRolls = in_array($this->stock['kind'], [StockKind::Full->value, StockKind::Part->value], true);
+        $count = $isRolls ? $this->stock['times'] : $this->stock['amount'];
+
+        return $count.($this->ware->isWound() ? ' of '.$units->exact(Length::ofUnits($this->stock['piece'])) : '');
     }
 
     /** The same for rows that say the same. */
@@ -113,7 +124,7 @@ final readonly class ReadRow
         return [
             'kind' => $kind->value,
             'piece' => $left->units, 'amount' => $isLoose ? $times : $left->units, 'times' => $isLoose ? 1 : $times,
-            'known' => $isLabel ? 'by label' : ($cells['known'] ?? 'measured'), 'lot' => self::lot($cells['lot'] ?? ''), 'kept' => mb_substr($cells['kept'] ?? '', 0, 60),
+            'known' => $isLabel ? 'by label' : ($cells['known'] ?? 'measured'), 'lot' => Lot::near($cells['lot'] ?? ''), 'kept' => mb_substr($cells['kept'] ?? '', 0, 60),
         ];
     }
 
@@ -140,12 +151,5 @@ final readonly class ReadRow
     private static function count(string $given): int
     {
         return preg_match('/^\d{1,6}$/', $given) === 1 && (int) $given <= self::MOST ? (int) $given : throw RowRefused::count($given);
-    }
-
-    private static function lot(string $given): ?string
-    {
-        $lot = mb_substr((string) preg_replace('/[^\p{L}\p{N}.\/-]+/u', '-', trim($given)), 0, 16);
-
-        return trim($lot, '-') === '' ? null : $lot;
     }
 }

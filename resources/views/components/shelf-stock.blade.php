@@ -1,11 +1,9 @@
 {{-- One roll or heap: how much of it is left, to scale, who holds it, and the ways to measure it. --}}
 @props(['stock', 'item', 'ink', 'weight' => null])
 @php
-    $isRoll = $stock->kind->isRoll();
+    $gauge = App\Drawing\Gauge::of($stock);
     $slip = $item->slip();
-    $new = $isRoll ? max($slip->length('roll')->units, $stock->amount) : 1;
-    $part = $isRoll ? 400 * $stock->amount / $new : 0;
-    $held = $isRoll ? 400 * min($stock->held(), $stock->amount) / $new : 0;
+    $open = old('stock') === (string) $stock->id ? old('way') : null;
 @endphp
 <article class="stock" id="stock-{{ $stock->id }}">
     <div class="flex flex-wrap items-baseline gap-x-3">
@@ -20,12 +18,12 @@
             <button class="quiet">used up</button>
         </form>
     </div>
-    @if ($isRoll)
-        <svg class="gauge" viewBox="0 0 402 18" aria-hidden="true">
-            <rect class="ghost" x="1" y="1" width="400" height="16" />
-            <rect x="1" y="1" width="{{ round($part, 1) }}" height="16" fill="url(#mesh-{{ $ink->id }})" />
-            @if ($held > 0)
-                <rect class="held" x="1" y="1" width="{{ round($held, 1) }}" height="16" />
+    @if ($gauge)
+        <svg class="gauge" viewBox="0 0 {{ $gauge::WIDTH + 2 }} 18" aria-hidden="true">
+            <rect class="ghost" x="1" y="1" width="{{ $gauge::WIDTH }}" height="16" />
+            <rect x="1" y="1" width="{{ $gauge->left }}" height="16" fill="url(#mesh-{{ $ink->id }})" />
+            @if ($gauge->held > 0)
+                <rect class="held" x="1" y="1" width="{{ $gauge->held }}" height="16" />
             @endif
         </svg>
     @endif
@@ -33,8 +31,7 @@
         <p class="text-[13.5px]">{{ $stock->shown($reservation->amount) }} held for <a href="{{ route('plans.show', $reservation->plan_id) }}">{{ $reservation->plan->name }}</a>{{ $loop->last ? '; '.$stock->shown($stock->free()).' free' : '' }}</p>
     @endforeach
     <div class="flex flex-wrap gap-x-5 text-[13.5px]">
-        @if ($isRoll)
-            @php $open = old('stock') === (string) $stock->id ? old('way') : null; @endphp
+        @if ($gauge)
             @foreach (['weight' => 'weigh it', 'across' => 'measure it across', 'cuts' => 'count what was cut', 'tape' => 'measure it with the tape'] as $way => $words)
                 <details class="measure" name="measure-{{ $stock->id }}" @if ($open === $way || ($way === 'weight' && $weight && request('stock') == $stock->id)) open @endif>
                     <summary>{{ $words }}</summary>
@@ -77,13 +74,15 @@
                 </form>
             </details>
         @endif
-        <details class="measure" name="measure-{{ $stock->id }}">
+        <details class="measure" name="measure-{{ $stock->id }}" @if ($open === 'note') open @endif>
             <summary>{{ $item->ware()->isWound() ? 'where, which lot' : 'where it is kept' }}</summary>
             <form method="post" action="{{ route('shelf.note', $stock) }}">
                 @csrf
-                <label>kept <input class="blank" name="kept" size="16" maxlength="60" value="{{ $stock->kept }}" placeholder="where?" autocomplete="off"></label>
+                <input type="hidden" name="stock" value="{{ $stock->id }}">
+                <input type="hidden" name="way" value="note">
+                <label>kept <input class="blank" name="kept" size="16" maxlength="60" value="{{ $open === 'note' ? old('kept') : $stock->kept }}" placeholder="where?" autocomplete="off"></label>
                 @if ($item->ware()->isWound())
-                    <label>lot <input class="blank" name="lot" size="8" maxlength="16" value="{{ $stock->lot }}" placeholder="none" autocomplete="off"></label>
+                    <label>lot <input class="blank" name="lot" size="8" maxlength="16" value="{{ $open === 'note' ? old('lot') : $stock->lot }}" placeholder="none" autocomplete="off"></label>
                 @endif
                 <button class="act">Note it</button>
             </form>

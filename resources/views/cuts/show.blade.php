@@ -5,7 +5,7 @@
         <p class="text-[13.5px] editor-only"><a href="{{ $page->fromUrl }}">{{ $page->from }}</a></p>
         <div class="flex flex-wrap items-baseline gap-x-5 gap-y-2">
             <h1 class="text-3xl">Cut sheet<span class="sr-only">, {{ $page->name }}</span></h1>
-            <span class="@if ($page->from === $page->name) print-only @endif text-[17px]">{{ $page->name }}</span>
+            <span class="@if (! $page->isOfSeveral) print-only @endif text-[17px]">{{ $page->name }}</span>
             <span class="text-[17px]"><b id="ticked">{{ count($ticked) }}</b> of {{ $sheet->count() }} ticked</span>
             <nav class="orders ml-auto editor-only" aria-label="order">
                 @foreach (Davrin\Core\Cut\CutOrder::cases() as $case)
@@ -35,7 +35,7 @@
                     <p>Have at hand: {{ implode(', ', $sheet->toBuy) }}. Lay a new roll beside what is there in daylight before you cut it: runs of the mill differ.</p>
                 @endif
                 @if ($page->isShort)
-                    <p class="refused">{{ $page->from === $page->name ? 'The plan is short: some pieces are on no roll. What can be done stands under its warning.' : 'There is not mesh enough for all of these: some pieces are on no roll. Take fewer copies, or more mesh into their plans.' }}</p>
+                    <p class="refused">{{ $page->isOfSeveral ? 'There is not mesh enough for all of these: some pieces are on no roll. Take fewer copies, or more mesh into their plans.' : 'The plan is short: some pieces are on no roll. What can be done stands under its warning.' }}</p>
                 @endif
             </div>
             @foreach ($sheet->rolls as $roll)
@@ -87,7 +87,7 @@
                 <a class="text-[13.5px]" href="{{ route('labels.show') }}">to the label printer</a>
             </form>
         @endif
-        @if ($cut instanceof App\Models\CutBatch)
+        @if ($page->isOfSeveral)
             <form method="post" action="{{ $cut->sheetUrl() }}" class="editor-only mt-6">
                 @csrf
                 @method('delete')

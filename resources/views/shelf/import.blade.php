@@ -42,7 +42,7 @@
                             @if ($row['row'])
                                 <x-swatch :ink="$inks[$row['line']]" />
                                 {{ $row['row']->ware->noun()[0] }}: {{ $row['row']->said['name'] }}{{ isset($row['row']->said['width']) ? ', '.$row['row']->said['width'].' wide' : '' }},
-                                {{ $row['row']->stock['times'] * ($row['row']->ware->isWound() && $row['row']->stock['kind'] !== 'loose' ? 1 : $row['row']->stock['amount']) }}{{ $row['row']->ware->isWound() ? ' of '.$units->exact(Davrin\Core\Measure\Length::ofUnits($row['row']->stock['piece'])) : '' }}
+                                {{ $row['row']->there($units) }}
                             @else
                                 {{ Str::limit(implode(', ', array_filter($row['cells'])), 60) }}: {{ $row['refused'] }}
                             @endif
