@@ -74,7 +74,7 @@ final class CutSheetPdf
         foreach ($roll->groups() as $cuts) {
             $this->cuts($cuts);
         }
-        $this->write($roll->label === null ? sprintf('%s left: too short to keep.', $units->available($roll->roll->left())) : "Back on the shelf: {$roll->label->words()}", 9.5, 'B');
+        $this->write(ucfirst($roll->rest($units)).'.', 9.5, 'B');
         $this->paper->Ln(3);
     }
 

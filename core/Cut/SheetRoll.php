@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Cut;
 
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Roll\RollUse;
 
@@ -18,6 +19,16 @@ final readonly class SheetRoll
      * @param  ?Label  $label  to stick on what goes back on the shelf; null where nothing worth keeping does
      */
     public function __construct(public string $key, public Mesh $mesh, public RollUse $roll, public array $cuts, public string $name, public ?Label $label) {}
+
+    /** What becomes of its end: "back on the shelf: Sage mesh, 10 in wide, 218 in". */
+    public function rest(Units $units): string
+    {
+        return match (true) {
+            $this->label !== null => 'back on the shelf: '.$this->label->words(),
+            $this->roll->left()->isZero() => 'nothing left',
+            default => $units->available($this->roll->left()).' left: too short to keep',
+        };
+    }
 
     public function longest(): Length
     {

@@ -210,6 +210,7 @@ final class ShelfTest extends FeatureCase
         $page = $this->from("/shelf/$stock->shelf_item_id")->followingRedirects()->post("/stock/$stock->id/note", $typed)->assertSee('"a lot, really" cannot be the name of a lot. Write up to 16 letters and figures');
         $this->assertSame(['crate 4', 'B7'], [$stock->fresh()->kept, $stock->fresh()->lot]);
         $this->assertSame(['attic', 'a lot, really'], array_map(fn (string $name): string => $this->find($page, "//details[@open]//input[@name='$name']")[0]->getAttribute('value'), ['kept', 'lot']));
+        $this->assertSame(['', 'attic'], array_map(fn ($input): string => $input->getAttribute('value'), $this->find($page, "//input[@name='kept']")), 'the other form keeps to its own');
         $this->post("/stock/$stock->id/note", ['kept' => '', 'lot' => ' ']);
         $this->assertSame(['', null], [$stock->fresh()->kept, $stock->fresh()->lot]);
     }

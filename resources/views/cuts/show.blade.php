@@ -60,7 +60,7 @@
                             </ul>
                         </div>
                     @endforeach
-                    <p class="goes-back">{{ $roll->label === null ? $units->available($roll->roll->left()).' left: too short to keep' : "Back on the shelf: {$roll->label->words()}" }}</p>
+                    <p class="goes-back">{{ ucfirst($roll->rest($units)) }}</p>
                 </section>
             @endforeach
             <div class="editor-only mt-6 flex flex-wrap items-center gap-4">

@@ -8,6 +8,7 @@ use Davrin\Core\Cut\CutOrder;
 use Davrin\Core\Cut\CutSheet;
 use Davrin\Core\Cut\SheetCut;
 use Davrin\Core\Cut\SheetRoll;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Technique\Caution;
 use Tests\Core\PlanCase;
 
@@ -24,6 +25,8 @@ final class CutSheetTest extends PlanCase
         $this->assertSame(['ruffle at tie 1', 'ruffle at tie 2', 'ruffle at tie 3'], array_column($sheet->rolls[0]->cuts, 'for'));
         // 5 in are too short to keep.
         $this->assertSame([null, 'Sage mesh, 10 in wide, 17 in', 'Sage mesh, 10 in wide, 189 in'], array_map(fn (SheetRoll $roll): ?string => $roll->label?->words(), $sheet->rolls));
+        $this->assertSame(['5 in left: too short to keep', 'back on the shelf: Sage mesh, 10 in wide, 17 in'], array_map(fn (SheetRoll $roll): string => $roll->rest(Units::Inches), array_slice($sheet->rolls, 0, 2)));
+        $this->assertSame('nothing left', $this->sheet(['meshes' => [['onHand' => ['57 in'], 'label' => 'measured']], 'layers' => [['on' => 'ties 1 to 3']]])->rolls[0]->rest(Units::Inches));
         $this->assertSame([['1 new roll of Sage mesh'], [Caution::Cutter], 18], [$sheet->toBuy, $sheet->cautions, $sheet->count()]);
     }
 
