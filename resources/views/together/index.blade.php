@@ -6,7 +6,7 @@
         <x-notices />
         <div class="pair" id="pair">
             <div>
-                <form method="get" action="{{ route('together') }}" hx-get="{{ route('together') }}" hx-trigger="change, input delay:400ms" hx-target="#cut-together" hx-select="#cut-together" hx-swap="outerHTML" hx-push-url="true" hx-sync="this:queue last">
+                <form method="get" action="{{ route('together') }}" hx-get="{{ route('together') }}" hx-trigger="input delay:400ms" hx-target="#cut-together" hx-select="#cut-together" hx-swap="outerHTML" hx-push-url="true" hx-sync="this:queue last">
                     <ul>
                         @forelse ($choosing->plans as $plan)
                             <li><label><input class="blank" type="number" name="copies[{{ $plan->id }}]" min="0" max="{{ $choosing::MOST_COPIES }}" value="{{ $choosing->copies[$plan->id] ?? 0 }}" autocomplete="off"> {{ $plan->name }}</label></li>
