@@ -33,7 +33,7 @@ final readonly class FullnessIsOff implements Rule
         $fuller = $result->fullness->isThin() ? $this->fuller($plan, $result, $layer) : [];
 
         return [$result->fullness->isThin()
-            ? new Advice('thin', "layers.$layer->id", [], 'Thin.', "At $amount the form may show.".($fuller === [] ? ' No single change here is enough: put another layer on it, or take wider mesh or more of it.' : ''), [], $fuller)
+            ? new Advice('thin', "layers.$layer->id", [], 'Thin.', "At $amount the form may show.".($fuller === [] && ! $this->trial->wasCutShort() ? ' No single change here is enough: put another layer on it, or take wider mesh or more of it.' : ''), [], $fuller)
             : new Advice('very-full', "layers.$layer->id", [], 'Very full.', sprintf('%s%s: it may not lie well, and mesh is spent that nobody sees.', count($layers) > 1 ? count($layers).' layers, ' : '', $amount), [], $this->leaner($plan, $result, $layer))];
     }
 
@@ -50,7 +50,7 @@ final readonly class FullnessIsOff implements Rule
             $this->tiesASection($layer, [1, 2], $does),
         ], fn (?array $remedy): bool => $remedy !== null && $this->doesNotRunShort($plan, $remedy[1]));
 
-        return array_map(fn (array $remedy): Remedy => $this->trial->remedy($plan, $result, $remedy[0], $remedy[1], []), array_slice(array_values($found), 0, self::REMEDIES));
+        return array_values(array_filter(array_map(fn (array $remedy): ?Remedy => $this->trial->remedy($plan, $result, $remedy[0], $remedy[1], []), array_slice(array_values($found), 0, self::REMEDIES))));
     }
 
     /** @return list<Remedy> */
@@ -59,10 +59,10 @@ final readonly class FullnessIsOff implements Rule
         $does = $this->makes($plan, fn (Fullness $after): bool => ! $after->isVeryFull());
         $found = array_filter([$this->trial->shorter($plan, $layer, [1, 2], $does), $this->tiesASection($layer, [-1, 2], $does)]);
 
-        return [
-            ...array_map(fn (array $remedy): Remedy => $this->trial->remedy($plan, $result, $remedy[0], $remedy[1], []), array_values($found)),
-            ...(count($plan->layers) > 1 ? [$this->trial->leavingOut($plan, $result, $layer)] : []),
-        ];
+        return array_values(array_filter([
+            ...array_map(fn (array $remedy): ?Remedy => $this->trial->remedy($plan, $result, $remedy[0], $remedy[1], []), array_values($found)),
+            count($plan->layers) > 1 ? $this->trial->leavingOut($plan, $result, $layer) : null,
+        ]));
     }
 
     /**

@@ -40,10 +40,9 @@ final readonly class LastRollGivesLittle implements Rule
             $plan, $fill, fn (array $after): bool => self::rolls($after, $ids) < self::rolls($result->meshes, $ids) && array_filter($after, fn (MeshOnRolls $mesh): bool => in_array($mesh->mesh->id, $ids, true) && ! $mesh->verdict->isGood()) === [],
         ));
 
-        return $shorter === null ? null : new Advice(
-            'little-of-a-roll', "layers.$layer->id", $ids, 'A roll for a little.', self::sentence($little, $layer), [],
-            [$this->trial->remedy($plan, $result, $shorter[0], $shorter[1], $ids, $this->aRoll($plan, $layer, $little[0], $shorter[1]))],
-        );
+        $remedy = $shorter === null ? null : $this->trial->remedy($plan, $result, $shorter[0], $shorter[1], $ids, $this->aRoll($plan, $layer, $little[0], $shorter[1]));
+
+        return $remedy === null ? null : new Advice('little-of-a-roll', "layers.$layer->id", $ids, 'A roll for a little.', self::sentence($little, $layer), [], [$remedy]);
     }
 
     /**
@@ -105,8 +104,12 @@ final readonly class LastRollGivesLittle implements Rule
     {
         $elements = self::elements($mesh, $layer);
         // What another layer takes of a roll makes it worth opening.
-        $alone = array_filter($mesh->plan->rolls, fn (RollUse $roll): bool => array_filter($roll->segments, fn (Segment $segment): bool => $segment->layer !== $layer->id) === []);
-        $little = array_filter($elements, fn (int $count, int $roll): bool => $count * self::LITTLE <= max($elements) && in_array($roll, array_map(fn (RollUse $roll): int => $roll->number, $alone), true), ARRAY_FILTER_USE_BOTH);
+        $shared = array_filter($mesh->plan->rolls, fn (RollUse $roll): bool => array_filter($roll->segments, fn (Segment $segment): bool => $segment->layer !== $layer->id) !== []);
+        $most = max($elements);
+        $little = array_filter(
+            array_diff_key($elements, array_flip(array_map(fn (RollUse $roll): int => $roll->number, $shared))),
+            fn (int $count): bool => $count * self::LITTLE <= $most,
+        );
 
         return count($elements) > count($little) ? $little : [];
     }

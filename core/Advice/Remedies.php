@@ -40,7 +40,7 @@ final readonly class Remedies
             ...array_map(fn (Layer $layer): ?array => $this->bareTies($plan, $layer, $ids), array_slice($layers, -1)),
         ]);
 
-        return array_values(array_map(fn (array $remedy): Remedy => $this->trial->remedy($plan, $before, $remedy[0], $remedy[1], $ids), $found));
+        return array_values(array_filter(array_map(fn (array $remedy): ?Remedy => $this->trial->remedy($plan, $before, $remedy[0], $remedy[1], $ids), $found)));
     }
 
     /**

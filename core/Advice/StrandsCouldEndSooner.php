@@ -37,10 +37,12 @@ final readonly class StrandsCouldEndSooner implements Rule
             return null;
         }
 
-        return new Advice(
+        $remedy = $this->trial->remedy($plan, $result, 'End the strands sooner', $fill, $ids);
+
+        return $remedy === null ? null : new Advice(
             'sooner', "layers.$layer->id", $ids, 'Fewer rolls would do.',
             sprintf('The strands of %s end where their rolls end, and each set of rolls leaves its rest.', MeshesOfALayer::names($meshes)),
-            [], [$this->trial->remedy($plan, $result, 'End the strands sooner', $fill, $ids)],
+            [], [$remedy],
         );
     }
 

@@ -32,6 +32,6 @@ final readonly class TechniqueDoubts implements Rule
             }
         }
 
-        return new Advice($doubt->rule, "layers.$layer->id", [], $doubt->title, $doubt->sentence, $doubt->ties, $remedies);
+        return new Advice($doubt->rule, "layers.$layer->id", [], $doubt->title, $doubt->sentence, $doubt->ties, array_values(array_filter($remedies)));
     }
 }

@@ -31,7 +31,7 @@ final readonly class TooDeepForItsRoom implements Rule
         return [new Advice(
             'too-deep', "layers.{$layers[0]->id}", [], 'Too deep for its room.',
             sprintf('It stands %s deep, and has %s of room: the door would press it flat.', $result->tally->depth->shown, $plan->units()->exact($room)), [],
-            $flattest === null ? [] : [$this->trial->remedy($plan, $result, 'Make it '.$flattest[0], $flattest[1], [])],
+            $flattest === null ? [] : array_filter([$this->trial->remedy($plan, $result, 'Make it '.$flattest[0], $flattest[1], [])]),
         )];
     }
 

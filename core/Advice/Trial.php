@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Davrin\Core\Advice;
 
 use Davrin\Core\Edit\ChangeList;
+use Davrin\Core\Edit\Edit;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\PartLots;
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Engine\MeshWork;
 use Davrin\Core\Engine\PlanWork;
 use Davrin\Core\Measure\Length;
@@ -25,7 +27,24 @@ use Davrin\Core\Result\Result;
  */
 final readonly class Trial
 {
-    public function __construct(private PlanWork $planWork, private MeshWork $meshWork, private PlanReader $reader) {}
+    /** What looking for remedies may take. */
+    private const STEPS = 30_000_000;
+
+    /** What reading an edited plan takes, for each of its ties and pieces. */
+    private const READING = 300;
+
+    private Effort $effort;
+
+    public function __construct(private PlanWork $planWork, private MeshWork $meshWork, private PlanReader $reader)
+    {
+        $this->effort = Effort::of(self::STEPS);
+    }
+
+    /** Whether remedies were left out, since there are too many to try. */
+    public function wasCutShort(): bool
+    {
+        return $this->effort->ranOut();
+    }
 
     /**
      * The plan with this written in it; null where that is refused, or a technique doubts what it did not doubt before.
@@ -34,13 +53,9 @@ final readonly class Trial
      */
     public function edited(Plan $plan, array $fill): ?Plan
     {
-        try {
-            $edited = (new FillBlanks($fill))->apply($plan, $this->reader);
-        } catch (Refused) {
-            return null;
-        }
+        $edited = $this->applied($plan, new FillBlanks($fill));
 
-        return $this->doubts($edited) > $this->doubts($plan) ? null : $edited;
+        return $edited === null || $this->doubts($edited) > $this->doubts($plan) ? null : $edited;
     }
 
     /**
@@ -51,7 +66,7 @@ final readonly class Trial
      */
     public function meshesDo(Plan $plan, array $fill, callable $do): bool
     {
-        return $this->planDoes($plan, $fill, fn (Plan $edited): bool => $do($this->meshWork->onRolls($edited)));
+        return $this->planDoes($plan, $fill, fn (Plan $edited): bool => $do($this->meshWork->onRolls($edited, $this->effort)));
     }
 
     /**
@@ -68,25 +83,25 @@ final readonly class Trial
     }
 
     /**
-     * An edit with the difference it makes.
+     * An edit with the difference it makes; null where there is no telling any more.
      *
      * @param  array<string, string>  $fill
      * @param  list<string>  $meshes  whose use is told
      * @param  string  $first  what is said before all else
      */
-    public function remedy(Plan $plan, Result $before, string $label, array $fill, array $meshes, string $first = ''): Remedy
+    public function remedy(Plan $plan, Result $before, string $label, array $fill, array $meshes, string $first = ''): ?Remedy
     {
-        $after = $this->planWork->of((new FillBlanks($fill))->apply($plan, $this->reader));
+        $after = $this->resultOf($plan, new FillBlanks($fill));
 
-        return new Remedy($label, $first.Difference::between($before, $after, $meshes, $plan->units()), $fill);
+        return $after === null ? null : new Remedy($label, $first.Difference::between($before, $after, $meshes, $plan->units()), $fill);
     }
 
     /** The plan without one of its layers, with the difference that makes. */
-    public function leavingOut(Plan $plan, Result $before, Layer $layer): Remedy
+    public function leavingOut(Plan $plan, Result $before, Layer $layer): ?Remedy
     {
-        $after = $this->planWork->of(ChangeList::removeLayer($layer->id)->apply($plan, $this->reader));
+        $after = $this->resultOf($plan, ChangeList::removeLayer($layer->id));
 
-        return new Remedy("Leave these {$layer->technique->noun()[1]} out", Difference::between($before, $after, [], $plan->units()), [], $layer->id);
+        return $after === null ? null : new Remedy("Leave these {$layer->technique->noun()[1]} out", Difference::between($before, $after, [], $plan->units()), [], $layer->id);
     }
 
     /**
@@ -96,22 +111,51 @@ final readonly class Trial
      */
     public function partingLots(Plan $plan, Result $before, MeshResult $mesh, bool $onlyIfLess = false): ?Remedy
     {
-        try {
-            $parted = PartLots::of($mesh->mesh->id)->apply($plan, $this->reader);
-        } catch (Refused) {
-            return null;
-        }
-        $after = $this->planWork->of($parted);
+        $parted = $this->applied($plan, PartLots::of($mesh->mesh->id));
+        $after = $parted === null ? null : $this->worked($parted);
         $lacks = fn (Result $result): array => [
             array_sum(array_map(fn (MeshResult $its): int => $its->plan->unmetPieces, $result->meshes)),
             array_sum(array_map(fn (MeshResult $its): int => $its->plan->money()->cents, $result->meshes)),
         ];
-        if ($onlyIfLess && $lacks($after) >= $lacks($before)) {
+        if ($parted === null || $after === null || ($onlyIfLess && $lacks($after) >= $lacks($before))) {
             return null;
         }
         $its = [$mesh->mesh->id, ...array_diff(array_column($parted->meshes, 'id'), array_column($plan->meshes, 'id'))];
 
         return new Remedy('Take the two lots by turns', Difference::between($before, $after, $its, $plan->units()), [], partLots: $mesh->mesh->id);
+    }
+
+    /** The plan after an edit; null where that is refused, or no effort is left to look at it. */
+    private function applied(Plan $plan, Edit $edit): ?Plan
+    {
+        if ($this->effort->isSpent()) {
+            return null;
+        }
+        try {
+            $edited = $edit->apply($plan, $this->reader);
+        } catch (Refused) {
+            return null;
+        }
+        $this->effort->spend(self::READING * (count($edited->ties->all()) + array_sum(array_map(fn (Layer $layer): int => count($layer->work->elements) + count($layer->work->cuts), $edited->layers))));
+
+        return $edited;
+    }
+
+    private function resultOf(Plan $plan, Edit $edit): ?Result
+    {
+        $edited = $this->applied($plan, $edit);
+
+        return $edited === null ? null : $this->worked($edited);
+    }
+
+    /** Worked out with as much effort as the plan itself, so that the two can be compared. */
+    private function worked(Plan $edited): Result
+    {
+        $effort = Effort::of(PlanWork::STEPS);
+        $result = $this->planWork->of($edited, $effort);
+        $this->effort->spend($effort->spent());
+
+        return $result;
     }
 
     /** @return list<string> the keys of all techniques */

@@ -99,7 +99,7 @@ final class Batch
         $plans = $this->planner->plan($this->runs, $this->cuts, $supplies);
 
         return array_merge([], ...array_map(fn (string $key): array => $this->lotByLot($key, $plans[$key], $supplies[$key]) ?? [
-            $this->told($key, $this->proven($key, $plans[$key], $supplies[$key]), array_keys($this->apart[$key])),
+            $this->told($key, $this->proven($key, $plans, $supplies[$key]), array_keys($this->apart[$key])),
         ], array_keys($plans)));
     }
 
@@ -166,12 +166,14 @@ final class Batch
         return $this->planner->plan($asked->runs, $asked->cuts, [$asked->mesh => $supply])[$asked->mesh];
     }
 
-    private function proven(string $key, RollPlan $plan, Supply $supply): RollPlan
+    /** @param  array<string, RollPlan>  $plans */
+    private function proven(string $key, array $plans, Supply $supply): RollPlan
     {
+        $plan = $plans[$key];
         // Where each piece of work may have a lot of its own, no way is better than the best with lots mixed.
         $bound = count($this->apart[$key]) > 1 && count($supply->lots()) > 1 ? $supply->mixed() : $supply;
 
-        return $plan->proof === null || $bound !== $supply ? $plan->provenBy($this->planner->proof($this->runs, $this->cuts, $key, $bound, $plan)) : $plan;
+        return $plan->proof === null || $bound !== $supply ? $plan->provenBy($this->planner->proof($this->runs, $this->cuts, $key, $bound, $plans)) : $plan;
     }
 
     /** @return string the key of a mesh that plans share */

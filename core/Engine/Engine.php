@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Engine;
 
+use Davrin\Core\Advice\Advice;
 use Davrin\Core\Advice\FullnessIsOff;
 use Davrin\Core\Advice\LastRollGivesLittle;
 use Davrin\Core\Advice\LotsDoNotMatch;
@@ -17,6 +18,7 @@ use Davrin\Core\Advice\TechniqueDoubts;
 use Davrin\Core\Advice\TooDeepForItsRoom;
 use Davrin\Core\Advice\Trial;
 use Davrin\Core\Craft;
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Result\Result;
@@ -25,32 +27,23 @@ use Davrin\Core\Roll\RollPlanner;
 /** Works a plan out and looks it over. The same plan always gives the same result: no clock, no chance, no database. */
 final readonly class Engine
 {
-    /** @param  list<Rule>  $rules */
-    private function __construct(private PlanWork $planWork, private Remedies $remedies, private array $rules) {}
+    private function __construct(private PlanWork $planWork, private MeshWork $meshWork, private PlanReader $reader) {}
 
     public static function standard(Craft $craft): self
     {
         $meshWork = new MeshWork(new RollPlanner);
-        $planWork = new PlanWork($meshWork);
-        $trial = new Trial($planWork, $meshWork, new PlanReader($craft));
-        $remedies = new Remedies($trial);
 
-        return new self($planWork, $remedies, [
-            new RollsAreTooFew($remedies), new RollsAreUsedUp($remedies), new TechniqueDoubts($trial), new LastRollGivesLittle($trial),
-            new StrandsCouldEndSooner($trial), new LotsDoNotMatch($trial), new FullnessIsOff($trial), new TooDeepForItsRoom($trial),
-        ]);
+        return new self(new PlanWork($meshWork), $meshWork, new PlanReader($craft));
     }
 
     /** The whole result, with advice and remedies. */
     public function work(Plan $plan): Result
     {
-        $result = $this->planWork->of($plan);
-        $advice = [];
-        foreach ($this->rules as $rule) {
-            array_push($advice, ...$rule->look($plan, $result));
-        }
+        $result = $this->planWork->of($plan, Effort::of(PlanWork::STEPS));
+        $trial = $this->trial();
+        $advice = array_merge(...array_map(fn (Rule $rule): array => $rule->look($plan, $result), $this->rules($trial)));
 
-        return $result->advised($advice);
+        return $result->advised($trial->wasCutShort() ? [...$advice, self::cutShort($plan)] : $advice);
     }
 
     /**
@@ -61,6 +54,30 @@ final readonly class Engine
      */
     public function remedy(Plan $plan, Result $result, string $label, array $fill, array $meshes): ?Remedy
     {
-        return $this->remedies->ifEnough($plan, $result, $label, $fill, $meshes);
+        return (new Remedies($this->trial()))->ifEnough($plan, $result, $label, $fill, $meshes);
+    }
+
+    private function trial(): Trial
+    {
+        return new Trial($this->planWork, $this->meshWork, $this->reader);
+    }
+
+    /** @return non-empty-list<Rule> */
+    private function rules(Trial $trial): array
+    {
+        $remedies = new Remedies($trial);
+
+        return [
+            new RollsAreTooFew($remedies), new RollsAreUsedUp($remedies), new TechniqueDoubts($trial), new LastRollGivesLittle($trial),
+            new StrandsCouldEndSooner($trial), new LotsDoNotMatch($trial), new FullnessIsOff($trial), new TooDeepForItsRoom($trial),
+        ];
+    }
+
+    /** What was left out is said. */
+    private static function cutShort(Plan $plan): Advice
+    {
+        $layer = $plan->layers[count($plan->layers) - 1];
+
+        return new Advice('cut-short', "layers.$layer->id", [], 'Not every remedy was tried.', 'This plan is so large that the search for remedies was stopped. The warnings are true, but there may be more ways to mend them.', [], []);
     }
 }

@@ -7,6 +7,7 @@ namespace Davrin\Core\Engine;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
@@ -34,21 +35,23 @@ final readonly class MeshWork
     public function __construct(private RollPlanner $planner) {}
 
     /** @return list<MeshResult> of every mesh of the plan, in its order */
-    public function of(Plan $plan): array
+    public function of(Plan $plan, Effort $effort): array
     {
-        $needed = $this->laid($plan, array_map(fn (Mesh $mesh): Supply => $mesh->supply($plan->settings, true)->withNew(null), array_column($plan->meshes, null, 'id')));
+        $onRolls = $this->onRolls($plan, $effort);
+        $needed = $this->laid($plan, array_map(fn (Mesh $mesh): Supply => $mesh->supply($plan->settings, true)->withNew(null), array_column($plan->meshes, null, 'id')), $effort);
+        $plans = array_combine(array_map(fn (MeshOnRolls $on): string => $on->mesh->id, $onRolls), array_column($onRolls, 'plan'));
 
-        return array_map(fn (MeshOnRolls $on): MeshResult => $this->told($plan, $on->withPlan($this->proven($plan, $on)), $needed[$on->mesh->id]), $this->onRolls($plan));
+        return array_map(fn (MeshOnRolls $on): MeshResult => $this->told($plan, $on->withPlan($this->proven($plan, $on->mesh, $plans, $effort)), $needed[$on->mesh->id]), $onRolls);
     }
 
     /** @return list<MeshOnRolls> the same without a word on it: what is tried again and again where a remedy is sought */
-    public function onRolls(Plan $plan): array
+    public function onRolls(Plan $plan, Effort $effort): array
     {
         $meshes = array_column($plan->meshes, null, 'id');
-        $nominal = $this->laid($plan, array_map(fn (Mesh $mesh): Supply => $mesh->supply($plan->settings, false), $meshes));
+        $nominal = $this->laid($plan, array_map(fn (Mesh $mesh): Supply => $mesh->supply($plan->settings, false), $meshes), $effort);
         $safe = $this->laid($plan, array_map(
             fn (Mesh $mesh): Supply => $mesh->supply($plan->settings, true)->withNew($mesh->rolls() ?? count($nominal[$mesh->id]->from(Origin::New))), $meshes,
-        ));
+        ), $effort);
         $missing = [];
         foreach ($nominal as $rolls) {
             foreach ($rolls->unmet as $element) {
@@ -63,16 +66,17 @@ final readonly class MeshWork
      * @param  array<string, Supply>  $supplies
      * @return array<string, RollPlan>
      */
-    private function laid(Plan $plan, array $supplies): array
+    private function laid(Plan $plan, array $supplies, Effort $effort): array
     {
-        return $this->planner->plan(self::runs($plan), self::cuts($plan), $supplies);
+        return $this->planner->plan(self::runs($plan), self::cuts($plan), $supplies, $effort);
     }
 
-    private function proven(Plan $plan, MeshOnRolls $on): RollPlan
+    /** @param  array<string, RollPlan>  $plans  of all meshes */
+    private function proven(Plan $plan, Mesh $mesh, array $plans, Effort $effort): RollPlan
     {
-        return $on->plan->proof === null
-            ? $on->plan->provenBy($this->planner->proof(self::runs($plan), self::cuts($plan), $on->mesh->id, $on->mesh->supply($plan->settings, false), $on->plan))
-            : $on->plan;
+        return $plans[$mesh->id]->proof === null
+            ? $plans[$mesh->id]->provenBy($this->planner->proof(self::runs($plan), self::cuts($plan), $mesh->id, $mesh->supply($plan->settings, false), $plans, $effort))
+            : $plans[$mesh->id];
     }
 
     /** @return list<Run> */

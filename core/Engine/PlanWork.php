@@ -6,6 +6,7 @@ namespace Davrin\Core\Engine;
 
 use Davrin\Core\Cost\Cost;
 use Davrin\Core\Demand\Element;
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\Plan;
@@ -24,9 +25,12 @@ final readonly class PlanWork
 {
     public function __construct(private MeshWork $meshWork) {}
 
-    public function of(Plan $plan): Result
+    /** What working a plan out may take, without advice. */
+    public const STEPS = 30_000_000;
+
+    public function of(Plan $plan, Effort $effort): Result
     {
-        $meshes = $this->meshWork->of($plan);
+        $meshes = $this->meshWork->of($plan, $effort);
         $stuff = TieStuff::of($plan, $meshes);
         $cost = Cost::of($plan, $meshes, $stuff);
         $estimates = new Estimates($plan, $plan->layers);

@@ -7,6 +7,7 @@ namespace Davrin\Core\Roll;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Roll\Packing\Packer;
 use Davrin\Core\Roll\Packing\Pattern;
@@ -16,6 +17,9 @@ use Davrin\Core\Roll\Packing\Task;
 /** Lays the runs and pieces of meshes that are tied together on rolls, in one way or another. */
 final readonly class Laying
 {
+    /** What laying one step of a strand takes. */
+    private const STEP = 50;
+
     /** @var array<string, Asked> by mesh */
     private array $asked;
 
@@ -24,7 +28,7 @@ final readonly class Laying
      * @param  list<Cut>  $cuts
      * @param  array<string, Supply>  $supplies  by mesh
      */
-    public function __construct(private array $runs, array $cuts, private array $supplies)
+    public function __construct(private array $runs, array $cuts, private array $supplies, private Effort $effort)
     {
         $asked = [];
         foreach (array_keys($supplies) as $mesh) {
@@ -48,6 +52,7 @@ final readonly class Laying
             }
         }
         $laying = new RunLaying($rolls, $stretches);
+        $this->effort->spend(self::STEP * array_sum(array_map(fn (Run $run): int => count($run->steps) * count($run->strands), $this->runs)));
         [$changes, $unmet, $pieces] = [array_map(fn (): array => [], $this->supplies), array_map(fn (): array => [], $this->supplies), array_map(fn (): int => 0, $this->supplies)];
         foreach ($this->runs as $run) {
             $laid = $laying->lay($run);
@@ -85,14 +90,14 @@ final readonly class Laying
         }
         $task = Asked::pieces($cuts, $kinds, $supply->keepFrom);
         // At safe length nothing is asked but whether it is enough.
-        $packed = Packer::pack($task, polished: ! $supply->isSafe);
+        $packed = Packer::pack($task, ! $supply->isSafe, $this->effort->part(2));
         // Each size in build order, so that neighbours on the form come off the same roll.
         $waiting = array_fill(0, count($task->sizes), []);
         foreach ($cuts as $cut) {
             $waiting[$task->sizeOf($cut->length->units)][] = $cut;
         }
-        foreach ($this->inWorkingOrder($packed->cuts, $task, $begun) as $pattern) {
-            $roll = $pattern->kind < $begun ? $rolls->numbers()[$pattern->kind] : $rolls->begin($pattern->kind - $begun);
+        foreach ($this->inWorkingOrder($packed->cuts, $task, $begun) as [$place, $pattern]) {
+            $roll = $place < $begun ? $rolls->numbers()[$place] : $rolls->begin($place - $begun);
             foreach ($pattern->pieces as $index => $count) {
                 foreach (array_splice($waiting[$index], 0, $count) as $cut) {
                     $rolls->put($roll, SegmentKind::Piece, $cut->length, $cut->element->layer, $cut->element->ties[0] ?? null, $cut->element);
@@ -102,7 +107,7 @@ final readonly class Laying
 
         return [
             array_map(fn (Cut $cut): Element => $cut->element, array_merge(...$waiting)),
-            new Proof($packed->leastUnmet, Money::cents($packed->leastMoney), $packed->leastOpened),
+            new Proof($packed->bound->unmet, Money::cents($packed->bound->money), $packed->bound->opened),
         ];
     }
 
@@ -110,18 +115,20 @@ final readonly class Laying
      * What is open first, from the shortest on; then full rolls, then new ones, the fullest cut first.
      *
      * @param  list<Pattern>  $patterns
-     * @return list<Pattern>
+     * @return list<array{int, Pattern}> each with the place of its roll: those that are begun, then the stock
      */
     private function inWorkingOrder(array $patterns, Task $task, int $begun): array
     {
-        $key = function (Pattern $pattern) use ($task, $begun): array {
+        [$placed, $taken] = [[], []];
+        foreach ($patterns as $pattern) {
+            $taken[$pattern->kind] = ($taken[$pattern->kind] ?? -1) + 1;
+            $place = $task->place($pattern->kind, $taken[$pattern->kind]);
             $kind = $task->kinds[$pattern->kind];
             $used = array_sum(array_map(fn (int $index, int $count): int => $count * $task->sizes[$index], array_keys($pattern->pieces), $pattern->pieces));
+            $placed[] = [[$place >= $begun, $kind->opens, $kind->price, $kind->length, $place, -$used], $place, $pattern];
+        }
+        usort($placed, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-            return [$pattern->kind >= $begun, $kind->opens, $kind->price, $kind->length, $pattern->kind, -$used];
-        };
-        usort($patterns, fn (Pattern $a, Pattern $b): int => $key($a) <=> $key($b));
-
-        return $patterns;
+        return array_map(fn (array $its): array => [$its[1], $its[2]], $placed);
     }
 }

@@ -7,9 +7,12 @@ namespace Davrin\Core\Roll;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Measure\Money;
+use Davrin\Core\Roll\Packing\Bound;
 use Davrin\Core\Roll\Packing\Choices;
 use Davrin\Core\Roll\Packing\Packer;
+use Davrin\Core\Roll\Packing\RollKind;
 
 /**
  * Lays runs and pieces on rolls, those of every mesh at once, since strands of different meshes may be tied together: runs
@@ -29,16 +32,20 @@ final class RollPlanner
     /** Of so many choices of rolls that are cheaper than was found. */
     private const MOST_CHOICES = 12;
 
-    /** @var array<string, array<string, RollPlan>> by what was asked, the latest first */
+    /** What planning meshes that are tied together, or one by itself, may take. */
+    private const STEPS = 10_000_000;
+
+    /** @var array<string, PlannedBefore> by what was asked, the latest first */
     private array $known = [];
 
     /**
      * @param  list<Run>  $runs
      * @param  list<Cut>  $cuts
      * @param  array<string, Supply>  $supplies  by the id of the mesh
+     * @param  ?Effort  $effort  what all of it may take; each mesh, or those tied together, may take no more than so much of it
      * @return array<string, RollPlan> by the id of the mesh
      */
-    public function plan(array $runs, array $cuts, array $supplies): array
+    public function plan(array $runs, array $cuts, array $supplies, ?Effort $effort = null): array
     {
         $runs = self::apart($runs);
         [$cutsOf, $plans] = [[], []];
@@ -51,6 +58,7 @@ final class RollPlanner
                 array_values(array_filter($runs, fn (Run $run): bool => isset($its[$run->strands[0]]))),
                 array_merge([], ...array_map(fn (string $mesh): array => $cutsOf[$mesh] ?? [], $meshes)),
                 array_intersect_key($supplies, $its),
+                $effort?->upTo(self::STEPS) ?? Effort::of(self::STEPS),
             );
         }
 
@@ -65,13 +73,19 @@ final class RollPlanner
      * @param  array<string, Supply>  $supplies
      * @return array<string, RollPlan>
      */
-    private function known(array $runs, array $cuts, array $supplies): array
+    private function known(array $runs, array $cuts, array $supplies, Effort $effort): array
     {
         $key = md5(serialize([$runs, $cuts, $supplies]));
-        $plans = $this->known[$key] ?? $this->planned($runs, $cuts, $supplies);
-        $this->known = [$key => $plans] + (count($this->known) < self::KNOWN ? $this->known : array_slice($this->known, 0, intdiv(self::KNOWN, 2), true));
+        $known = $this->known[$key] ?? null;
+        if ($known === null || ! $known->isTheSameWith($effort)) {
+            $most = $effort->left();
+            $known = PlannedBefore::with($effort, $most, $this->planned($runs, $cuts, $supplies, $effort));
+        } else {
+            $effort->spend($known->spent);
+        }
+        $this->known = [$key => $known] + (count($this->known) < self::KNOWN ? $this->known : array_slice($this->known, 0, intdiv(self::KNOWN, 2), true));
 
-        return $plans;
+        return $known->plans;
     }
 
     /**
@@ -82,19 +96,23 @@ final class RollPlanner
      * @param  array<string, Supply>  $supplies
      * @return array<string, RollPlan>
      */
-    private function planned(array $runs, array $cuts, array $supplies): array
+    private function planned(array $runs, array $cuts, array $supplies, Effort $effort): array
     {
         $best = [];
         [$choices, $areAll] = self::choices(array_map(fn (Supply $supply): array => $supply->byLot(), $supplies));
         foreach ($choices as $chosen) {
-            $laying = new Laying($runs, $cuts, $chosen);
+            $laying = new Laying($runs, $cuts, $chosen, $effort);
             foreach (self::orders($runs, $chosen) as $order) {
+                if ($best !== [] && $effort->isSpent()) {
+                    $areAll = false;
+                    break 2;
+                }
                 $plans = $laying->lay($order, Stretches::asFarAsTheyReach());
                 $best = $best === [] || (self::merit($plans) <=> self::merit($best)) < 0 ? self::provenTogether($plans, $best) : self::provenTogether($best, $plans);
             }
         }
         foreach (array_unique(array_merge([], ...array_map(fn (Run $run): array => $run->strands, $runs))) as $mesh) {
-            $best = $this->bettered($runs, $cuts, $best, $mesh);
+            $best = $this->bettered($runs, $cuts, $best, $mesh, $effort);
         }
 
         return $areAll ? $best : array_map(fn (RollPlan $plan): RollPlan => $plan->provenBy(null), $best);
@@ -138,15 +156,18 @@ final class RollPlanner
      * @param  array<string, RollPlan>  $best
      * @return array<string, RollPlan>
      */
-    private function bettered(array $runs, array $cuts, array $best, string $mesh): array
+    private function bettered(array $runs, array $cuts, array $best, string $mesh, Effort $effort): array
     {
         $supplies = array_map(fn (RollPlan $plan): Supply => $plan->supply, $best);
-        [$laying, $ways, $asked] = [new Laying($runs, $cuts, $supplies), self::stretches($runs, $mesh), Asked::of($runs, $cuts, $mesh)];
+        [$laying, $ways, $asked] = [new Laying($runs, $cuts, $supplies, $effort), self::stretches($runs, $mesh), Asked::of($runs, $cuts, $mesh)];
         foreach (self::cheaper($asked, $best[$mesh]) as $allowed) {
             $isBetter = false;
             foreach (self::orders($runs, $supplies) as $order) {
                 foreach ($ways as $stretches) {
                     foreach ($asked->cuts === [] ? [false] : [false, true] as $piecesFirst) {
+                        if ($effort->isSpent()) {
+                            return $best;
+                        }
                         $plans = $laying->lay($order, $stretches, [$mesh => $allowed], $piecesFirst);
                         if ((self::merit($plans) <=> self::merit($best)) < 0) {
                             [$best, $isBetter] = [self::provenTogether($plans, $best), true];
@@ -177,12 +198,14 @@ final class RollPlanner
             return;
         }
         $task = $asked->task($plan->supply);
-        $tried = 0;
-        foreach (Choices::of($task, array_map(fn (Stock $its): int => $its->count ?? count($plan->rolls), $stock), intdiv($asked->units(), $task->step)) as $choice) {
-            if ([$choice->money, $choice->opened] >= [$plan->money()->cents, $plan->opened()] || $tried++ === self::MOST_CHOICES) {
+        $choices = Choices::of($task, array_map(fn (RollKind $kind): int => $kind->count ?? count($plan->rolls), $task->kinds));
+        $ways = $choices->from(intdiv($asked->units(), $task->step));
+        for ($tried = 0; $ways->valid() && $tried < self::MOST_CHOICES; $tried++) {
+            if ($ways->current()->cost() >= [$plan->money()->cents, $plan->opened()]) {
                 return;
             }
-            yield array_replace(array_fill(0, count($stock), 0), $choice->rolls);
+            yield $task->ofPlaces($ways->current()->rolls, count($stock));
+            $ways->next();
         }
     }
 
@@ -206,19 +229,25 @@ final class RollPlanner
     }
 
     /**
-     * What no other plan can better, where runs are laid beside the pieces: each roll that gives to a run pays its tails, and
-     * parts of it may be as short as a step.
+     * What no other plan of a mesh can better, where runs are laid beside the pieces: each roll that gives to a run pays its tails, and
+     * parts of it may be as short as a step. What another mesh is too short for asks nothing of this one.
      *
      * @param  list<Run>  $runs
      * @param  list<Cut>  $cuts
+     * @param  Supply  $supply  that it could be planned from
+     * @param  array<string, RollPlan>  $plans  of all meshes, by id
      */
-    public function proof(array $runs, array $cuts, string $mesh, Supply $supply, RollPlan $plan): Proof
+    public function proof(array $runs, array $cuts, string $mesh, Supply $supply, array $plans, ?Effort $effort = null): Proof
     {
-        $asked = Asked::of($runs, $cuts, $mesh);
-        $proofs = array_map(function (Supply $lot) use ($asked, $plan): Proof {
-            [$unmet, $money, $opened] = Packer::least($asked->task($lot), $plan->unmetPieces, $plan->money()->cents, $plan->opened());
+        $effort = $effort?->upTo(self::STEPS) ?? Effort::of(self::STEPS);
+        $plan = $plans[$mesh];
+        $isShort = array_map(fn (RollPlan $plan): bool => $plan->unmetPieces > 0, array_diff_key($plans, [$mesh => true]));
+        $asked = Asked::of(array_values(array_filter($runs, fn (Run $run): bool => array_intersect_key(array_flip($run->strands), array_filter($isShort)) === [])), $cuts, $mesh);
+        $enough = new Bound($plan->unmetPieces, $plan->money()->cents, $plan->opened());
+        $proofs = array_map(function (Supply $lot) use ($asked, $enough, $effort): Proof {
+            $bound = Packer::least($asked->task($lot)->loosened(), $enough, $effort->part(2));
 
-            return new Proof($unmet, Money::cents($money), $opened);
+            return new Proof($bound->unmet, Money::cents($bound->money), $bound->opened);
         }, $supply->byLot());
 
         return array_reduce($proofs, fn (Proof $least, Proof $proof): Proof => $least->or($proof), $proofs[0]);

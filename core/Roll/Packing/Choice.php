@@ -13,4 +13,10 @@ final readonly class Choice
      * @param  array<int, int>  $rolls  how many of each kind
      */
     public function __construct(public int $money, public int $opened, public array $rolls) {}
+
+    /** @return array{int, int} what choices are compared by, one after the other */
+    public function cost(): array
+    {
+        return [$this->money, $this->opened];
+    }
 }

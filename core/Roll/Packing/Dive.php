@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Roll\Packing;
 
+use Davrin\Core\Effort\Effort;
+
 /** Lays pieces on rolls along the relaxation: its fullest pattern is cut, and what is left is relaxed again. */
 final class Dive
 {
@@ -15,11 +17,11 @@ final class Dive
      * @param  list<Pattern>  $patterns  of the relaxation
      * @return ?list<Pattern> whole ones
      */
-    public static function from(array $sizes, array $counts, array $rooms, array $rolls, array $patterns): ?array
+    public static function from(array $sizes, array $counts, array $rooms, array $rolls, array $patterns, Effort $effort): ?array
     {
         $cut = [];
         while (array_sum($counts) > 0) {
-            if ($patterns === []) {
+            if ($patterns === [] || $effort->isSpent()) {
                 return null;
             }
             usort($patterns, fn (Pattern $a, Pattern $b): int => [$b->times, self::used($b, $sizes)] <=> [$a->times, self::used($a, $sizes)]);
@@ -41,14 +43,14 @@ final class Dive
                     }
                 }
             }
-            foreach (self::rest($sizes, $counts, $rooms, $rolls) ?? [] as $pattern) {
+            foreach (self::rest($sizes, $counts, $rooms, $rolls, $effort) ?? [] as $pattern) {
                 $cut[] = $pattern;
                 foreach ($pattern->pieces as $index => $count) {
                     $counts[$index] -= $count;
                 }
             }
             if (array_sum($counts) > 0) {
-                $relaxation = Relaxation::ofAll($sizes, $counts, $rooms, $rolls);
+                $relaxation = Relaxation::ofAll($sizes, $counts, $rooms, $rolls, $effort);
                 if ($relaxation->least > 0) {
                     return null;
                 }
@@ -66,7 +68,7 @@ final class Dive
      * @param  array<int, int>  $rolls
      * @return ?list<Pattern>
      */
-    private static function rest(array $sizes, array $counts, array $rooms, array $rolls): ?array
+    private static function rest(array $sizes, array $counts, array $rooms, array $rolls, Effort $effort): ?array
     {
         [$kinds, $its] = [[], []];
         foreach ($rolls as $kind => $count) {
@@ -75,7 +77,7 @@ final class Dive
                 $its[] = $rooms[$kind];
             }
         }
-        $laid = Ways::firstFit($sizes, $counts, $its) ?? Ways::fullest($sizes, $counts, $its, true);
+        $laid = Ways::firstFit($sizes, $counts, $its, $effort) ?? Ways::fullest($sizes, $counts, $its, $effort, true);
         $cut = [];
         foreach ($laid ?? [] as $roll => $pieces) {
             if ($pieces !== []) {

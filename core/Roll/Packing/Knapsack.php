@@ -4,19 +4,23 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Roll\Packing;
 
+use Davrin\Core\Effort\Effort;
+
 /**
  * The most valuable pieces that go on one roll, for every length of it up to the longest. Steps of a run may go on it too; who
  * takes any of them pays for its tails.
  */
 final class Knapsack
 {
+    private const TAKEN = "\1";
+
     /** @var array<int, float|int> the value by room */
     public readonly array $values;
 
     /** @var list<array{int, int, int}> what can be taken: the index of a size, how many at once, and after which run's tails (-1 for pieces) */
     private array $parcels = [];
 
-    /** @var list<array<int, true>> by parcel, at which rooms it is taken */
+    /** @var list<string> by parcel, a byte for each room: whether it is taken there */
     private array $taken = [];
 
     /** @var list<array<int, true>> by run, at which rooms steps of it are worth their tails */
@@ -28,7 +32,7 @@ final class Knapsack
      * @param  array<int, float|int>  $worth  of one piece of each size
      * @param  list<array{int, int, int}>  $runs  of each run its tails, and the first of the sizes that are its steps and the one after the last
      */
-    public function __construct(int $room, private readonly array $sizes, array $counts, array $worth, private readonly array $runs = [])
+    public function __construct(int $room, private readonly array $sizes, array $counts, array $worth, private readonly Effort $effort, private readonly array $runs = [])
     {
         $values = array_fill(0, $room + 1, 0);
         $values = $this->take($values, 0, $runs[0][1] ?? count($sizes), $counts, $worth, $room, -1);
@@ -58,7 +62,7 @@ final class Knapsack
         for (; $run >= -1; $run--) {
             $takes = $run === -1 || isset($this->withRun[$run][$room]);
             for (; $parcel >= 0 && $this->parcels[$parcel][2] === $run; $parcel--) {
-                if ($takes && isset($this->taken[$parcel][$room])) {
+                if ($takes && $this->taken[$parcel][$room] === self::TAKEN) {
                     [$size, $times] = $this->parcels[$parcel];
                     $pieces[$size] = ($pieces[$size] ?? 0) + $times;
                     $room -= $times * $this->sizes[$size];
@@ -89,12 +93,13 @@ final class Knapsack
             $left = min($counts[$index], intdiv($room, $size));
             for ($times = 1; $left > 0; $left -= $times, $times *= 2) {
                 $times = min($times, $left);
-                [$takes, $weight, $gain] = [[], $times * $size, $times * $worth[$index]];
+                [$takes, $weight, $gain] = [str_repeat("\0", $room + 1), $times * $size, $times * $worth[$index]];
+                $this->effort->spend($room - $weight + 1);
                 for ($at = $room; $at >= $weight; $at--) {
                     $value = $values[$at - $weight] + $gain;
                     if ($value > $values[$at]) {
                         $values[$at] = $value;
-                        $takes[$at] = true;
+                        $takes[$at] = self::TAKEN;
                     }
                 }
                 $this->parcels[] = [$index, $times, $run];

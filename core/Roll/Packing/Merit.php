@@ -19,11 +19,11 @@ final class Merit
     {
         $used = [];
         foreach ($cuts as $pattern) {
-            $steps = 0;
+            $units = 0;
             foreach ($pattern->pieces as $index => $count) {
-                $steps += $count * $task->sizes[$index];
+                $units += $count * $task->lengths[$index];
             }
-            $used[$pattern->kind][] = $steps * $task->step;
+            $used[$pattern->kind][] = $units;
         }
         [$longest, $kept, $small] = [0, 0, []];
         foreach ($rolls as $kind => $count) {

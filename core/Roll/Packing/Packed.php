@@ -12,22 +12,23 @@ final readonly class Packed
      * @param  array<int, int>  $unmet  how many of each size
      * @param  int  $money  cents for rolls to buy
      * @param  int  $opened  full rolls
-     * @param  int  $leastUnmet  with fewer unmet it cannot be done
-     * @param  int  $leastMoney  nor for less
-     * @param  int  $leastOpened  nor with fewer full rolls opened
+     * @param  Bound  $bound  what no way of cutting can better
      */
-    public function __construct(
-        public array $cuts,
-        public array $unmet,
-        public int $money,
-        public int $opened,
-        public int $leastUnmet,
-        public int $leastMoney,
-        public int $leastOpened,
-    ) {}
+    public function __construct(public array $cuts, public array $unmet, public int $money, public int $opened, public Bound $bound) {}
 
     public function isProven(): bool
     {
-        return [array_sum($this->unmet), $this->money, $this->opened] === [$this->leastUnmet, $this->leastMoney, $this->leastOpened];
+        return $this->cost() == $this->bound;
+    }
+
+    /** What it comes to, as bounds say it. */
+    public function cost(): Bound
+    {
+        return new Bound(array_sum($this->unmet), $this->money, $this->opened);
+    }
+
+    public function boundBy(Bound $bound): self
+    {
+        return new self($this->cuts, $this->unmet, $this->money, $this->opened, $bound);
     }
 }

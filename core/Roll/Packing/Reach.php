@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Roll\Packing;
 
+use Davrin\Core\Effort\Effort;
+
 /** Every length that pieces of these sizes can add up to, and with which pieces: with long ones rather than short ones. */
 final class Reach
 {
@@ -19,7 +21,7 @@ final class Reach
      * @param  array<int, int>  $counts
      * @param  bool  $untilFull  whether nothing more is asked for once the room itself is reached
      */
-    public function __construct(private readonly int $room, private readonly array $sizes, array $counts, bool $untilFull = false)
+    public function __construct(private readonly int $room, private readonly array $sizes, array $counts, Effort $effort, bool $untilFull = false)
     {
         $by = array_fill(0, $room + 1, -1);
         $times = array_fill(0, $room + 1, 0);
@@ -34,6 +36,7 @@ final class Reach
                 break;
             }
             $top = min($room, $top + $size * $count);
+            $effort->spend($top - $size + 1);
             for ($sum = $size; $sum <= $top; $sum++) {
                 $before = $by[$sum - $size];
                 if ($before !== -1 && $by[$sum] === -1) {

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Roll\Packing;
 
+use Davrin\Core\Effort\Effort;
+
 /**
  * The least that stays unmet when rolls may be cut in fractions of patterns: never more than what stays unmet with the
  * scissors. A linear programme over all patterns; those that help are found one by one, each the best answer of a knapsack
  * to the prices of the pieces so far (column generation). The bound itself is whole-number arithmetic on those prices, so
- * it holds whatever floats have lost.
+ * it holds whatever floats have lost, and it holds after every turn: where no effort is left, the best so far is given.
+ * Gilmore and Gomory, A linear programming approach to the cutting-stock problem, Operations Research 9 (1961) and 11 (1963): the
+ * second has stock of several lengths, each as often as it is there.
  */
 final class Relaxation
 {
@@ -53,6 +57,7 @@ final class Relaxation
         private readonly array $rolls,
         private readonly array $weights,
         private readonly array $runs,
+        private readonly Effort $effort,
     ) {}
 
     /**
@@ -64,9 +69,9 @@ final class Relaxation
      * @param  array<int, int>  $rolls
      * @param  list<array{int, int, int}>  $runs
      */
-    public static function ofAll(array $sizes, array $counts, array $rooms, array $rolls, array $runs = []): self
+    public static function ofAll(array $sizes, array $counts, array $rooms, array $rolls, Effort $effort, array $runs = []): self
     {
-        $relaxation = new self($sizes, $counts, $rooms, $rolls, $sizes, $runs);
+        $relaxation = new self($sizes, $counts, $rooms, $rolls, $sizes, $runs, $effort);
         $relaxation->solve(stopWhenProven: true);
 
         return $relaxation;
@@ -81,9 +86,9 @@ final class Relaxation
      * @param  array<int, int>  $rolls
      * @param  list<array{int, int, int}>  $runs
      */
-    public static function ofMost(array $sizes, array $counts, array $rooms, array $rolls, array $runs = []): self
+    public static function ofMost(array $sizes, array $counts, array $rooms, array $rolls, Effort $effort, array $runs = []): self
     {
-        $relaxation = new self($sizes, $counts, $rooms, $rolls, array_fill(0, count($sizes), 1), $runs);
+        $relaxation = new self($sizes, $counts, $rooms, $rolls, array_fill(0, count($sizes), 1), $runs, $effort);
         $relaxation->solve(stopWhenProven: false);
 
         return $relaxation;
@@ -105,7 +110,8 @@ final class Relaxation
         foreach (array_keys($this->basis) as $row) {
             $this->inverse[] = array_map(fn (int $column): float => $column === $row ? 1.0 : 0.0, range(0, $rows - 1));
         }
-        for ($turn = 0; $turn < 60 * $rows; $turn++) {
+        for ($turn = 0; $turn < 60 * $rows && ! $this->effort->isSpent(); $turn++) {
+            $this->effort->spend(2 * $rows * $rows + 4 * count($this->pool));
             $prices = $this->prices();
             $entering = $this->entering($prices, $items, count($kinds));
             if ($entering === null) {
@@ -191,7 +197,7 @@ final class Relaxation
             $whole[$index] = max(0, min($this->weights[$index] * self::FINE, (int) floor($prices[$index] * self::FINE)));
             $bound += $whole[$index] * $this->counts[$index];
         }
-        $knapsack = new Knapsack(max([0, ...$this->rooms]), $this->sizes, $this->counts, $whole, $this->runs);
+        $knapsack = new Knapsack(max([0, ...$this->rooms]), $this->sizes, $this->counts, $whole, $this->effort, $this->runs);
         [$best, $found] = [self::NOTHING, null];
         foreach ($kinds as $place => $kind) {
             $value = (int) $knapsack->values[$this->rooms[$kind]];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Roll\Packing;
 
+use Davrin\Core\Effort\Effort;
+
 /**
  * Lays pieces on rolls of which nearly nothing may be wasted. There are few ways then to cut a roll: all are listed, and the size
  * that the fewest of them hold is always cut next, so that a dead end shows at once. Sure either way, where it ends in time.
@@ -17,13 +19,16 @@ final class Tight
 
     private const MOST_TRIES = 3_000;
 
+    /** So many steps it takes to look at one way. */
+    private const TRY = 10;
+
     private int $tries = 0;
 
     /** @var list<Pattern> */
     private array $cut = [];
 
     /** @param  array<int, int>  $sizes  the longest first */
-    private function __construct(private readonly array $sizes) {}
+    private function __construct(private readonly array $sizes, private readonly Effort $effort) {}
 
     /**
      * @param  array<int, int>  $sizes  the longest first
@@ -32,7 +37,7 @@ final class Tight
      * @param  array<int, int>  $rolls  how many there are, by kind
      * @return list<Pattern>|false|null false where they do not fit, null where that stays open
      */
-    public static function fit(array $sizes, array $counts, array $rooms, array $rolls): array|false|null
+    public static function fit(array $sizes, array $counts, array $rooms, array $rolls, Effort $effort): array|false|null
     {
         $waste = 0;
         foreach ($rolls as $kind => $count) {
@@ -48,7 +53,7 @@ final class Tight
         if ($waste > array_sum($rolls)) {
             return null;
         }
-        $tight = new self($sizes);
+        $tight = new self($sizes, $effort);
         $ways = $tight->ways($counts, $rooms, $rolls, $waste);
         if ($ways === null) {
             return null;
@@ -82,6 +87,9 @@ final class Tight
                 if (count($ways) > self::MOST_WAYS) {
                     return null;
                 }
+            }
+            if ($this->effort->isSpent()) {
+                return null;
             }
         }
         usort($ways, fn (array $a, array $b): int => $a[1] <=> $b[1]);
@@ -117,10 +125,11 @@ final class Tight
      */
     private function of(array $counts, array $fills, int $room, int $waste, int $from): \Generator
     {
+        $this->effort->spend(self::TRY);
         if ($room <= $waste) {
             yield [$room, []];
         }
-        for ($index = $from; $index < count($this->sizes) && $fills[$index][$room] <= $waste; $index++) {
+        for ($index = $from; $index < count($this->sizes) && $fills[$index][$room] <= $waste && ! $this->effort->isSpent(); $index++) {
             for ($times = min($counts[$index], intdiv($room, $this->sizes[$index])); $times > 0; $times--) {
                 foreach ($this->of($counts, $fills, $room - $times * $this->sizes[$index], $waste, $index + 1) as [$wasted, $pieces]) {
                     yield [$wasted, [$index => $times] + $pieces];
@@ -140,7 +149,8 @@ final class Tight
         if (array_sum($counts) === 0) {
             return true;
         }
-        if ($this->tries++ > self::MOST_TRIES) {
+        $this->effort->spend(self::TRY * count($ways));
+        if ($this->tries++ > self::MOST_TRIES || $this->effort->isSpent()) {
             return null;
         }
         $left = [];

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Roll\Packing;
 
+use Davrin\Core\Effort\Effort;
+
 /**
  * Ways to lay pieces on given rolls, one after another, each quick and none sure to succeed. A way gives the pieces of each roll,
- * by the roll's place, or null where some piece found no room.
+ * by the roll's place, or null where some piece found no room or no effort is left.
  */
 final class Ways
 {
@@ -18,7 +20,7 @@ final class Ways
      * @param  array<int, int>  $rooms
      * @return ?array<int, array<int, int>>
      */
-    public static function firstFit(array $sizes, array $counts, array $rooms): ?array
+    public static function firstFit(array $sizes, array $counts, array $rooms, Effort $effort): ?array
     {
         $laid = array_fill(0, count($rooms), []);
         foreach ($sizes as $index => $size) {
@@ -31,6 +33,7 @@ final class Ways
                     $count -= $times;
                 }
             }
+            $effort->spend($roll);
             if ($count > 0) {
                 return null;
             }
@@ -47,7 +50,7 @@ final class Ways
      * @param  array<int, int>  $rooms
      * @return ?array<int, array<int, int>>
      */
-    public static function bestFit(array $sizes, array $counts, array $rooms): ?array
+    public static function bestFit(array $sizes, array $counts, array $rooms, Effort $effort): ?array
     {
         $laid = array_fill(0, count($rooms), []);
         foreach ($sizes as $index => $size) {
@@ -58,7 +61,8 @@ final class Ways
                         $best = $roll;
                     }
                 }
-                if ($best === null) {
+                $effort->spend(count($rooms));
+                if ($best === null || $effort->isSpent()) {
                     return null;
                 }
                 $laid[$best][$index] = ($laid[$best][$index] ?? 0) + 1;
@@ -78,7 +82,7 @@ final class Ways
      * @param  bool  $withLongest  each takes the longest piece first that is left and goes on it, so that none is left over at the end
      * @return ?array<int, array<int, int>>
      */
-    public static function fullest(array $sizes, array $counts, array $rooms, bool $withLongest): ?array
+    public static function fullest(array $sizes, array $counts, array $rooms, Effort $effort, bool $withLongest): ?array
     {
         $laid = [];
         /** @var array<int, int> $pieces */
@@ -100,7 +104,10 @@ final class Ways
                     break;
                 }
             }
-            $reach = new Reach($room, $sizes, $counts, untilFull: true);
+            if ($effort->isSpent()) {
+                return null;
+            }
+            $reach = new Reach($room, $sizes, $counts, $effort, untilFull: true);
             $pieces = $reach->pieces($reach->upTo($room));
             $counts = self::without($pieces, $counts);
             foreach ($first as $index => $count) {
@@ -122,7 +129,7 @@ final class Ways
      * @param  array<int, int>  $rooms
      * @return \Generator<array<int, array<int, int>>> every try that met all
      */
-    public static function byWorth(array $sizes, array $counts, array $rooms, int $tries): \Generator
+    public static function byWorth(array $sizes, array $counts, array $rooms, int $tries, Effort $effort): \Generator
     {
         $worth = array_map(fn (int $size): float => $size ** 1.03, $sizes);
         for ($try = 0; $try < $tries; $try++) {
@@ -136,7 +143,10 @@ final class Ways
 
                     continue;
                 }
-                $pieces = (new Knapsack($room, $sizes, $left, $worth))->pieces($room);
+                if ($effort->isSpent()) {
+                    return;
+                }
+                $pieces = (new Knapsack($room, $sizes, $left, $worth, $effort))->pieces($room);
                 if ($pieces === []) {
                     $laid[$roll] = [];
 

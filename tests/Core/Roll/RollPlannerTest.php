@@ -157,7 +157,7 @@ final class RollPlannerTest extends TestCase
         // 8 poofs of 9 in and tails of 4 in on rolls of 40 in: 4 on each, two rolls. Without tails 80 in would seem to do, too.
         [$runs, $supply] = [[$this->poofRun(9, 9)], new Supply([$this->new(40)], false, false, Length::inches(6))];
         $plan = (new RollPlanner)->plan($runs, [], ['m' => $supply])['m'];
-        $proof = (new RollPlanner)->proof($runs, [], 'm', $supply, $plan);
+        $proof = (new RollPlanner)->proof($runs, [], 'm', $supply, ['m' => $plan]);
         $this->assertSame([3, 3, 1950], [$plan->opened(), $proof->opened, $proof->money->cents]);
         $this->assertTrue($plan->provenBy($proof)->isProvenBest());
     }
@@ -172,7 +172,7 @@ final class RollPlannerTest extends TestCase
             $new = new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, Money::cents(650));
             $supply = new Supply([...array_map(fn (int $part): Stock => $this->part($part), array_slice($parts, 0, 4)), $new], false, false, Length::inches(6));
             $plan = (new RollPlanner)->plan($runs, $cuts, ['m' => $supply])['m'];
-            $proof = (new RollPlanner)->proof($runs, $cuts, 'm', $supply, $plan);
+            $proof = (new RollPlanner)->proof($runs, $cuts, 'm', $supply, ['m' => $plan]);
             $this->assertLessThanOrEqual($plan->unmetPieces, $proof->unmet);
             if ($plan->unmetPieces === 0) {
                 $this->assertLessThanOrEqual($plan->opened(), $proof->opened);
@@ -213,7 +213,7 @@ final class RollPlannerTest extends TestCase
             $supply = new Supply($stock, false, false, Length::inches(6));
             [$runs, $cuts] = [[$this->poofRun($poofs, $pitch)], $this->cuts($pieces)];
             $plan = (new RollPlanner)->plan($runs, $cuts, ['m' => $supply])['m'];
-            $plan = $plan->provenBy((new RollPlanner)->proof($runs, $cuts, 'm', $supply, $plan));
+            $plan = $plan->provenBy((new RollPlanner)->proof($runs, $cuts, 'm', $supply, ['m' => $plan]));
             $least = $this->leastNew($poofs, $pitch, $pieces, [...array_slice($parts, 0, $begun), ...array_fill(0, $plan->opened(), $new)], $begun);
             $this->assertGreaterThanOrEqual($least, $plan->opened());
             $this->assertTrue(! $plan->isProvenBest() || $plan->opened() === $least, 'what is called proven is best');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Roll\Packing;
 
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Roll\Packing\Knapsack;
 use Davrin\Core\Roll\Packing\Reach;
 use Eris\Generators;
@@ -19,7 +20,7 @@ final class KnapsackTest extends TestCase
     {
         $this->forAll(Generators::vector(4, Generators::choose(2, 15)), Generators::vector(4, Generators::choose(0, 3)), Generators::choose(1, 50))->then(function (array $sizes, array $counts, int $room): void {
             [$sizes, $counts] = $this->distinct($sizes, $counts);
-            $reach = new Reach($room, $sizes, $counts);
+            $reach = new Reach($room, $sizes, $counts, Effort::of(1_000_000));
             $sums = array_unique(array_map(fn (array $pieces): int => $this->sum($pieces, $sizes), $this->allWays($sizes, $counts, $room)));
             for ($asked = 0; $asked <= $room; $asked++) {
                 $below = array_filter($sums, fn (int $sum): bool => $sum <= $asked);
@@ -38,13 +39,13 @@ final class KnapsackTest extends TestCase
     public function test_long_pieces_are_taken_rather_than_short_ones(): void
     {
         // 20 is 10 + 10 or 4 x 5; the short ones stay for later.
-        $this->assertSame([0 => 2], (new Reach(20, [10, 5], [2, 4]))->pieces(20));
-        $this->assertSame([0 => 1, 1 => 2], (new Reach(20, [10, 5], [1, 4]))->pieces(20));
+        $this->assertSame([0 => 2], (new Reach(20, [10, 5], [2, 4], Effort::of(1_000_000)))->pieces(20));
+        $this->assertSame([0 => 1, 1 => 2], (new Reach(20, [10, 5], [1, 4], Effort::of(1_000_000)))->pieces(20));
     }
 
     public function test_once_a_roll_is_full_nothing_more_is_asked(): void
     {
-        $reach = new Reach(20, [10, 5, 3], [2, 1, 4], untilFull: true);
+        $reach = new Reach(20, [10, 5, 3], [2, 1, 4], Effort::of(1_000_000), untilFull: true);
         $this->assertSame([20, [0 => 2]], [$reach->upTo(20), $reach->pieces(20)]);
     }
 
@@ -55,7 +56,7 @@ final class KnapsackTest extends TestCase
         )->then(function (array $sizes, array $counts, array $worth, int $room): void {
             [$sizes, $counts] = $this->distinct($sizes, $counts);
             $worth = array_slice($worth, 0, count($sizes));
-            $knapsack = new Knapsack($room, $sizes, $counts, $worth);
+            $knapsack = new Knapsack($room, $sizes, $counts, $worth, Effort::of(1_000_000));
             $ways = $this->allWays($sizes, $counts, $room);
             for ($asked = 0; $asked <= $room; $asked++) {
                 $best = 0;
@@ -75,7 +76,7 @@ final class KnapsackTest extends TestCase
         $this->forAll(Generators::choose(0, 6), Generators::choose(2, 9), Generators::choose(0, 8), Generators::choose(10, 45))->then(function (int $tails, int $step, int $steps, int $room): void {
             // Pieces of 7 worth 8, and steps worth one and a half of their length.
             [$sizes, $counts, $worth] = [[7, $step], [3, $steps], [8, $step + 4]];
-            $knapsack = new Knapsack($room, $sizes, $counts, $worth, [[$tails, 1, 2]]);
+            $knapsack = new Knapsack($room, $sizes, $counts, $worth, Effort::of(1_000_000), [[$tails, 1, 2]]);
             $best = 0;
             for ($pieces = 0; $pieces <= 3; $pieces++) {
                 for ($its = 0; $its <= $steps; $its++) {

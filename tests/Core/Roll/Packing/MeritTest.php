@@ -53,7 +53,7 @@ final class MeritTest extends TestCase
 
     public function test_no_more_rolls_are_wanted_than_there_are_pieces(): void
     {
-        $task = Task::of([10 => 3], [new RollKind(100, null), new RollKind(100, 2), new RollKind(100, 9)]);
+        $task = Task::of([10 => 3], [new RollKind(100, null), new RollKind(90, 2), new RollKind(80, 9)]);
         $this->assertSame([3, 2, 3], array_map($task->count(...), [0, 1, 2]));
     }
 
@@ -62,6 +62,6 @@ final class MeritTest extends TestCase
         $packed = Packer::pack(Task::of([], [new RollKind(100, null, 650, true)]));
         $this->assertSame([[], [], 0, true], [$packed->cuts, $packed->unmet, $packed->opened, $packed->isProven()]);
         $packed = Packer::pack(Task::of([10 => 2], []));
-        $this->assertSame([[2], 2], [$packed->unmet, $packed->leastUnmet]);
+        $this->assertSame([[2], 2], [$packed->unmet, $packed->bound->unmet]);
     }
 }

@@ -29,7 +29,7 @@ final class PackerTest extends TestCase
         [, $packed] = $this->pack([220 => 8], [], [new RollKind(1782, 2, 0, true)]);
         $this->assertSame([[0], 1, true], [$packed->unmet, $packed->opened, $packed->isProven()]);
         [, $packed] = $this->pack([880 => 5], [], [new RollKind(1782, 2, 0, true)]);
-        $this->assertSame([[1], 1], [$packed->unmet, $packed->leastUnmet]);
+        $this->assertSame([[1], 1], [$packed->unmet, $packed->bound->unmet]);
     }
 
     public function test_a_full_roll_from_the_shelf_is_opened_before_one_is_bought(): void
@@ -60,7 +60,7 @@ final class PackerTest extends TestCase
         // 10, 11, 12 and 30 in from 40 in: three of them, not the longest two.
         [$task, $packed] = $this->pack([30 => 1, 12 => 1, 11 => 1, 10 => 1], [40], []);
         $this->assertSame([1, 0, 0, 0], $packed->unmet);
-        $this->assertSame(1, $packed->leastUnmet);
+        $this->assertSame(1, $packed->bound->unmet);
     }
 
     public function test_a_piece_longer_than_any_roll_is_unmet_and_that_is_proven(): void
@@ -137,8 +137,8 @@ final class PackerTest extends TestCase
             }
             $bought = count(array_filter($packed->cuts, fn ($pattern): bool => $task->kinds[$pattern->kind]->opens));
             $this->assertSame([$bought, $bought * 650], [$packed->opened, $packed->money]);
-            $this->assertLessThanOrEqual($packed->opened, $packed->leastOpened);
-            $this->assertLessThanOrEqual(array_sum($packed->unmet), $packed->leastUnmet);
+            $this->assertLessThanOrEqual($packed->opened, $packed->bound->opened);
+            $this->assertLessThanOrEqual(array_sum($packed->unmet), $packed->bound->unmet);
             if ($limit === 0 && array_sum($packed->unmet) === 0) {
                 $this->assertLessThanOrEqual($this->firstFit($pieces, $parts, $roll), $packed->opened);
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Roll\Packing;
 
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Roll\Packing\Pattern;
 use Davrin\Core\Roll\Packing\Tight;
 use Eris\Generators;
@@ -17,7 +18,7 @@ final class TightTest extends TestCase
     public function test_three_on_a_roll_without_a_rest_are_found(): void
     {
         // 49 + 26 + 25, 45 + 30 + 25, 40 + 34 + 26: longest first, each on the first roll with room, leaves a piece over.
-        $cut = Tight::fit([49, 45, 40, 34, 30, 26, 25], [1, 1, 1, 1, 1, 2, 2], [100], [3]);
+        $cut = Tight::fit([49, 45, 40, 34, 30, 26, 25], [1, 1, 1, 1, 1, 2, 2], [100], [3], Effort::of(1_000_000));
         $this->assertIsArray($cut);
         $this->assertCount(3, $cut);
         $this->assertSame([100, 100, 100], array_map(fn (Pattern $pattern): int => $this->used($pattern, [49, 45, 40, 34, 30, 26, 25]), $cut));
@@ -25,13 +26,13 @@ final class TightTest extends TestCase
 
     public function test_pieces_that_cannot_fill_their_rolls_are_known_not_to_fit(): void
     {
-        $this->assertFalse(Tight::fit([50, 40, 35, 25], [1, 1, 2, 2], [70], [3]));
-        $this->assertFalse(Tight::fit([30], [4], [60], [1]), 'more than there is room for');
+        $this->assertFalse(Tight::fit([50, 40, 35, 25], [1, 1, 2, 2], [70], [3], Effort::of(1_000_000)));
+        $this->assertFalse(Tight::fit([30], [4], [60], [1], Effort::of(1_000_000)), 'more than there is room for');
     }
 
     public function test_where_much_may_be_wasted_it_stays_open(): void
     {
-        $this->assertNull(Tight::fit([30], [4], [70], [2]));
+        $this->assertNull(Tight::fit([30], [4], [70], [2], Effort::of(1_000_000)));
     }
 
     public function test_it_says_what_trying_everything_says(): void
@@ -47,7 +48,7 @@ final class TightTest extends TestCase
             rsort($pieces);
             $counts = array_count_values($pieces);
             $sizes = array_keys($counts);
-            $cut = Tight::fit($sizes, array_values($counts), $rooms, [1, 1, 1]);
+            $cut = Tight::fit($sizes, array_values($counts), $rooms, [1, 1, 1], Effort::of(1_000_000));
             if (array_sum($rooms) - array_sum($pieces) > 3) {
                 $this->assertNull($cut);
 
