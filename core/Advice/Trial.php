@@ -20,6 +20,7 @@ use Davrin\Core\Refused;
 use Davrin\Core\Result\MeshOnRolls;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
+use WeakMap;
 
 /**
  * Tries edits before they are offered as remedies: each is computed, so none promises what the engine does not deliver, and
@@ -35,9 +36,13 @@ final readonly class Trial
 
     private Effort $effort;
 
+    /** @var WeakMap<Layer, int> how many each layer has */
+    private WeakMap $doubts;
+
     public function __construct(private PlanWork $planWork, private MeshWork $meshWork, private PlanReader $reader)
     {
         $this->effort = Effort::of(self::STEPS);
+        $this->doubts = new WeakMap;
     }
 
     /** Whether remedies were left out, since there are too many to try. */
@@ -136,7 +141,12 @@ final readonly class Trial
         } catch (Refused) {
             return null;
         }
-        $this->effort->spend(self::READING * (count($edited->ties->all()) + array_sum(array_map(fn (Layer $layer): int => count($layer->work->elements) + count($layer->work->cuts), $edited->layers))));
+        $this->effort->spend(self::READING * count($edited->ties->all()));
+        foreach ($edited->layers as $layer) {
+            if (! in_array($layer, $plan->layers, true)) {
+                $this->effort->spend(self::READING * (count($layer->work->elements) + count($layer->work->cuts)) + $layer->on->deal->effort->spent() + count($layer->on->ties()) ** 2);
+            }
+        }
 
         return $edited;
     }
@@ -245,6 +255,6 @@ final readonly class Trial
 
     private function doubts(Plan $plan): int
     {
-        return array_sum(array_map(fn (Layer $layer): int => count($layer->doubts()), $plan->layers));
+        return array_sum(array_map(fn (Layer $layer): int => $this->doubts[$layer] ??= count($layer->doubts()), $plan->layers));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour;
 
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Plan\Mix;
 use Davrin\Core\Ties\Tie;
@@ -15,16 +16,21 @@ final readonly class Deal
 {
     public Neighbours $neighbours;
 
+    /** What looking for the best order took. */
+    public Effort $effort;
+
     /**
      * @param  non-empty-list<TieRow>  $rows  from the inside out
      * @param  Mix  $mix  the meshes that are named
      * @param  positive-int  $pieces  how many go into one element
      * @param  array<int, string>  $painted  meshes chosen by hand, by the number of the tie
      * @param  array<string, string>  $names  of all meshes of the plan, by id
+     * @param  int  $steps  that looking for the best order may take
      */
-    public function __construct(public array $rows, public TieGroup $group, public Form $form, public Mix $mix, public int $pieces, public array $painted, public array $names)
+    public function __construct(public array $rows, public TieGroup $group, public Form $form, public Mix $mix, public int $pieces, public array $painted, public array $names, int $steps)
     {
         $this->neighbours = new Neighbours($rows);
+        $this->effort = Effort::of($steps);
     }
 
     /** @return non-empty-list<Tie> */

@@ -42,8 +42,12 @@ final readonly class Evenness
             }
         }
         $scarce = array_keys(array_filter($order, fn (int $colour): bool => $colour !== $this->filler));
+        $alike = $this->hasNext($this->ties - 1) && $order[$this->ties - 1] === $order[0] && $this->matters($order[0]) ? 1 : 0;
+        for ($place = 1; $place < $this->ties; $place++) {
+            $alike += $order[$place] === $order[$place - 1] && $this->matters($order[$place]) ? 1 : 0;
+        }
 
-        return [count($this->alike($order)), $gaps, $pairs, $scarce === [] ? 0 : $this->uneven($scarce)];
+        return [$alike, $gaps, $pairs, $scarce === [] ? 0 : $this->uneven($scarce)];
     }
 
     /**
@@ -121,8 +125,8 @@ final readonly class Evenness
     {
         $last = $places[count($places) - 1];
         $sum = $this->start($places[0]) + ($this->closed ? $this->gap($places[0] + $this->ties - $last) : $this->start($this->ties - 1 - $last));
-        foreach (array_keys(array_slice($places, 1)) as $index) {
-            $sum += $this->gap($places[$index + 1] - $places[$index]);
+        for ($index = 1; $index < count($places); $index++) {
+            $sum += $this->gap($places[$index] - $places[$index - 1]);
         }
 
         return $sum;

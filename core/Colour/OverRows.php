@@ -82,21 +82,40 @@ final readonly class OverRows
         arsort($counts);
         $filler = array_key_first($counts);
         $ties = count($row->ties);
-        $inner = array_filter($this->deal->ties(), fn (Tie $tie): bool => isset($shown[$tie->number]) && $shown[$tie->number] !== $filler);
+        $closeness = $this->closeness($row, array_filter($shown, fn (int $colour): bool => $colour !== $filler));
         $across = $this->deal->neighbours->across();
         [$best, $least] = [0, INF];
         for ($turn = 0; $turn < $ties; $turn++) {
             [$its, $close] = [[], 0.0];
             foreach ($row->ties as $place => $tie) {
                 $its[$tie->number] = $spaced->order[($place + $turn) % $ties];
-                foreach ($its[$tie->number] === $filler ? [] : $inner as $other) {
-                    $close += $shown[$other->number] === $its[$tie->number] ? 1 / max(0.1, Neighbours::apart($tie, $other)) ** 2 : 0.0;
-                }
+                $close += $closeness[$place][$its[$tie->number]] ?? 0.0;
             }
             $meet = count(Neighbours::alike($across, array_map(strval(...), array_filter($its + $shown, fn (int $colour): bool => $colour !== $filler))));
             [$best, $least] = 1000.0 * $meet + $close < $least - 1e-9 ? [$turn, 1000.0 * $meet + $close] : [$best, $least];
         }
 
         return $spaced->begunAt($best);
+    }
+
+    /**
+     * How close each tie of a row is to those inside it that show a colour: what lies far off counts little.
+     *
+     * @param  array<int, int>  $shown  by the number of the tie
+     * @return list<array<int, float>> by place and colour
+     */
+    private function closeness(TieRow $row, array $shown): array
+    {
+        $inner = array_filter($this->deal->ties(), fn (Tie $tie): bool => isset($shown[$tie->number]));
+
+        return array_map(function (Tie $tie) use ($inner, $shown): array {
+            $close = [];
+            foreach ($inner as $other) {
+                $colour = $shown[$other->number];
+                $close[$colour] = ($close[$colour] ?? 0.0) + 1 / max(0.1, Neighbours::apart($tie, $other)) ** 2;
+            }
+
+            return $close;
+        }, $row->ties);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour;
 
+use Davrin\Core\Effort\Effort;
+
 /**
  * Lays so many of each colour along one row, as evenly as can be (see Evenness). First scarce colours are laid at even gaps,
  * turned against each other until they fit; where that cannot be the best, all orders are searched in a bounded number of
@@ -24,6 +26,11 @@ final class Spread
     /** Turns of even gaps that are tried against each other. */
     private const TURNS = 3_000;
 
+    /** What looking at one tie takes where an order is judged, and what one step of the search takes for each colour. */
+    private const TIE = 10;
+
+    private const COLOUR = 20;
+
     /** @var array{int, int, int, int} */
     private array $best = [PHP_INT_MAX, 0, 0, 0];
 
@@ -36,15 +43,15 @@ final class Spread
     private array $seen = [];
 
     /** @param  array<int, int>  $fixed  colours by place, from 0 */
-    private function __construct(private readonly Evenness $evenness, private readonly array $fixed) {}
+    private function __construct(private readonly Evenness $evenness, private readonly array $fixed, private readonly Effort $effort) {}
 
     /**
      * @param  non-empty-list<int>  $counts  how many of each colour, together as many as there are ties
      * @param  array<int, int>  $fixed  colours that stand already, by place from 0; they are among those counted
      */
-    public static function over(int $ties, bool $closed, array $counts, array $fixed = []): Spaced
+    public static function over(int $ties, bool $closed, array $counts, Effort $effort, array $fixed = []): Spaced
     {
-        $spread = new self(new Evenness($ties, $closed, $counts), $fixed);
+        $spread = new self(new Evenness($ties, $closed, $counts), $fixed, $effort);
 
         return $spread->found();
     }
@@ -60,7 +67,7 @@ final class Spread
             $this->take($this->exchanged($this->order));
         }
         // A search that ran out of steps did not see all there is.
-        $proven = $this->isBest() || $this->steps <= $this->most();
+        $proven = $this->isBest() || ($this->steps <= $this->most() && ! $this->effort->ranOut());
 
         return new Spaced($this->order, $proven, $this->evenness->alike($this->order));
     }
@@ -97,8 +104,9 @@ final class Spread
             return;
         }
         [$ties, $colour] = [$this->evenness->ties, array_shift($scarce)];
-        for ($turned = 0; $turned < ($first ? 1 : $ties) && $turns < self::TURNS; $turned++) {
+        for ($turned = 0; $turned < ($first ? 1 : $ties) && $turns < self::TURNS && ! $this->effort->isSpent(); $turned++) {
             $turns++;
+            $this->effort->spend(self::TIE * $ties);
             $laid = $order;
             for ($i = 0; $i < $this->evenness->counts[$colour]; $i++) {
                 $place = ($turned + intdiv($i * $ties, $this->evenness->counts[$colour])) % $ties;
@@ -153,6 +161,10 @@ final class Spread
             foreach ($free as $index => $one) {
                 foreach (array_slice($free, $index + 1, $this->evenness->ties > self::LONG ? self::NEAR : null) as $other) {
                     if ($order[$one] !== $order[$other]) {
+                        if ($this->effort->isSpent()) {
+                            return $order;
+                        }
+                        $this->effort->spend(self::TIE * $this->evenness->ties);
                         $tried = array_values(array_replace($order, [$one => $order[$other], $other => $order[$one]]));
                         $its = $this->evenness->of($tried);
                         [$order, $cost] = $its < $cost ? [$tried, $its] : [$order, $cost];
@@ -199,9 +211,10 @@ final class Spread
         }
         $this->seen[$state] = [$alike, $gaps];
         foreach ($this->choices($place, $left) as $colour) {
-            if ($this->isBest() || ++$this->steps > $this->most()) {
+            if ($this->isBest() || ++$this->steps > $this->most() || $this->effort->isSpent()) {
                 return;
             }
+            $this->effort->spend(self::COLOUR * count($left));
             $nowAlike = $alike + ($before === $colour && $this->evenness->matters($colour) ? 1 : 0);
             $nowGaps = $gaps;
             if ($colour !== $this->evenness->filler) {

@@ -55,7 +55,12 @@ final readonly class Length
 
     public function plus(self ...$others): self
     {
-        return new self($this->units + self::sum($others)->units);
+        $units = $this->units;
+        foreach ($others as $other) {
+            $units += $other->units;
+        }
+
+        return new self($units);
     }
 
     public function minus(self $other): self

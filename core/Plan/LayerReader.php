@@ -12,6 +12,7 @@ use Davrin\Core\Blank\PlaceBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\DealsByCount;
 use Davrin\Core\Craft;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Form\Form;
@@ -30,6 +31,9 @@ final readonly class LayerReader
     /** So many layers on the same ties, of the same meshes, are remembered: most edits change one of them. */
     private const KNOWN = 48;
 
+    /** What looking for the best orders of colours may take, shared by the layers that ask for one. */
+    private const COLOUR_STEPS = 24_000_000;
+
     /** @var WeakMap<MeshSet, WeakMap<Ties, LastBuilt<Layer>>> */
     private WeakMap $known;
 
@@ -47,6 +51,7 @@ final readonly class LayerReader
     {
         [$layers, $taken] = [[], []];
         $known = $this->known($meshes, $ties);
+        $steps = intdiv(self::COLOUR_STEPS, max(1, count(array_filter($list, fn (array $written): bool => ($this->craft->dealings[is_string($written['order'] ?? null) ? $written['order'] : ''] ?? null) instanceof DealsByCount))));
         foreach ($list as $index => $written) {
             $id = Written::id($written, 'l'.($index + 1));
             if (isset($layers[$id])) {
@@ -54,8 +59,8 @@ final readonly class LayerReader
             }
             $carry = in_array("layers.$id", $carrying, true);
             $layers[$id] = $known->orBuilt(
-                serialize([$id, $written, $taken, $units, $carry]),
-                fn (): Layer => $this->layer($id, $written, "/layers/$index", $meshes->all, $ties, $form, $taken, $units, $carry),
+                serialize([$id, $written, $taken, $units, $carry, $steps]),
+                fn (): Layer => $this->layer($id, $written, "/layers/$index", $meshes->all, $ties, $form, $taken, $units, $carry, $steps),
             );
             array_push($taken, ...array_merge(...array_map(fn (Element $element): array => $element->ties, $layers[$id]->work->elements)));
         }
@@ -80,8 +85,9 @@ final readonly class LayerReader
      * @param  array<array-key, mixed>  $written
      * @param  non-empty-array<string, Mesh>  $meshes
      * @param  list<int>  $taken
+     * @param  int  $steps  that looking for the best order of its colours may take
      */
-    private function layer(string $id, array $written, string $pointer, array $meshes, Ties $ties, Form $form, array $taken, Units $units, bool $carry): Layer
+    private function layer(string $id, array $written, string $pointer, array $meshes, Ties $ties, Form $form, array $taken, Units $units, bool $carry, int $steps): Layer
     {
         $chosen = $this->craft->techniques[Written::chosen($this->techniqueChoice(), $written, $pointer)];
         $groups = array_column($ties->groups, null, 'id');
@@ -92,7 +98,7 @@ final readonly class LayerReader
         $slip = Written::slip($this->blanks($chosen, $dealing, $meshes, $ties, $group, self::tiesOn($written, $group)), $written, $pointer, $carry);
         $rows = Written::below("$pointer/on", fn () => $slip->place('on')->rows($group));
 
-        return Written::below($pointer, fn () => Layer::of($chosen, self::footing($id, $slip, $chosen, $dealing, $meshes, $group, $rows, $form, $taken, $units)));
+        return Written::below($pointer, fn () => Layer::of($chosen, self::footing($id, $slip, $chosen, $dealing, $meshes, $group, $rows, $form, $taken, $units, $steps)));
     }
 
     /**
@@ -100,11 +106,11 @@ final readonly class LayerReader
      * @param  non-empty-list<TieRow>  $rows
      * @param  list<int>  $taken
      */
-    private static function footing(string $id, Slip $slip, Technique $technique, Dealing $dealing, array $meshes, TieGroup $group, array $rows, Form $form, array $taken, Units $units): Footing
+    private static function footing(string $id, Slip $slip, Technique $technique, Dealing $dealing, array $meshes, TieGroup $group, array $rows, Form $form, array $taken, Units $units, int $steps): Footing
     {
         [$use, $mix] = [$technique->meshes(), $slip->mix('mesh')];
         $pieces = $use->counted || ! $use->dealt ? $mix->count() : $use->usual;
-        $deal = new Deal($rows, $group, $form, $mix, max(1, $pieces), $use->dealt ? $slip->painted(PaintBlank::KEY) : [], array_map(fn (Mesh $mesh): string => $mesh->name(), $meshes));
+        $deal = new Deal($rows, $group, $form, $mix, max(1, $pieces), $use->dealt ? $slip->painted(PaintBlank::KEY) : [], array_map(fn (Mesh $mesh): string => $mesh->name(), $meshes), $steps);
         $dealt = array_map(fn (array $ids): array => array_map(fn (string $mesh): Mesh => $meshes[$mesh], $ids), $dealing->deal($deal));
 
         return new Footing($id, $slip, $dealt[$rows[0]->ties[0]->number], $group, $rows, $form, $taken, $units, $dealt, $dealing, $deal);

@@ -15,19 +15,29 @@ final readonly class Band
     /** A straight edge has a point at least so often, in inches. */
     private const STEP = 1.0;
 
+    /** A line of more points than this is looked up by the squares that it passes. */
+    private const MANY = 24;
+
+    /** A band is never asked whether it passes a place that is so much farther off than it reaches, in inches. */
+    private const BEYOND = 1.0;
+
     /** Round the line. */
     private Box $box;
+
+    private ?Nearby $nearby;
 
     /** @param  non-empty-list<array{float, float}>  $points  of the line; one alone is a spot */
     public function __construct(public array $points, public bool $closed, public float $reach)
     {
         $this->box = Box::around($points);
+        $this->nearby = count($points) > self::MANY ? Nearby::of($points, $closed, $this->box, $reach + self::BEYOND) : null;
     }
 
     /**
      * Whether it covers a point, or passes it closer than that.
      *
      * @param  array{float, float}  $point
+     * @param  float  $close  in inches; an inch at the most
      */
     public function covers(array $point, float $close): bool
     {
@@ -55,7 +65,7 @@ final readonly class Band
     }
 
     /**
-     * How far a point is from the line less the reach: below 0 the band covers it.
+     * How far a point is from the line less the reach: below 0 the band covers it. Endless where it is farther off than an inch beyond.
      *
      * @param  array{float, float}  $point
      */
@@ -63,14 +73,13 @@ final readonly class Band
     {
         [$x, $y] = $point;
         $nearest = INF;
-        [$fromX, $fromY] = $this->closed ? $this->points[count($this->points) - 1] : $this->points[0];
-        foreach ($this->points as [$toX, $toY]) {
-            [$alongX, $alongY] = [$toX - $fromX, $toY - $fromY];
+        foreach ($this->nearby?->at($point) ?? array_keys($this->points) as $index) {
+            [$fromX, $fromY] = $this->points[$index - 1] ?? $this->points[$this->closed ? count($this->points) - 1 : 0];
+            [$alongX, $alongY] = [$this->points[$index][0] - $fromX, $this->points[$index][1] - $fromY];
             $length = $alongX * $alongX + $alongY * $alongY;
             $part = $length > 0.0 ? max(0.0, min(1.0, (($x - $fromX) * $alongX + ($y - $fromY) * $alongY) / $length)) : 0.0;
             [$offX, $offY] = [$x - $fromX - $part * $alongX, $y - $fromY - $part * $alongY];
             $nearest = min($nearest, $offX * $offX + $offY * $offY);
-            [$fromX, $fromY] = [$toX, $toY];
         }
 
         return sqrt($nearest) - $this->reach;

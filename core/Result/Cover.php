@@ -275,7 +275,7 @@ final readonly class Cover
         foreach ($ties as $tie) {
             foreach ([[1, 1], [1, -1], [-1, -1], [-1, 1]] as [$side, $out]) {
                 $end = $tie->place->beside($side * ($size->span - $corner), $out * ($reach - $corner));
-                if (min(array_map(fn (Band $band): float => $band->clears($end), $row)) > self::STANDS_OUT - $corner) {
+                if (array_filter($row, fn (Band $band): bool => $band->covers($end, self::STANDS_OUT - $corner)) === []) {
                     $straight[] = new Band([$tie->place->beside(0.0, $out * ($reach - $corner)), $end], false, $corner);
                 }
             }

@@ -18,7 +18,7 @@ use Davrin\Core\Roll\Packing\Task;
 final readonly class Laying
 {
     /** What laying one step of a strand takes. */
-    private const STEP = 50;
+    private const STEP = 200;
 
     /** @var array<string, Asked> by mesh */
     private array $asked;

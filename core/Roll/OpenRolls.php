@@ -16,6 +16,9 @@ final class OpenRolls
     /** @var array<int, Length> */
     private array $left = [];
 
+    /** @var array<int, Length> */
+    private array $used = [];
+
     /** @var array<int, int> of which stock each is, by its place */
     private array $stock = [];
 
@@ -59,10 +62,12 @@ final class OpenRolls
      */
     public function roomiest(Length $needed, array $but = []): ?int
     {
-        $left = array_diff_key($this->left, array_flip($but));
-        uasort($left, fn (Length $a, Length $b): int => $b->units <=> $a->units);
-        $number = array_key_first($left);
-        $most = $number === null ? $needed : $left[$number];
+        [$number, $most] = [null, $needed];
+        foreach ($this->left as $its => $left) {
+            if (! in_array($its, $but, true) && ($number === null || $left->isMoreThan($most))) {
+                [$number, $most] = [$its, $left];
+            }
+        }
         foreach ($this->order as $place) {
             if ($this->canBegin($place, $needed) && $this->supply->length($this->supply->stock[$place])->isMoreThan($most)) {
                 return $this->begin($place);
@@ -82,6 +87,7 @@ final class OpenRolls
     {
         $number = count($this->left) + 1;
         $this->segments[$number] = [];
+        $this->used[$number] = Length::zero();
         $this->left[$number] = $this->supply->length($this->supply->stock[$place]);
         $this->stock[$number] = $place;
         $this->whole[$place] = $this->whole[$place] === null ? null : $this->whole[$place] - 1;
@@ -95,19 +101,20 @@ final class OpenRolls
         if ($roll === count($this->left) && $this->segments[$roll] === []) {
             $place = $this->stock[$roll];
             $this->whole[$place] = $this->whole[$place] === null ? null : $this->whole[$place] + 1;
-            unset($this->left[$roll], $this->segments[$roll], $this->stock[$roll]);
+            unset($this->left[$roll], $this->used[$roll], $this->segments[$roll], $this->stock[$roll]);
         }
     }
 
     public function put(int $roll, SegmentKind $kind, Length $length, string $layer, ?int $tie, ?Element $element): void
     {
-        $this->segments[$roll][] = new Segment($kind, $this->used($roll), $length, $layer, $tie, $element);
+        $this->segments[$roll][] = new Segment($kind, $this->used[$roll], $length, $layer, $tie, $element);
+        $this->used[$roll] = $this->used[$roll]->plus($length);
         $this->left[$roll] = $this->left[$roll]->minus($length);
     }
 
     public function used(int $roll): Length
     {
-        return $this->supply->length($this->supply->stock[$this->stock[$roll]])->minus($this->left[$roll]);
+        return $this->used[$roll];
     }
 
     public function left(int $roll): Length

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Roll;
 
 use Davrin\Core\Demand\Cut;
+use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
 use Davrin\Core\Effort\Effort;
@@ -230,7 +231,7 @@ final class RollPlanner
 
     /**
      * What no other plan of a mesh can better, where runs are laid beside the pieces: each roll that gives to a run pays its tails, and
-     * parts of it may be as short as a step. What another mesh is too short for asks nothing of this one.
+     * parts of it may be as short as a step. A run that ends as another mesh runs out asks nothing of this one.
      *
      * @param  list<Run>  $runs
      * @param  list<Cut>  $cuts
@@ -241,8 +242,7 @@ final class RollPlanner
     {
         $effort = $effort?->upTo(self::STEPS) ?? Effort::of(self::STEPS);
         $plan = $plans[$mesh];
-        $isShort = array_map(fn (RollPlan $plan): bool => $plan->unmetPieces > 0, array_diff_key($plans, [$mesh => true]));
-        $asked = Asked::of(array_values(array_filter($runs, fn (Run $run): bool => array_intersect_key(array_flip($run->strands), array_filter($isShort)) === [])), $cuts, $mesh);
+        $asked = Asked::of(array_values(array_filter($runs, fn (Run $run): bool => ! self::endsForAnother($run, $mesh, $plans))), $cuts, $mesh);
         $enough = new Bound($plan->unmetPieces, $plan->money()->cents, $plan->opened());
         $proofs = array_map(function (Supply $lot) use ($asked, $enough, $effort): Proof {
             $bound = Packer::least($asked->task($lot)->loosened(), $enough, $effort->part(2));
@@ -251,6 +251,23 @@ final class RollPlanner
         }, $supply->byLot());
 
         return array_reduce($proofs, fn (Proof $least, Proof $proof): Proof => $least->or($proof), $proofs[0]);
+    }
+
+    /**
+     * Whether a run ends because another of its strands does, while this one's mesh would have gone on.
+     *
+     * @param  array<string, RollPlan>  $plans
+     */
+    private static function endsForAnother(Run $run, string $mesh, array $plans): bool
+    {
+        $unmet = array_map(fn (RollPlan $plan): array => array_flip(array_map(fn (Element $element): string => $element->id, $plan->unmet)), array_intersect_key($plans, array_flip($run->strands)));
+        foreach ($run->steps as $step) {
+            if (! isset($unmet[$mesh][$step->element->id]) && array_filter($unmet, fn (array $its): bool => isset($its[$step->element->id])) !== []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -17,7 +17,9 @@ final readonly class RollUse
 
     public function used(): Length
     {
-        return Length::sum(array_map(fn (Segment $segment): Length => $segment->length, $this->segments));
+        $last = $this->segments[count($this->segments) - 1] ?? null;
+
+        return $last === null ? Length::zero() : $last->from->plus($last->length);
     }
 
     public function left(): Length

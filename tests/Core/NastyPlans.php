@@ -52,6 +52,10 @@ final class NastyPlans
                 $plans["$order of twelve on $count, painted"] = $ties(intdiv($count, 6)) + ['meshes' => self::meshes(12), 'layers' => [['order' => $order, 'mesh' => array_map(fn (int $n): string => "m$n", range(1, 12)), 'painted' => $painted($count, 11, 12)]]];
             }
         }
+        $rows = fn (int ...$rows): array => ['form' => ['wires' => ['24 in', '22 in', '20 in', '18 in']], 'ties' => [['layout' => 'rows', 'rows' => $rows]], 'meshes' => self::meshes(12)];
+        $plans['by-count over three rows of 100'] = $rows(100, 100, 100) + ['layers' => [['order' => 'by-count', 'mesh' => $counts(300, 5), 'painted' => $painted(300, 40, 5)]]];
+        $plans['strictly alternating over 240'] = ['ties' => [self::ties(40)], 'meshes' => self::meshes(2), 'layers' => [['order' => 'alternating', 'mesh' => ['m1: 159', 'm2: 81']]]];
+        $plans['twelve orders by count'] = $rows(90, 90) + ['layers' => array_map(fn (int $n): array => ['order' => 'by-count', 'mesh' => $counts(180, $n), 'painted' => $painted(180, 30, $n)], [2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 4])];
         $plans['by-count on twelve layers'] = $ties(16) + ['meshes' => self::meshes(12), 'layers' => array_fill(0, 12, ['order' => 'by-count', 'mesh' => $counts(96, 7)])];
 
         return $plans;

@@ -7,6 +7,7 @@ namespace Davrin\Core\Colour\Kind;
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\Meetings;
 use Davrin\Core\Colour\Spaced;
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Result\Words;
 use Davrin\Core\Technique\Doubt;
 use Davrin\Core\Ties\TieRow;
@@ -27,17 +28,17 @@ final class Alternating extends ByCount
         return 'so many of each, strictly alternating';
     }
 
-    protected function spread(Deal $deal, TieRow $row, array $counts, array $fixed): Spaced
+    protected function spread(TieRow $row, array $counts, array $fixed, Effort $effort): Spaced
     {
         $there = array_keys(array_filter($counts));
         if (count($there) !== 2 || $fixed !== [] || ! $row->closed) {
-            return parent::spread($deal, $row, $counts, $fixed);
+            return parent::spread($row, $counts, $fixed, $effort);
         }
         [$more, $fewer] = $counts[$there[0]] >= $counts[$there[1]] ? $there : array_reverse($there);
         $doubles = $counts[$more] - $counts[$fewer];
         $places = $doubles > $counts[$fewer] ? null : self::low($row, $counts[$fewer], $doubles);
         if ($places === null) {
-            return parent::spread($deal, $row, $counts, $fixed);
+            return parent::spread($row, $counts, $fixed, $effort);
         }
         $order = array_values(array_replace(array_fill(0, count($row->ties), $more), array_fill_keys($places, $fewer)));
 
@@ -71,24 +72,43 @@ final class Alternating extends ByCount
         $ties = count($row->ties);
         [$best, $lowest] = [null, -INF];
         for ($start = 0; $start < min(3, $ties); $start++) {
-            // After so many steps with so many doubles among them the place is known: only how low those lie is to choose.
-            $reached = [[0 => [0.0, []]]];
+            // After so many steps with so many doubles among them the place is known: only how low those lie is to choose, and which came last.
+            $reached = [[0 => [0.0, 0]]];
             for ($step = 0; $step < $fewer; $step++) {
-                foreach ($reached[$step] as $used => [$low, $places]) {
+                foreach ($reached[$step] as $used => [$low]) {
                     $place = $start + 2 * $step + $used;
                     foreach ([0, 1] as $double) {
                         $its = $low + ($double === 1 ? self::lowness($row, $place + 1) : 0.0);
                         if ($used + $double <= $doubles && $its > ($reached[$step + 1][$used + $double][0] ?? -INF)) {
-                            $reached[$step + 1][$used + $double] = [$its, [...$places, $place % $ties]];
+                            $reached[$step + 1][$used + $double] = [$its, $double];
                         }
                     }
                 }
             }
-            [$low, $places] = $reached[$fewer][$doubles] ?? [-INF, null];
+            $low = $reached[$fewer][$doubles][0] ?? -INF;
+            $places = isset($reached[$fewer][$doubles]) ? self::back($reached, $fewer, $doubles, $start, $ties) : null;
             [$best, $lowest] = $low > $lowest + 1e-9 ? [$places, $low] : [$best, $lowest];
         }
 
         return $best;
+    }
+
+    /**
+     * The places of the fewer, from the last step back to the first.
+     *
+     * @param  array<int, array<int, array{float, int}>>  $reached  by step and by doubles so far: how low they lie, and whether the last step left one
+     * @return list<int>
+     */
+    private static function back(array $reached, int $step, int $used, int $start, int $ties): array
+    {
+        $places = [];
+        while ($step > 0) {
+            $used -= $reached[$step][$used][1];
+            $step--;
+            $places[] = ($start + 2 * $step + $used) % $ties;
+        }
+
+        return array_reverse($places);
     }
 
     /** How low a tie and the next one lie, in inches below the middle of the form. */

@@ -12,12 +12,14 @@ use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\OverRows;
 use Davrin\Core\Colour\Spaced;
 use Davrin\Core\Colour\Spread;
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Result\Words;
 use Davrin\Core\Technique\Doubt;
 use Davrin\Core\Technique\MeshUse;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Ties\Ties;
+use WeakMap;
 
 /** So many of each, the scarce ones as far apart as can be, along each row and over all of them. */
 class ByCount extends OneMeshEach implements DealsByCount
@@ -25,8 +27,19 @@ class ByCount extends OneMeshEach implements DealsByCount
     /** Orders that are remembered: an edit elsewhere asks for the same again. */
     private const REMEMBERED = 32;
 
-    /** @var array<string, Spaced> */
+    /** What spreading colours over a few anchors may take. */
+    private const ANCHORS = 1_000_000;
+
+    /** @var array<string, array{Spaced, int}> and what it took, by what was asked */
     private array $known = [];
+
+    /** @var WeakMap<Deal, list<Spaced>> row by row */
+    private WeakMap $rows;
+
+    public function __construct()
+    {
+        $this->rows = new WeakMap;
+    }
 
     public function key(): string
     {
@@ -91,12 +104,18 @@ class ByCount extends OneMeshEach implements DealsByCount
      * @param  non-empty-list<int>  $counts
      * @param  array<int, int>  $fixed
      */
-    protected function spread(Deal $deal, TieRow $row, array $counts, array $fixed): Spaced
+    protected function spread(TieRow $row, array $counts, array $fixed, Effort $effort): Spaced
     {
-        $key = json_encode([count($row->ties), $row->closed, $counts, $fixed], JSON_THROW_ON_ERROR);
-        $this->known = array_slice($this->known, -self::REMEMBERED, null, true);
+        $key = json_encode([count($row->ties), $row->closed, $counts, $fixed, $effort->left()], JSON_THROW_ON_ERROR);
+        if (! isset($this->known[$key])) {
+            $its = $effort->upTo($effort->left());
+            $this->known = array_slice($this->known, 1 - self::REMEMBERED, null, true) + [$key => [Spread::over(count($row->ties), $row->closed, $counts, $its, $fixed), $its->spent()]];
+        } else {
+            // What is remembered counts the same as what is worked out.
+            $effort->spend($this->known[$key][1]);
+        }
 
-        return $this->known[$key] ??= Spread::over(count($row->ties), $row->closed, $counts, $fixed);
+        return $this->known[$key][0];
     }
 
     /** @return non-empty-array<string, int> how many of each mesh, as they are named; what is missing or too much is made up by the most frequent, that which fills */
@@ -127,7 +146,7 @@ class ByCount extends OneMeshEach implements DealsByCount
         $there = max(0, $counts[$first] - count(array_keys($fixed, $first, true)));
         $places = $there >= count($anchors) || $there === 0
             ? array_keys(array_slice($anchors, 0, $there))
-            : array_keys(Spread::over(count($anchors), true, [count($anchors) - $there, $there])->order, 1, true);
+            : array_keys(Spread::over(count($anchors), true, [count($anchors) - $there, $there], Effort::of(self::ANCHORS))->order, 1, true);
         foreach ($places as $place) {
             $fixed[$anchors[$place]] = $first;
         }
@@ -160,11 +179,20 @@ class ByCount extends OneMeshEach implements DealsByCount
     /** @return list<Spaced> row by row */
     private function rows(Deal $deal): array
     {
+        $rows = $this->rows[$deal] ?? $this->spaced($deal);
+        $this->rows[$deal] = $rows;
+
+        return $rows;
+    }
+
+    /** @return list<Spaced> row by row */
+    private function spaced(Deal $deal): array
+    {
         $counts = $this->counts($deal);
         $colours = array_flip(array_keys($counts));
         $fixed = array_map(fn (string $mesh): int => $colours[$mesh], $this->fixed($deal, $counts));
 
-        return (new OverRows($deal, fn (TieRow $row, array $share, array $here): Spaced => $this->spread($deal, $row, $share, $here)))->of(array_values($counts), $fixed);
+        return (new OverRows($deal, fn (TieRow $row, array $share, array $here): Spaced => $this->spread($row, $share, $here, $deal->effort)))->of(array_values($counts), $fixed);
     }
 
     /** @return list<Doubt> */

@@ -10,7 +10,10 @@ use Davrin\Core\Colour\Where;
 /** So many of each, the first on the corners or the crossbars as far as there is of it; the others spread over the rest. */
 final class CountedFrom extends ByCount
 {
-    public function __construct(private readonly Where $where) {}
+    public function __construct(private readonly Where $where)
+    {
+        parent::__construct();
+    }
 
     public function key(): string
     {

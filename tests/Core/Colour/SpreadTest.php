@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Colour;
 
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Colour\Evenness;
 use Davrin\Core\Colour\Spread;
 use Eris\Generators;
@@ -23,7 +24,7 @@ final class SpreadTest extends TestCase
     #[TestWith([36, [12, 12, 12], [1 => [3, 3, 3, 3, 3, 3, 3, 3, 3, 3, 3, 3]]])]
     public function test_gaps_are_as_even_as_can_be(int $ties, array $counts, array $gaps): void
     {
-        $spaced = Spread::over($ties, true, $counts);
+        $spaced = Spread::over($ties, true, $counts, Effort::of(24_000_000));
         $this->assertTrue($spaced->proven);
         foreach ($gaps as $colour => $expected) {
             $its = $this->gaps($spaced->order, $colour, true);
@@ -35,7 +36,7 @@ final class SpreadTest extends TestCase
 
     public function test_four_in_the_corners_two_opposite_and_six_that_fill(): void
     {
-        $spaced = Spread::over(12, true, [4, 2, 6], [0 => 0, 3 => 0, 6 => 0, 9 => 0]);
+        $spaced = Spread::over(12, true, [4, 2, 6], Effort::of(24_000_000), [0 => 0, 3 => 0, 6 => 0, 9 => 0]);
         $this->assertSame([0, 3, 6, 9], array_keys($spaced->order, 0, true));
         $this->assertSame([6, 6], $this->gaps($spaced->order, 1, true));
         $this->assertCount(2, $spaced->alike);
@@ -44,14 +45,14 @@ final class SpreadTest extends TestCase
 
     public function test_single_pieces_of_two_scarce_colours_lie_opposite_each_other(): void
     {
-        $order = Spread::over(6, true, [4, 1, 1])->order;
+        $order = Spread::over(6, true, [4, 1, 1], Effort::of(24_000_000))->order;
         $this->assertSame(3, abs((int) array_search(1, $order, true) - (int) array_search(2, $order, true)));
     }
 
     public function test_on_an_open_row_half_a_gap_is_left_at_the_ends(): void
     {
-        $this->assertSame([2, 7], array_keys(Spread::over(10, false, [8, 2])->order, 1, true));
-        $this->assertSame([1, 4, 7], array_keys(Spread::over(9, false, [6, 3])->order, 1, true));
+        $this->assertSame([2, 7], array_keys(Spread::over(10, false, [8, 2], Effort::of(24_000_000))->order, 1, true));
+        $this->assertSame([1, 4, 7], array_keys(Spread::over(9, false, [6, 3], Effort::of(24_000_000))->order, 1, true));
     }
 
     /** @return iterable<string, array{int, bool, list<int>}> */
@@ -67,7 +68,7 @@ final class SpreadTest extends TestCase
     #[DataProvider('shortRows')]
     public function test_no_order_of_a_short_row_is_better(int $ties, bool $closed, array $counts): void
     {
-        $spaced = Spread::over($ties, $closed, $counts);
+        $spaced = Spread::over($ties, $closed, $counts, Effort::of(24_000_000));
         $this->assertTrue($spaced->proven);
         $this->assertSame($counts, array_map(fn (int $colour): int => count(array_keys($spaced->order, $colour, true)), array_keys($counts)));
         $this->assertSame($this->bestOfAll($ties, $closed, $counts), $this->worth($spaced->order, $closed, $counts));
@@ -76,7 +77,7 @@ final class SpreadTest extends TestCase
     public function test_with_some_ties_fixed_no_order_of_a_short_row_is_better(): void
     {
         foreach ([[0 => 1], [0 => 1, 1 => 1], [2 => 0, 5 => 2], [0 => 0, 3 => 0, 6 => 1]] as $fixed) {
-            $spaced = Spread::over(9, true, [4, 3, 2], $fixed);
+            $spaced = Spread::over(9, true, [4, 3, 2], Effort::of(24_000_000), $fixed);
             $this->assertSame($fixed, array_intersect_key($spaced->order, $fixed));
             $this->assertSame($this->bestOfAll(9, true, [4, 3, 2], $fixed), $this->worth($spaced->order, true, [4, 3, 2]));
         }
@@ -87,9 +88,9 @@ final class SpreadTest extends TestCase
         $this->limitTo(60)->forAll(Generators::choose(1, 20), Generators::choose(0, 12), Generators::choose(0, 8), Generators::choose(0, 5), Generators::bool())
             ->then(function (int $a, int $b, int $c, int $d, bool $closed): void {
                 $counts = [$a, $b, $c, $d];
-                $spaced = Spread::over(array_sum($counts), $closed, $counts);
+                $spaced = Spread::over(array_sum($counts), $closed, $counts, Effort::of(24_000_000));
                 $this->assertSame($counts, array_map(fn (int $colour): int => count(array_keys($spaced->order, $colour, true)), array_keys($counts)));
-                $this->assertEquals($spaced, Spread::over(array_sum($counts), $closed, $counts));
+                $this->assertEquals($spaced, Spread::over(array_sum($counts), $closed, $counts, Effort::of(24_000_000)));
                 $evenness = new Evenness(array_sum($counts), $closed, $counts);
                 $this->assertLessThanOrEqual($evenness->of(array_reverse($spaced->order)), $evenness->of($spaced->order));
                 $this->assertSame(count($spaced->alike), $evenness->of($spaced->order)[0]);
@@ -100,7 +101,7 @@ final class SpreadTest extends TestCase
     #[TestWith([[25, 14, 12, 9]])]
     public function test_on_sixty_ties_no_exchange_of_two_is_better(array $counts): void
     {
-        $order = Spread::over(60, true, $counts)->order;
+        $order = Spread::over(60, true, $counts, Effort::of(24_000_000))->order;
         $evenness = new Evenness(60, true, $counts);
         foreach (range(0, 58) as $one) {
             foreach (range($one + 1, 59) as $other) {
