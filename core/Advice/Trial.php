@@ -26,20 +26,23 @@ use WeakMap;
  * Tries edits before they are offered as remedies: each is computed, so none promises what the engine does not deliver, and
  * none is offered that brings a doubt of its own.
  */
-final readonly class Trial
+final class Trial
 {
     /** What looking for remedies may take. */
-    private const STEPS = 30_000_000;
+    private const STEPS = 64_000_000;
 
     /** What reading an edited plan takes, for each of its ties and pieces. */
-    private const READING = 300;
+    private const READING = 100;
 
-    private Effort $effort;
+    private readonly Effort $effort;
 
-    /** @var WeakMap<Layer, int> how many each layer has */
-    private WeakMap $doubts;
+    private bool $wasCutShort = false;
 
-    public function __construct(private PlanWork $planWork, private MeshWork $meshWork, private PlanReader $reader)
+    /** @var WeakMap<Layer, int> how many doubts each layer has */
+    private readonly WeakMap $doubts;
+
+    /** @param  int  $took  how many steps the plan itself took: those of a remedy take about as many */
+    public function __construct(private readonly int $took, private readonly PlanWork $planWork, private readonly MeshWork $meshWork, private readonly PlanReader $reader)
     {
         $this->effort = Effort::of(self::STEPS);
         $this->doubts = new WeakMap;
@@ -48,7 +51,7 @@ final readonly class Trial
     /** Whether remedies were left out, since there are too many to try. */
     public function wasCutShort(): bool
     {
-        return $this->effort->ranOut();
+        return $this->wasCutShort;
     }
 
     /**
@@ -134,6 +137,8 @@ final readonly class Trial
     private function applied(Plan $plan, Edit $edit): ?Plan
     {
         if ($this->effort->isSpent()) {
+            $this->wasCutShort = true;
+
             return null;
         }
         try {
@@ -158,9 +163,14 @@ final readonly class Trial
         return $edited === null ? null : $this->worked($edited);
     }
 
-    /** Worked out with as much effort as the plan itself, so that the two can be compared. */
-    private function worked(Plan $edited): Result
+    /** Worked out with as much effort as the plan itself, so that the two can be compared; null where there is not as much. */
+    private function worked(Plan $edited): ?Result
     {
+        if ($this->effort->left() < $this->took) {
+            $this->wasCutShort = true;
+
+            return null;
+        }
         $effort = Effort::of(PlanWork::STEPS);
         $result = $this->planWork->of($edited, $effort);
         $this->effort->spend($effort->spent());

@@ -36,6 +36,12 @@ final readonly class Run
         return new self($this->layer, [$strand], $this->startTail, $this->steps, $this->endTail, zipTied: $this->zipTied);
     }
 
+    /** @param  non-empty-list<Step>  $steps  those of it that are laid */
+    public function with(array $steps): self
+    {
+        return new self($this->layer, $this->strands, $this->startTail, $steps, $this->endTail, $this->together, $this->zipTied, $this->sooner);
+    }
+
     public function tails(): Length
     {
         return $this->startTail->plus($this->endTail);

@@ -39,8 +39,9 @@ final readonly class Engine
     /** The whole result, with advice and remedies. */
     public function work(Plan $plan): Result
     {
-        $result = $this->planWork->of($plan, Effort::of(PlanWork::STEPS));
-        $trial = $this->trial();
+        $effort = Effort::of(PlanWork::STEPS);
+        $result = $this->planWork->of($plan, $effort);
+        $trial = $this->trial($effort->spent());
         $advice = array_merge(...array_map(fn (Rule $rule): array => $rule->look($plan, $result), $this->rules($trial)));
 
         return $result->advised($trial->wasCutShort() ? [...$advice, self::cutShort($plan)] : $advice);
@@ -54,12 +55,13 @@ final readonly class Engine
      */
     public function remedy(Plan $plan, Result $result, string $label, array $fill, array $meshes): ?Remedy
     {
-        return (new Remedies($this->trial()))->ifEnough($plan, $result, $label, $fill, $meshes);
+        return (new Remedies($this->trial(0)))->ifEnough($plan, $result, $label, $fill, $meshes);
     }
 
-    private function trial(): Trial
+    /** @param  int  $took  how many steps the plan itself took */
+    private function trial(int $took): Trial
     {
-        return new Trial($this->planWork, $this->meshWork, $this->reader);
+        return new Trial($took, $this->planWork, $this->meshWork, $this->reader);
     }
 
     /** @return non-empty-list<Rule> */

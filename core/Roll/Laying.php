@@ -76,7 +76,7 @@ final readonly class Laying
 
     /**
      * @param  list<Cut>  $cuts
-     * @return array{list<Element>, Proof} what no roll was left for
+     * @return array{list<Element>, ?Proof} what no roll was left for
      */
     private function layPieces(array $cuts, Supply $supply, OpenRolls $rolls): array
     {
@@ -107,7 +107,7 @@ final readonly class Laying
 
         return [
             array_map(fn (Cut $cut): Element => $cut->element, array_merge(...$waiting)),
-            new Proof($packed->bound->unmet, Money::cents($packed->bound->money), $packed->bound->opened),
+            $packed->bound === null ? null : Proof::of($packed->bound),
         ];
     }
 
@@ -122,7 +122,7 @@ final readonly class Laying
         [$placed, $taken] = [[], []];
         foreach ($patterns as $pattern) {
             $taken[$pattern->kind] = ($taken[$pattern->kind] ?? -1) + 1;
-            $place = $task->place($pattern->kind, $taken[$pattern->kind]);
+            $place = $task->place($pattern->kind, $pattern->number ?? $taken[$pattern->kind]);
             $kind = $task->kinds[$pattern->kind];
             $used = array_sum(array_map(fn (int $index, int $count): int => $count * $task->sizes[$index], array_keys($pattern->pieces), $pattern->pieces));
             $placed[] = [[$place >= $begun, $kind->opens, $kind->price, $kind->length, $place, -$used], $place, $pattern];

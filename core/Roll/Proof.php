@@ -5,11 +5,17 @@ declare(strict_types=1);
 namespace Davrin\Core\Roll;
 
 use Davrin\Core\Measure\Money;
+use Davrin\Core\Roll\Packing\Bound;
 
 /** What no way of cutting can better: the fewest elements unmet, then the least money for new rolls, then the fewest full rolls opened. */
 final readonly class Proof
 {
     public function __construct(public int $unmet, public Money $money, public int $opened) {}
+
+    public static function of(Bound $bound): self
+    {
+        return new self($bound->unmet, Money::cents($bound->money), $bound->opened);
+    }
 
     /** The weaker of two: what holds whichever of them is taken. */
     public function or(self $other): self

@@ -9,7 +9,6 @@ use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
 use Davrin\Core\Effort\Effort;
-use Davrin\Core\Measure\Money;
 use Davrin\Core\Roll\Packing\Bound;
 use Davrin\Core\Roll\Packing\Choices;
 use Davrin\Core\Roll\Packing\Packer;
@@ -231,7 +230,8 @@ final class RollPlanner
 
     /**
      * What no other plan of a mesh can better, where runs are laid beside the pieces: each roll that gives to a run pays its tails, and
-     * parts of it may be as short as a step. A run that ends as another mesh runs out asks nothing of this one.
+     * parts of it may be as short as a step. Of a run that ends as another mesh runs out it asks
+     * for what is laid.
      *
      * @param  list<Run>  $runs
      * @param  list<Cut>  $cuts
@@ -242,32 +242,26 @@ final class RollPlanner
     {
         $effort = $effort?->upTo(self::STEPS) ?? Effort::of(self::STEPS);
         $plan = $plans[$mesh];
-        $asked = Asked::of(array_values(array_filter($runs, fn (Run $run): bool => ! self::endsForAnother($run, $mesh, $plans))), $cuts, $mesh);
+        $asked = Asked::of(array_values(array_filter(array_map(fn (Run $run): ?Run => self::asFarAsOthersReach($run, $mesh, $plans), $runs))), $cuts, $mesh);
         $enough = new Bound($plan->unmetPieces, $plan->money()->cents, $plan->opened());
-        $proofs = array_map(function (Supply $lot) use ($asked, $enough, $effort): Proof {
-            $bound = Packer::least($asked->task($lot)->loosened(), $enough, $effort->part(2));
-
-            return new Proof($bound->unmet, Money::cents($bound->money), $bound->opened);
-        }, $supply->byLot());
+        $proofs = array_map(fn (Supply $lot): Proof => Proof::of(Packer::least($asked->task($lot), $enough, $effort->part(2))), $supply->byLot());
 
         return array_reduce($proofs, fn (Proof $least, Proof $proof): Proof => $least->or($proof), $proofs[0]);
     }
 
     /**
-     * Whether a run ends because another of its strands does, while this one's mesh would have gone on.
+     * A run without the steps that are not laid because another of its strands ends, while this one's mesh would have gone on; null where
+     * none is left.
      *
      * @param  array<string, RollPlan>  $plans
      */
-    private static function endsForAnother(Run $run, string $mesh, array $plans): bool
+    private static function asFarAsOthersReach(Run $run, string $mesh, array $plans): ?Run
     {
         $unmet = array_map(fn (RollPlan $plan): array => array_flip(array_map(fn (Element $element): string => $element->id, $plan->unmet)), array_intersect_key($plans, array_flip($run->strands)));
-        foreach ($run->steps as $step) {
-            if (! isset($unmet[$mesh][$step->element->id]) && array_filter($unmet, fn (array $its): bool => isset($its[$step->element->id])) !== []) {
-                return true;
-            }
-        }
+        $steps = array_values(array_filter($run->steps, fn (Step $step): bool => isset($unmet[$mesh][$step->element->id])
+            || array_filter($unmet, fn (array $its): bool => isset($its[$step->element->id])) === []));
 
-        return false;
+        return $steps === [] ? null : $run->with($steps);
     }
 
     /**

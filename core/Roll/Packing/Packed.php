@@ -12,9 +12,9 @@ final readonly class Packed
      * @param  array<int, int>  $unmet  how many of each size
      * @param  int  $money  cents for rolls to buy
      * @param  int  $opened  full rolls
-     * @param  Bound  $bound  what no way of cutting can better
+     * @param  ?Bound  $bound  what no way of cutting can better; null where that is not known, as pieces do not lie on the grid
      */
-    public function __construct(public array $cuts, public array $unmet, public int $money, public int $opened, public Bound $bound) {}
+    public function __construct(public array $cuts, public array $unmet, public int $money, public int $opened, public ?Bound $bound) {}
 
     public function isProven(): bool
     {
@@ -25,10 +25,5 @@ final readonly class Packed
     public function cost(): Bound
     {
         return new Bound(array_sum($this->unmet), $this->money, $this->opened);
-    }
-
-    public function boundBy(Bound $bound): self
-    {
-        return new self($this->cuts, $this->unmet, $this->money, $this->opened, $bound);
     }
 }

@@ -31,12 +31,19 @@ final class Packer
     /** What laying may take, where nobody says otherwise. */
     private const STEPS = 40_000_000;
 
-    private Reach $reach;
+    private readonly Reach $reach;
+
+    /** What proofs are made on: the same task where its pieces lie on the grid. */
+    private readonly Task $loose;
+
+    private readonly Reach $looseReach;
 
     /** @param  array<int, int>  $counts  of each size, what is laid */
-    private function __construct(private readonly Task $task, private array $counts, private readonly Effort $effort)
+    private function __construct(private readonly Task $task, private readonly array $counts, private readonly Effort $effort)
     {
+        $this->loose = $task->loosened();
         $this->reach = new Reach(max([0, ...$task->rooms]), $task->sizes, $counts, $effort);
+        $this->looseReach = $task->isExact ? $this->reach : new Reach(max([0, ...$this->loose->rooms]), $this->loose->sizes, $counts, $effort);
     }
 
     /** @param  bool  $polished  whether what Merit says counts, too: no less is unmet or opened for it */
@@ -48,20 +55,22 @@ final class Packer
         $unmet = array_map(fn (int $wanted, int $laid): int => $wanted - $laid, $task->counts, $counts);
         [$choice, $fit, $least] = (new self($task, $counts, $effort->upTo(intdiv($effort->left() * 3, 4))))->cheapest($choices, $onAll);
         $bound = array_sum($unmet) === $leastUnmet ? new Bound($leastUnmet, ...$least->cost()) : new Bound($leastUnmet, 0, 0);
-        $packed = new Packed($polished ? (new self($task, $counts, $effort))->polish($choice, $fit) : $fit, $unmet, $choice->money, $choice->opened, $bound);
 
-        return $task->isExact ? $packed : $packed->boundBy(self::least($task->loosened(), $packed->cost(), $effort));
+        return new Packed(
+            $polished ? (new self($task, $counts, $effort))->polish($choice, $fit) : $fit, $unmet, $choice->money, $choice->opened, $task->isExact ? $bound : null,
+        );
     }
 
     /**
-     * What no way of cutting can better, where runs are laid beside the pieces.
+     * What no way of cutting can better, where runs are laid beside the pieces, or pieces do not lie on the grid.
      *
      * @param  Bound  $enough  what is found so far: no more is asked than whether that can be bettered
      */
     public static function least(Task $task, Bound $enough, Effort $effort): Bound
     {
+        $task = $task->loosened();
         [$sizes, $counts, $runs] = [$task->sizes, $task->counts, []];
-        $needed = array_sum(array_map(fn (int $size, int $count): int => $size * $count, $sizes, $counts));
+        $needed = $task->together($counts);
         foreach ($task->runs as $run) {
             $from = count($sizes);
             foreach ($run->steps as $length => $count) {
@@ -75,9 +84,13 @@ final class Packer
             $needed += intdiv($run->tails, $task->step);
         }
         $most = array_map(fn (RollKind $kind): int => min($kind->count ?? PHP_INT_MAX, array_sum($counts)), $task->kinds);
-        if ($enough->unmet > 0) {
-            return new Bound(Relaxation::ofMost($sizes, $counts, $task->rooms, $most, $effort, $runs)->least, 0, 0);
+        $unmet = $enough->unmet === 0 ? 0 : Relaxation::ofMost($sizes, $counts, $task->rooms, $most, $effort->part(2), $runs)->least;
+        if ($unmet < $enough->unmet || ($unmet > 0 && $runs !== [])) {
+            return new Bound($unmet, 0, 0);
         }
+        // Of so many that stay out it is the longest that leave most room.
+        $counts = self::without($counts, $unmet);
+        $needed = $runs === [] ? $task->together($counts) : $needed;
         $isTooLittle = fn (Choice $choice): bool => Relaxation::ofAll($sizes, $counts, array_intersect_key($task->rooms, $choice->rolls), $choice->rolls, $effort->part(4), $runs)->least > 0;
         $choices = Choices::of($task, $most)->from($needed);
         for ($last = new Choice(0, 0, []); $choices->valid(); $choices->send($isTooLittle)) {
@@ -87,7 +100,23 @@ final class Packer
             }
         }
 
-        return new Bound(0, ...$last->cost());
+        return new Bound($unmet, ...$last->cost());
+    }
+
+    /**
+     * All but so many of the longest.
+     *
+     * @param  array<int, int>  $counts  of each size, the longest first
+     * @return array<int, int>
+     */
+    private static function without(array $counts, int $left): array
+    {
+        foreach ($counts as $index => $count) {
+            $counts[$index] -= min($count, $left);
+            $left -= min($count, $left);
+        }
+
+        return $counts;
     }
 
     /**
@@ -113,14 +142,7 @@ final class Packer
                 return [$counts, $forced, null];
             }
         }
-        $without = function (int $left) use ($task, $counts, $effort): self {
-            foreach ($counts as $index => $count) {
-                $counts[$index] -= min($count, $left);
-                $left -= min($count, $left);
-            }
-
-            return new self($task, $counts, $effort);
-        };
+        $without = fn (int $left): self => new self($task, self::without($counts, $left), $effort);
         $last = array_sum($counts);
         [$left, $sure, $isSure, $fit] = [0, 0, true, null];
         while ($left < $last) {
@@ -140,7 +162,7 @@ final class Packer
             }
         }
         // Where it is not sure of itself how many stay out, the relaxation says so at the least.
-        return [$without($left)->counts, $forced + ($isSure ? $sure : max($sure, Relaxation::ofMost($task->sizes, $counts, $task->rooms, $all, $effort)->least)), is_array($fit) ? $fit : null];
+        return [$without($left)->counts, $forced + ($isSure ? $sure : max($sure, Relaxation::ofMost($task->sizes, $counts, array_intersect_key($task->rooms, $all), $all, $effort)->least)), is_array($fit) ? $fit : null];
     }
 
     /**
@@ -177,69 +199,48 @@ final class Packer
     /** @return list<Pattern> on as many rolls as there are pieces */
     private function onFirst(Choice $all): array
     {
-        $kinds = $this->order($all->rolls);
+        $rolls = $this->order($all->rolls);
 
-        return self::patterns($kinds, $this->inUnits($kinds) ?? throw new \LogicException('What is laid at all is laid on all that there is.'));
+        return self::patterns($rolls, $this->inUnits($rolls) ?? throw new \LogicException('What is laid at all is laid on all that there is.'));
     }
 
-    /** How much room all pieces take at the least, in steps. */
+    /** How much room all pieces take at the least, in steps; a roll may give nearly one more than it is counted to hold. */
     private function leastRoom(): int
     {
-        return $this->task->isExact ? $this->needed() : max(0, intdiv($this->needed(), $this->task->step) - array_sum($this->counts));
+        return max(0, $this->loose->together($this->counts) - ($this->task->isExact ? 0 : array_sum($this->counts)));
     }
 
     /**
-     * Whether all pieces together are longer than these rolls.
+     * Whether all pieces together are longer than what these rolls can give, each as full as the pieces make it.
      *
      * @param  array<int, int>  $rolls  by kind
      */
     private function isTooLong(array $rolls): bool
     {
-        return $this->needed() > $this->roomIn($rolls);
+        $room = 0;
+        foreach ($rolls as $kind => $count) {
+            $room += $count * $this->looseReach->upTo($this->loose->rooms[$kind]);
+        }
+
+        return $this->loose->together($this->counts) > $room;
     }
 
     /** @param  array<int, int>  $rolls  by kind */
     private function isProvenTooMuchFor(array $rolls): bool
     {
         return $this->isTooLong($rolls)
-            || ($this->task->isExact && Relaxation::ofAll($this->task->sizes, $this->counts, array_intersect_key($this->task->rooms, $rolls), $rolls, $this->effort->part(4))->least > 0);
-    }
-
-    /** How long all pieces are together, in steps; in units, where they do not lie on the grid. */
-    private function needed(): int
-    {
-        $needed = 0;
-        foreach ($this->counts as $index => $count) {
-            $needed += $count * ($this->task->isExact ? $this->task->sizes[$index] : $this->task->lengths[$index]);
-        }
-
-        return $needed;
-    }
-
-    /**
-     * How much these rolls can give, each as full as the pieces make it: in steps, or in units, as what is needed.
-     *
-     * @param  array<int, int>  $rolls  by kind
-     */
-    private function roomIn(array $rolls): int
-    {
-        $room = 0;
-        foreach ($rolls as $kind => $count) {
-            $room += $count * ($this->task->isExact ? $this->reach->upTo($this->task->rooms[$kind]) : $this->task->kinds[$kind]->length);
-        }
-
-        return $room;
+            || Relaxation::ofAll($this->loose->sizes, $this->counts, array_intersect_key($this->loose->rooms, $rolls), $rolls, $this->effort->part(4))->least > 0;
     }
 
     /**
      * Longest first, in units and not on the grid: what fits to the inch is not lost where the grid is coarse.
      *
-     * @param  array<int, int>  $kinds  of each roll
+     * @param  list<array{int, int}>  $rolls  as they are ordered
      * @return ?array<int, array<int, int>>
      */
-    private function inUnits(array $kinds): ?array
+    private function inUnits(array $rolls): ?array
     {
-        $lengths = array_map(fn (int $kind): int => $this->task->kinds[$kind]->length, $kinds);
+        $lengths = array_map(fn (array $roll): int => $this->task->kinds[$roll[0]]->length, $rolls);
 
         return Ways::firstFit($this->task->lengths, $this->counts, $lengths, $this->effort) ?? Ways::bestFit($this->task->lengths, $this->counts, $lengths, $this->effort);
     }
@@ -252,12 +253,11 @@ final class Packer
      */
     private function fit(array $rolls): array|false|null
     {
-        $kinds = $this->order($rolls);
-        $roomOf = fn (int $kind): int => $this->task->rooms[$kind];
-        $laid = Ways::firstFit($this->task->sizes, $this->counts, array_map($roomOf, $kinds), $this->effort)
-            ?? ($this->task->isExact ? null : $this->inUnits($kinds));
+        $ordered = $this->order($rolls);
+        $laid = Ways::firstFit($this->task->sizes, $this->counts, $this->roomsOf($ordered), $this->effort)
+            ?? ($this->task->isExact ? null : $this->inUnits($ordered));
         if ($laid !== null) {
-            return self::patterns($kinds, $laid);
+            return self::patterns($ordered, $laid);
         }
         if ($this->effort->isSpent()) {
             return null;
@@ -267,76 +267,83 @@ final class Packer
         if ($fit !== null) {
             return $fit;
         }
-        foreach ([$kinds, array_reverse($kinds)] as $order) {
-            $fit = $this->quickly($order, array_map($roomOf, $order));
+        foreach ([$ordered, array_reverse($ordered)] as $order) {
+            $fit = $this->quickly($order);
             if ($fit !== null) {
                 return $fit;
             }
         }
         $relaxation = Relaxation::ofAll($this->task->sizes, $this->counts, $rooms, $rolls, $this->effort->part(2));
         if ($relaxation->least > 0) {
-            return $this->task->isExact ? false : null;
+            return $this->task->isExact || $this->isProvenTooMuchFor($rolls) ? false : null;
         }
 
         return Dive::from($this->task->sizes, $this->counts, $rooms, $rolls, $relaxation->patterns, $this->effort->part(2))
-            ?? $this->byWorth($order, array_map($roomOf, $order), self::TRIES_AFTER_ALL);
+            ?? $this->byWorth($order, self::TRIES_AFTER_ALL);
     }
 
     /**
-     * Each roll by its kind: what is open from the shortest on, then what is opened from the shortest on.
+     * What is open from the shortest on, then what is opened from the shortest on.
      *
      * @param  array<int, int>  $rolls
-     * @return array<int, int>
+     * @return list<array{int, int}> the kind of each roll, and which of its kind it is
      */
     private function order(array $rolls): array
     {
-        $kinds = array_keys($rolls);
+        $kinds = array_keys(array_filter($rolls));
         usort($kinds, fn (int $a, int $b): int => [! $this->task->kinds[$a]->isOpen(), $this->task->kinds[$a]->length, $a] <=> [! $this->task->kinds[$b]->isOpen(), $this->task->kinds[$b]->length, $b]);
 
-        return array_merge(...array_map(fn (int $kind): array => array_fill(0, $rolls[$kind], $kind), $kinds));
+        return array_merge(...array_map(fn (int $kind): array => array_map(fn (int $number): array => [$kind, $number], range(0, $rolls[$kind] - 1)), $kinds));
     }
 
     /**
-     * @param  array<int, int>  $kinds  of each roll
-     * @param  array<int, int>  $rooms  of each roll
+     * @param  list<array{int, int}>  $rolls
+     * @return list<int> how much each holds, in steps
+     */
+    private function roomsOf(array $rolls): array
+    {
+        return array_map(fn (array $roll): int => $this->task->rooms[$roll[0]], $rolls);
+    }
+
+    /**
+     * @param  list<array{int, int}>  $rolls
      * @return ?list<Pattern>
      */
-    private function quickly(array $kinds, array $rooms): ?array
+    private function quickly(array $rolls): ?array
     {
-        [$sizes, $counts] = [$this->task->sizes, $this->counts];
+        [$sizes, $counts, $rooms] = [$this->task->sizes, $this->counts, $this->roomsOf($rolls)];
         $laid = Ways::firstFit($sizes, $counts, $rooms, $this->effort)
             ?? Ways::fullest($sizes, $counts, $rooms, $this->effort, false)
             ?? Ways::fullest($sizes, $counts, $rooms, $this->effort, true)
             ?? Ways::bestFit($sizes, $counts, $rooms, $this->effort);
 
-        return $laid === null ? $this->byWorth($kinds, $rooms, count($this->task->sizes) > self::MANY_SIZES ? 0 : self::TRIES) : self::patterns($kinds, $laid);
+        return $laid === null ? $this->byWorth($rolls, count($sizes) > self::MANY_SIZES ? 0 : self::TRIES) : self::patterns($rolls, $laid);
     }
 
     /**
-     * @param  array<int, int>  $kinds
-     * @param  array<int, int>  $rooms
+     * @param  list<array{int, int}>  $rolls
      * @return ?list<Pattern>
      */
-    private function byWorth(array $kinds, array $rooms, int $tries): ?array
+    private function byWorth(array $rolls, int $tries): ?array
     {
-        foreach (Ways::byWorth($this->task->sizes, $this->counts, $rooms, $tries, $this->effort->part(2)) as $laid) {
-            return self::patterns($kinds, $laid);
+        foreach (Ways::byWorth($this->task->sizes, $this->counts, $this->roomsOf($rolls), $tries, $this->effort->part(2)) as $laid) {
+            return self::patterns($rolls, $laid);
         }
 
         return null;
     }
 
     /**
-     * @param  array<int, int>  $kinds
+     * @param  list<array{int, int}>  $rolls
      * @param  array<int, array<int, int>>  $laid
      * @return list<Pattern>
      */
-    private static function patterns(array $kinds, array $laid): array
+    private static function patterns(array $rolls, array $laid): array
     {
         $patterns = [];
         foreach ($laid as $roll => $pieces) {
             if ($pieces !== []) {
-                $patterns[] = new Pattern($kinds[$roll], $pieces);
+                $patterns[] = new Pattern($rolls[$roll][0], $pieces, number: $rolls[$roll][1]);
             }
         }
 
@@ -352,7 +359,8 @@ final class Packer
     private function polish(Choice $choice, array $cuts): array
     {
         $best = Merit::of($this->task, $choice->rolls, $cuts);
-        [$needed, $room] = [$this->needed(), $this->roomIn($choice->rolls)];
+        $needed = $this->task->together($this->counts);
+        $room = array_sum(array_map(fn (int $kind, int $count): int => $count * $this->reach->upTo($this->task->rooms[$kind]), array_keys($choice->rolls), $choice->rolls));
         $kinds = array_keys($choice->rolls);
         usort($kinds, fn (int $a, int $b): int => $this->task->kinds[$b]->length <=> $this->task->kinds[$a]->length);
         foreach ($kinds as $kind) {
@@ -439,9 +447,9 @@ final class Packer
     private function tries(Choice $choice, int $kind): \Generator
     {
         $order = $this->order($choice->rolls);
-        array_splice($order, (int) array_search($kind, $order, true), 1);
-        $order[] = $kind;
-        $rooms = array_map(fn (int $of): int => $this->task->rooms[$of], $order);
+        array_splice($order, (int) array_search([$kind, 0], $order, true), 1);
+        $order[] = [$kind, 0];
+        $rooms = $this->roomsOf($order);
         foreach ([false, true] as $withLongest) {
             $laid = Ways::fullest($this->task->sizes, $this->counts, $rooms, $this->effort, $withLongest);
             if ($laid !== null) {

@@ -6,7 +6,8 @@ namespace Davrin\Core\Roll\Packing;
 
 /**
  * Pieces of several lengths to be cut from rolls of several kinds. Lengths are counted in steps of a grid that all pieces lie
- * on, so that every sum of pieces can be looked at; a grid that would be too fine is made coarser, and then pieces round up and rolls down.
+ * on, so that every sum of pieces can be looked at; a grid that would be too fine is made coarser, and then pieces round up and rolls down. No
+ * piece is shorter than a step: a roll has 12,000 of them.
  */
 final readonly class Task
 {
@@ -56,9 +57,7 @@ final readonly class Task
         return self::onGrid($step, $isExact, $pieces, $up, $kinds, fn (int $length): int => intdiv($length, $step), $keepFrom, $runs);
     }
 
-    /**
-     * The same with pieces no longer and rolls no shorter than they are: what cannot be laid here cannot be laid at all.
-     */
+    /** The same with pieces no longer and rolls no shorter than they are: what cannot be laid here cannot be laid at all. */
     public function loosened(): self
     {
         $up = fn (int $length): int => intdiv($length + $this->step - 1, $this->step);
@@ -76,8 +75,6 @@ final readonly class Task
     private static function onGrid(int $step, bool $isExact, array $pieces, callable $size, array $kinds, callable $room, int $keepFrom, array $runs): self
     {
         krsort($pieces);
-        // What is shorter than a step goes anywhere.
-        $pieces = array_filter($pieces, fn (int $length): bool => $size($length) > 0, ARRAY_FILTER_USE_KEY);
         [$alike, $places] = [[], []];
         foreach ($kinds as $place => $kind) {
             $key = "$kind->length/$kind->price/".(int) $kind->opens;
@@ -138,6 +135,16 @@ final readonly class Task
     public function count(int $kind): int
     {
         return min($this->kinds[$kind]->count ?? PHP_INT_MAX, array_sum($this->counts));
+    }
+
+    /**
+     * How long so many of each size are together, in steps.
+     *
+     * @param  array<int, int>  $counts
+     */
+    public function together(array $counts): int
+    {
+        return array_sum(array_map(fn (int $size, int $count): int => $size * $count, $this->sizes, $counts));
     }
 
     /** The index of the size that a length in units is counted as. */
