@@ -29,7 +29,7 @@ use WeakMap;
 final class Trial
 {
     /** What looking for remedies may take. */
-    private const STEPS = 64_000_000;
+    private const STEPS = 40_000_000;
 
     /** What reading an edited plan takes, for each of its ties and pieces. */
     private const READING = 100;

@@ -37,6 +37,12 @@ final readonly class Work
         return new self($elements === [] ? throw new \LogicException('A layer makes something.') : $elements, [], array_values($runs));
     }
 
+    /** How many pieces are cut for it, and steps of strands laid. */
+    public function pieces(): int
+    {
+        return count($this->cuts) + array_sum(array_map(fn (Run $run): int => count($run->steps) * count($run->strands), $this->runs));
+    }
+
     /** The same, each element held by a stem of its own, and so many zip ties. */
     public function heldBy(StemKind $stem, int $zipTies): self
     {

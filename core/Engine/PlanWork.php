@@ -26,7 +26,7 @@ final readonly class PlanWork
     public function __construct(private MeshWork $meshWork) {}
 
     /** What working a plan out may take, without advice. */
-    public const STEPS = 30_000_000;
+    public const STEPS = 24_000_000;
 
     public function of(Plan $plan, Effort $effort): Result
     {

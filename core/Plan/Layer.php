@@ -13,6 +13,9 @@ use Davrin\Core\Technique\Technique;
 /** One technique in one mesh, or several, on some of the ties. */
 final readonly class Layer
 {
+    /** More pieces in one line than this are a slip of the pen. */
+    public const MOST_PIECES = 2_000;
+
     private function __construct(
         public string $id,
         public Technique $technique,
@@ -25,6 +28,9 @@ final readonly class Layer
     public static function of(Technique $technique, Footing $on): self
     {
         $work = $technique->work($on);
+        if ($work->pieces() > self::MOST_PIECES) {
+            throw Fault::at('', sprintf('That makes %s pieces in one line. Davrin plans up to %s: take fewer ties, or fewer pieces on each.', number_format($work->pieces()), number_format(self::MOST_PIECES)));
+        }
         [$least, $words] = $technique->leastRoll($on);
         foreach ($on->kinds() as $mesh) {
             if ($least->isMoreThan($mesh->nominal())) {

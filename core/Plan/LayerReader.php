@@ -31,6 +31,9 @@ final readonly class LayerReader
     /** So many layers on the same ties, of the same meshes, are remembered: most edits change one of them. */
     private const KNOWN = 48;
 
+    /** So many pieces are planned for one piece of work. */
+    public const MOST_PIECES = 6_000;
+
     /** What looking for the best orders of colours may take, shared by the layers that ask for one. */
     private const COLOUR_STEPS = 24_000_000;
 
@@ -63,6 +66,11 @@ final readonly class LayerReader
                 fn (): Layer => $this->layer($id, $written, "/layers/$index", $meshes->all, $ties, $form, $taken, $units, $carry, $steps),
             );
             array_push($taken, ...array_merge(...array_map(fn (Element $element): array => $element->ties, $layers[$id]->work->elements)));
+        }
+
+        $pieces = array_sum(array_map(fn (Layer $layer): int => $layer->work->pieces(), $layers));
+        if ($pieces > self::MOST_PIECES) {
+            throw Fault::at('/layers', sprintf('That makes %s pieces together. Davrin plans up to %s in one plan: take fewer ties, or fewer lines.', number_format($pieces), number_format(self::MOST_PIECES)));
         }
 
         return array_values($layers);

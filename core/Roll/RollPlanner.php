@@ -33,7 +33,7 @@ final class RollPlanner
     private const MOST_CHOICES = 12;
 
     /** What planning meshes that are tied together, or one by itself, may take. */
-    private const STEPS = 10_000_000;
+    private const STEPS = 8_000_000;
 
     /** @var array<string, PlannedBefore> by what was asked, the latest first */
     private array $known = [];

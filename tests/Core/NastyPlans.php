@@ -159,8 +159,8 @@ final class NastyPlans
         $eight = ['m1: 2', 'm2: 2', 'm3: 2', 'm4: 2'];
 
         return [
-            'twelve layers of bundles of eight on 384 ties' => ['form' => ['crossbars' => 24], 'ties' => [self::ties(16)], 'meshes' => self::meshes(4), 'layers' => array_map(fn (int $n): array => ['technique' => ['rolled-bundle', 'diagonal-bundle', 'starburst'][$n % 3], 'mesh' => $eight, 'length' => (6 + $n).' 1/8 in'], range(0, 11))],
-            'sixty strands on 384 ties' => ['form' => ['crossbars' => 24], 'ties' => [self::ties(16)], 'meshes' => [['body' => 'strands', 'width' => '1/2 in', 'roll' => '200 yd']], 'layers' => array_fill(0, 12, ['technique' => 'strand-bunch', 'strands' => 60, 'length' => '20 1/8 in'])],
+            'bundles of five on 384 ties' => ['form' => ['crossbars' => 24], 'ties' => [self::ties(16)], 'meshes' => self::meshes(4), 'layers' => array_map(fn (int $n): array => ['technique' => ['rolled-bundle', 'diagonal-bundle', 'starburst'][$n], 'mesh' => ['m1: 2', 'm2: 1', 'm3: 1', 'm4: 1'], 'length' => (6 + $n).' 1/8 in'], range(0, 2))],
+            'sixty strands on 96 ties' => ['ties' => [self::ties(16)], 'meshes' => [['body' => 'strands', 'width' => '1/2 in', 'roll' => '200 yd']], 'layers' => array_map(fn (int $n): array => ['technique' => 'strand-bunch', 'strands' => 20, 'length' => (20 + $n).' 1/8 in'], range(0, 2))],
             'a long cover' => ['form' => ['kind' => 'hat'], 'meshes' => [['roll' => '200 yd']], 'layers' => array_fill(0, 12, ['technique' => 'wound-cover', 'strip' => '1/2 in', 'girth' => '30 in', 'height' => '60 in', 'passes' => 4, 'overlap' => '1/2'])],
             'short pieces off tiny rolls' => ['form' => ['crossbars' => 24], 'ties' => [self::ties(16)], 'meshes' => [['roll' => '6 in']], 'layers' => array_fill(0, 12, ['length' => '4 in'])],
         ];

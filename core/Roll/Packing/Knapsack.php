@@ -34,6 +34,7 @@ final class Knapsack
      */
     public function __construct(int $room, private readonly array $sizes, array $counts, array $worth, private readonly Effort $effort, private readonly array $runs = [])
     {
+        $effort->spend($room);
         $values = array_fill(0, $room + 1, 0);
         $values = $this->take($values, 0, $runs[0][1] ?? count($sizes), $counts, $worth, $room, -1);
         foreach ($runs as $run => [$tails, $from, $to]) {

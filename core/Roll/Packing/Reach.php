@@ -23,6 +23,7 @@ final class Reach
      */
     public function __construct(private readonly int $room, private readonly array $sizes, array $counts, Effort $effort, bool $untilFull = false)
     {
+        $effort->spend($room);
         $by = array_fill(0, $room + 1, -1);
         $times = array_fill(0, $room + 1, 0);
         $by[0] = count($sizes);
@@ -36,7 +37,7 @@ final class Reach
                 break;
             }
             $top = min($room, $top + $size * $count);
-            $effort->spend($top - $size + 1);
+            $effort->spend(2 * ($top - $size + 1));
             for ($sum = $size; $sum <= $top; $sum++) {
                 $before = $by[$sum - $size];
                 if ($before !== -1 && $by[$sum] === -1) {
