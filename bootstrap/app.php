@@ -1,8 +1,9 @@
 <?php
 
 use App\Exceptions\Refusals;
-use App\Http\Middleware\ContentSecurityPolicy;
 use App\Http\Middleware\OneTextAField;
+use App\Http\Middleware\OnlyThisMachine;
+use App\Http\Middleware\SecureHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
@@ -16,7 +17,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware) {
         // The application is same-origin; the CORS package is not installed (see compat/README.md).
         $middleware->remove(HandleCors::class);
-        $middleware->append(ContentSecurityPolicy::class);
+        $middleware->prepend([SecureHeaders::class, OnlyThisMachine::class]);
         $middleware->append(OneTextAField::class);
     })
     ->withExceptions(new Refusals)

@@ -7,11 +7,12 @@ use App\Editor\Problem;
 use App\Editor\View;
 use App\Models\SavedPlan;
 use Davrin\Core\Refused;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use Illuminate\View\ViewException;
+use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
@@ -23,15 +24,16 @@ final class Refusals
 {
     private const PAGE_EXPIRED = 'This page was open so long that it had to be renewed. What you wrote is still in its blank but not saved: press Enter in it to save it.';
 
-    private const LOCKED = 'The plan could not be written just now, because something else is writing to the same disk file. The plan is as it was, and what you wrote is still in its blank: press Enter in it to try again.';
-
     public function __invoke(Exceptions $exceptions): void
     {
         $exceptions->dontReport([Refused::class, StalePlan::class]);
         $exceptions->render(fn (Refused $why, Request $request) => $this->answer($request, $why->getMessage(), 422, $why));
         $exceptions->render(fn (StalePlan $why, Request $request) => $this->answer($request, $why->getMessage(), 409));
         $exceptions->render(fn (ValidationException $why, Request $request) => $this->answer($request, $why->getMessage(), 422));
-        $exceptions->render(fn (QueryException $why, Request $request) => $this->isLocked($why) ? $this->answer($request, self::LOCKED, 503) : null);
+        $exceptions->render(fn (PDOException $why, Request $request) => $this->trouble($request, DiskTrouble::of($why)));
+        $exceptions->render(fn (ViewException $why, Request $request) => $this->trouble($request, DiskTrouble::of($why)));
+        // A full disk takes no log either.
+        $exceptions->report(fn (PDOException $why) => DiskTrouble::of($why) === null);
         $exceptions->render(fn (HttpException $why, Request $request) => $why->getStatusCode() === 419 ? $this->answer($request, self::PAGE_EXPIRED, 419) : null);
     }
 
@@ -59,8 +61,20 @@ final class Refusals
         return redirect()->back(fallback: route('plans.index'))->withInput()->with('refused', $sentence);
     }
 
-    private function isLocked(QueryException $why): bool
+    /** Where the plan can still be read it is shown, with what was typed; else there is nothing to go back to. */
+    private function trouble(Request $request, ?DiskTrouble $trouble): ?Response
     {
-        return str_contains($why->getMessage(), 'database is locked') || str_contains($why->getMessage(), 'database table is locked');
+        if ($trouble === null) {
+            return null;
+        }
+        if ($trouble->canBeRead() && ! $request->isMethod('GET') && ! $request->isMethod('HEAD')) {
+            try {
+                return $this->answer($request, $trouble->sentence(), 503);
+            } catch (PDOException) {
+                // Not even that.
+            }
+        }
+
+        return response()->view('errors.disk', ['sentence' => $trouble->sentence()], 503);
     }
 }

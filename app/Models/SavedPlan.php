@@ -88,12 +88,20 @@ final class SavedPlan extends Model implements Cuttable
         return $this->ready_at !== null;
     }
 
-    /** Gives back what it holds of the shelf. */
-    public function giveBack(): void
+    /**
+     * Gives back what it holds of the shelf.
+     *
+     * @return string what that was, in words
+     */
+    public function giveBack(): string
     {
-        DB::transaction(function (): void {
+        return DB::transaction(function (): string {
+            $this->refresh();
+            $words = $this->holdsWords();
             $this->reservations()->delete();
             $this->update(['ready_at' => null]);
+
+            return $words;
         });
     }
 

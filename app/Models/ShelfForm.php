@@ -62,17 +62,23 @@ final class ShelfForm extends Model
      */
     public function measure(array $typed): void
     {
-        $after = (new FillBlanks($typed))->apply($this->plan(), app(PlanReader::class))->formSlip->write();
-        if ($after !== $this->form) {
-            DB::transaction(fn () => $this->update(['before' => $this->form, 'form' => $after]));
-        }
+        DB::transaction(function () use ($typed): void {
+            $this->refresh();
+            $after = (new FillBlanks($typed))->apply($this->plan(), app(PlanReader::class))->formSlip->write();
+            if ($after !== $this->form) {
+                $this->update(['before' => $this->form, 'form' => $after]);
+            }
+        });
     }
 
     /** Undoes the last measuring, or does it again. */
     public function turnBack(): void
     {
-        if ($this->before !== null) {
-            DB::transaction(fn () => $this->update(['before' => $this->form, 'form' => $this->before]));
-        }
+        DB::transaction(function (): void {
+            $this->refresh();
+            if ($this->before !== null) {
+                $this->update(['before' => $this->form, 'form' => $this->before]);
+            }
+        });
     }
 }

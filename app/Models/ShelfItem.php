@@ -77,8 +77,18 @@ final class ShelfItem extends Model
      */
     public function write(string $key, string $typed): void
     {
-        $this->say($this->slip()->with($key, $typed, app(House::class)->units()));
-        $this->save();
+        DB::transaction(function () use ($key, $typed): void {
+            $this->refresh();
+            $this->say($this->slip()->with($key, $typed, app(House::class)->units()));
+            $this->save();
+        });
+    }
+
+    public function refresh(): static
+    {
+        $this->slip = null;
+
+        return parent::refresh();
     }
 
     private function say(Slip $slip): void

@@ -4,6 +4,7 @@ namespace App\Models;
 
 use App\Settings\House;
 use App\Shelf\StockKind;
+use Closure;
 use Davrin\Core\Cut\Label;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
@@ -13,6 +14,7 @@ use Davrin\Core\Result\Words;
 use Davrin\Core\Shelf\Ledger;
 use Davrin\Core\Shelf\Movement;
 use Davrin\Core\Shelf\MovementKind;
+use Davrin\Core\Shelf\StandsInTheWay;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -60,6 +62,7 @@ final class ShelfStock extends Model
         return $this->hasMany(ShelfReservation::class);
     }
 
+    /** @throws StandsInTheWay where less would be left than nothing, or than is held */
     public function move(MovementKind $kind, int $by, string $words, ?SavedPlan $plan = null, ?string $job = null): ShelfMovement
     {
         return DB::transaction(function () use ($kind, $by, $words, $plan, $job): ShelfMovement {
@@ -70,10 +73,48 @@ final class ShelfStock extends Model
         });
     }
 
+    /**
+     * What is left is so much, whatever was thought to be.
+     *
+     * @param  Closure(self): int  $left  by what is there now; units of length of a roll, else pieces
+     *
+     * @throws Refused where more is held
+     */
+    public function measure(MovementKind $kind, Closure $left, string $known, string $words): int
+    {
+        return DB::transaction(function () use ($kind, $left, $known, $words): int {
+            $this->refresh();
+            $amount = $left($this);
+            if ($amount < $this->held()) {
+                throw StandsInTheWay::held($this->shown($this->held()), $this->shown($amount));
+            }
+            $this->update(['known' => $known]);
+            $this->move($kind, $amount - $this->amount, $words);
+
+            return $amount;
+        });
+    }
+
+    /** @throws StandsInTheWay where some of it is held, or nothing is left */
+    public function useUp(): void
+    {
+        DB::transaction(function (): void {
+            $this->refresh();
+            if ($this->held() > 0) {
+                throw StandsInTheWay::held($this->shown($this->held()), $this->shown(0));
+            }
+            if ($this->amount === 0) {
+                throw StandsInTheWay::goneAlready();
+            }
+            $this->move(MovementKind::Gone, -$this->amount, 'used up or given away');
+        });
+    }
+
     /** @throws Refused where something stands in the way */
     public function undo(ShelfMovement $movement): void
     {
         DB::transaction(function () use ($movement): void {
+            $this->refresh()->load('movements', 'reservations');
             $this->ledger()->without($movement->id, $this->held(), $this->shown(...));
             $movement->update(['undone_at' => now()]);
             $this->settle();
@@ -85,6 +126,9 @@ final class ShelfStock extends Model
     {
         $this->load('movements')->loadMissing('item');
         $left = $this->ledger()->left();
+        if ($left < 0) {
+            throw StandsInTheWay::lessThanNothing($this->shown($this->amount));
+        }
         $kind = $this->kind->isRoll() ? StockKind::of(Length::ofUnits($left), 1, $this->item->slip()->length('roll')) : $this->kind;
         $this->update(['amount' => $left, 'kind' => $kind]);
     }

@@ -2,16 +2,19 @@
 
 namespace App\Providers;
 
+use App\Database\ImmediateConnector;
 use App\Devices\LabelPrinter;
 use App\Devices\PlayedLabelPrinter;
 use App\Devices\PlayedScale;
 use App\Devices\Scale;
 use App\Settings\House;
+use App\Sessions\FileSessions;
 use Davrin\Core\Craft;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\PlanFile\PlanFile;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -22,6 +25,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Engine::class, fn ($app) => Engine::standard($app->make(Craft::class)));
         $this->app->singleton(PlanReader::class);
         $this->app->scoped(House::class);
+        $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->bind(Scale::class, PlayedScale::class);
         $this->app->bind(LabelPrinter::class, PlayedLabelPrinter::class);
         $this->app->singleton(PlanFile::class, fn ($app) => new PlanFile($app->make(Craft::class)));
@@ -29,6 +33,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Session::extend('files', fn ($app): FileSessions => new FileSessions($app['files'], config('session.files'), config('session.lifetime')));
         Model::shouldBeStrict(! $this->app->environment('production'));
     }
 }

@@ -39,7 +39,6 @@ final readonly class CutOff
     public static function of(SavedPlan $plan): void
     {
         DB::transaction(function () use ($plan): void {
-            $plan->refresh();
             // Who cuts without having held it finds out here whether another plan does.
             Holding::make($plan);
             $meshes = array_map(fn (MeshResult $mesh): array => [$mesh->mesh, $mesh->plan], app(Engine::class)->work($plan->plan())->meshes);

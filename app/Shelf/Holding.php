@@ -31,6 +31,7 @@ final readonly class Holding
     public static function make(SavedPlan $plan): void
     {
         DB::transaction(function () use ($plan): void {
+            $plan->refresh();
             if ($plan->cut_at !== null) {
                 throw NotReady::cutAlready();
             }

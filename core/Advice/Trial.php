@@ -32,7 +32,7 @@ final class Trial
     private const STEPS = 40_000_000;
 
     /** What reading an edited plan takes, for each of its ties and pieces. */
-    private const READING = 100;
+    private const READING = 200;
 
     private readonly Effort $effort;
 

@@ -33,4 +33,14 @@ final class StandsInTheWay extends Refused
     {
         return new self("$held of it is reserved, and $left would be left. Give the reservation back first.");
     }
+
+    public static function goneAlready(): self
+    {
+        return new self('Nothing of it is left: somebody took it off the shelf already.');
+    }
+
+    public static function lessThanNothing(string $left): self
+    {
+        return new self("Only $left of it is left, and more would have to go. Look at what is there and do it again.");
+    }
 }

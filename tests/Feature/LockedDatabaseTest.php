@@ -46,9 +46,9 @@ final class LockedDatabaseTest extends TestCase
         $other->exec('begin immediate');
         $fields = ['revision' => $this->plan->revision_id, 'set' => ['layers.outer.length' => '17 in']];
         $page = $this->post("/plans/{$this->plan->id}/edits", $fields, ['HX-Request' => 'true'])->assertStatus(503);
-        $page->assertSee('something else is writing')->assertSee('value="17 in"', false);
+        $page->assertSee('omething else is writing')->assertSee('value="17 in"', false);
         $this->post('/plans')->assertRedirect();
-        $this->get('/plans')->assertOk()->assertSee('something else is writing');
+        $this->get('/plans')->assertOk()->assertSee('omething else is writing');
         $other->exec('rollback');
         $this->assertSame('19 in', $this->plan->fresh()->plan()->layers[1]->on->slip->write()['length']);
         $this->post("/plans/{$this->plan->id}/edits", $fields, ['HX-Request' => 'true'])->assertOk();

@@ -18,8 +18,7 @@ final class PlanReadyController
 
     public function giveBack(SavedPlan $plan): RedirectResponse
     {
-        $words = $plan->holdsWords();
-        $plan->giveBack();
+        $words = $plan->giveBack();
 
         return redirect()->route('plans.show', $plan)->with('said', "Given back: $words. The plan can be changed again.");
     }

@@ -79,10 +79,7 @@ final class ShelfFileController
                 $columns[$column->value] = (int) $place;
             }
         }
-        $import->update(['columns' => $columns]);
-        if ($request->boolean('read')) {
-            isset($columns['name']) ? $this->reading->begin($import) : throw FileRefused::noColumns();
-        }
+        $this->reading->match($import, $columns, $request->boolean('read'));
 
         return redirect()->route('imports.show', $import);
     }
@@ -96,8 +93,7 @@ final class ShelfFileController
 
     public function again(ShelfImport $import): RedirectResponse
     {
-        $import->rows()->delete();
-        $import->update(['state' => 'matching']);
+        $this->reading->again($import);
 
         return redirect()->route('imports.show', $import);
     }

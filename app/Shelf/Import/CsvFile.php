@@ -9,10 +9,13 @@ final readonly class CsvFile
 
     private const SEPARATORS = [',', ';', "\t"];
 
-    /** A cell that would be taken for a formula is written behind this, and read without it. */
+    /** What would be taken for a formula is written behind this, and read without it. */
     private const GUARD = "'";
 
-    private const FORMULA = '/^[=+\-@\t\r]/';
+    /** Where a table could begin a cell, at the start or behind what it may split at, and there a formula, guarded already or not. */
+    private const FORMULA = '/(^|[,;|\t\r\n]"?)([ \t\r]*)(\'*[=+\-@])/';
+
+    private const GUARDED = '/(^|[,;|\t\r\n]"?)([ \t\r]*)\'(\'*[=+\-@])/';
 
     public function __construct(private string $path, public string $separator, public bool $isUtf8) {}
 
@@ -49,18 +52,17 @@ final readonly class CsvFile
         }
     }
 
-    /** A cell as it is written: what a table would take for a formula never lives. */
+    /** A cell as it is written: what a table would take for a formula never lives, whatever it splits at. */
     public static function guarded(string $cell): string
     {
-        return preg_match(self::FORMULA, $cell) === 1 ? self::GUARD.$cell : $cell;
+        return (string) preg_replace(self::FORMULA, '$1$2'.self::GUARD.'$3', $cell);
     }
 
     private function text(string $cell): string
     {
         $text = $this->isUtf8 || mb_check_encoding($cell, 'UTF-8') && ! preg_match('/[\x80-\xFF]/', $cell) ? $cell : mb_convert_encoding($cell, 'UTF-8', 'Windows-1252');
-        $text = trim($text);
 
-        return str_starts_with($text, self::GUARD) && preg_match(self::FORMULA, substr($text, 1)) === 1 ? trim(substr($text, 1)) : $text;
+        return (string) preg_replace(self::GUARDED, '$1$2$3', trim($text));
     }
 
     private static function withoutBom(string $text): string

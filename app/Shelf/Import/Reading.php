@@ -76,12 +76,40 @@ final readonly class Reading
         return $seen;
     }
 
-    /** Begins anew with these columns. */
-    public function begin(ShelfImport $import): void
+    /**
+     * Which column says what. A file that is read already keeps its columns until it is to be matched again.
+     *
+     * @param  array<string, int>  $columns
+     *
+     * @throws FileRefused
+     */
+    public function match(ShelfImport $import, array $columns, bool $read): void
+    {
+        DB::transaction(function () use ($import, $columns, $read): void {
+            $import->refresh();
+            if ($import->state !== 'matching') {
+                return;
+            }
+            $import->update(['columns' => $columns]);
+            if ($read && isset($columns['name'])) {
+                $import->rows()->delete();
+                $import->update(['state' => 'reading', 'at' => $this->firstRow($import), 'line' => 1]);
+            }
+        });
+        if ($read && ! isset($columns['name'])) {
+            throw FileRefused::noColumns();
+        }
+    }
+
+    /** What was read is forgotten, and its columns are matched again; what lies on the shelf already stays. */
+    public function again(ShelfImport $import): void
     {
         DB::transaction(function () use ($import): void {
-            $import->rows()->delete();
-            $import->update(['state' => 'reading', 'at' => $this->firstRow($import), 'line' => 1]);
+            $import->refresh();
+            if ($import->state !== 'done') {
+                $import->rows()->delete();
+                $import->update(['state' => 'matching']);
+            }
         });
     }
 

@@ -1,0 +1,22 @@
+<?php
+
+namespace App\Http\Middleware;
+
+use App\Http\Headers;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Stands outside all others, so that what they refuse bears the headers, too. */
+final class SecureHeaders
+{
+    public function handle(Request $request, Closure $next): Response
+    {
+        $response = $next($request);
+        foreach (Headers::ALL as $name => $value) {
+            $response->headers->set($name, $value);
+        }
+
+        return $response;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+/**
+ * What PHP's own server asks for each request: files under public/ are given out here, with the headers that every answer bears; all else
+ * goes to Laravel.
+ */
+
+require __DIR__.'/../app/Http/Hosts.php';
+require __DIR__.'/../app/Http/Headers.php';
+
+const KINDS = ['css' => 'text/css; charset=utf-8', 'js' => 'text/javascript; charset=utf-8', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2', 'png' => 'image/png', 'txt' => 'text/plain; charset=utf-8', 'json' => 'application/json', 'ico' => 'image/x-icon'];
+
+$public = (string) realpath(__DIR__.'/../public');
+$file = realpath($public.rawurldecode((string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH)));
+$kind = KINDS[pathinfo((string) $file, PATHINFO_EXTENSION)] ?? null;
+$host = preg_replace('/:\d+$/', '', $_SERVER['HTTP_HOST'] ?? '');
+if ($file === false || $kind === null || ! is_file($file) || ! str_starts_with($file, "$public/") || ! App\Http\Hosts::isOurs((string) $host, (string) getenv('DAVRIN_HOSTS'))) {
+    require $public.'/index.php';
+
+    return;
+}
+foreach (App\Http\Headers::ALL as $name => $value) {
+    header("$name: $value");
+}
+header("Content-Type: $kind");
+header('Content-Length: '.filesize($file));
+// What is built bears a name of its own for every content.
+header('Cache-Control: '.(str_starts_with($file, "$public/build/assets/") ? 'public, max-age=31536000, immutable' : 'public, max-age=3600'));
+if ($_SERVER['REQUEST_METHOD'] !== 'HEAD') {
+    readfile($file);
+}
