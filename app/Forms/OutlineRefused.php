@@ -31,4 +31,14 @@ final class OutlineRefused extends Refused
     {
         return new self(sprintf('The path is %s letters long; at most %s are read, which is thousands of points. Simplify it and save it again.', number_format($letters), number_format($most)));
     }
+
+    public static function tooMany(int $commands, int $most): self
+    {
+        return new self(sprintf('The path has %s points; at most %s are read. Simplify it (a form needs a few dozen) and save it again.', number_format($commands), number_format($most)));
+    }
+
+    public static function encoding(string $encoding): self
+    {
+        return new self(sprintf('The file says that it is written in %s, which is not read here. Save it again as UTF-8, as drawing programs usually do.', mb_substr(mb_scrub($encoding), 0, 40)));
+    }
 }

@@ -8,7 +8,10 @@ use Svg\Surface\SurfaceInterface;
 /** A surface that notes where the pen goes, curves in short straight pieces, and only along the first stretch of a path. */
 final class Pen implements SurfaceInterface
 {
+    /** A curve is drawn in so many pieces, in fewer where a path has very many of them. */
     private const PIECES = 16;
+
+    private const MOST_POINTS = 6_000;
 
     /** @var list<array{float, float}> */
     private array $points = [];
@@ -16,6 +19,14 @@ final class Pen implements SurfaceInterface
     private bool $closed = false;
 
     private bool $lifted = false;
+
+    private readonly int $pieces;
+
+    /** @param  int  $commands  of the path that is followed */
+    public function __construct(int $commands)
+    {
+        $this->pieces = max(1, min(self::PIECES, intdiv(self::MOST_POINTS, max(1, $commands))));
+    }
 
     /** @return list<array{float, float}> */
     public function points(): array
@@ -61,8 +72,8 @@ final class Pen implements SurfaceInterface
     public function bezierCurveTo($cp1x, $cp1y, $cp2x, $cp2y, $x, $y)
     {
         [$fromX, $fromY] = $this->points[count($this->points) - 1] ?? [(float) $x, (float) $y];
-        for ($i = 1; $i <= self::PIECES; $i++) {
-            $t = $i / self::PIECES;
+        for ($i = 1; $i <= $this->pieces; $i++) {
+            $t = $i / $this->pieces;
             [$a, $b, $c, $d] = [(1 - $t) ** 3, 3 * $t * (1 - $t) ** 2, 3 * $t ** 2 * (1 - $t), $t ** 3];
             $this->lineTo($a * $fromX + $b * $cp1x + $c * $cp2x + $d * $x, $a * $fromY + $b * $cp1y + $c * $cp2y + $d * $y);
         }

@@ -18,6 +18,11 @@ final class SvgOutline
 
     private const MOST_OF_A_PATH = 100_000;
 
+    private const MOST_COMMANDS = 5_000;
+
+    /** What a document may say it is written in: in all of these a declaration can be seen. */
+    private const ENCODINGS = ['utf-8', 'utf-16', 'utf-16le', 'utf-16be', 'us-ascii', 'ascii', 'iso-8859-1', 'iso-8859-15', 'windows-1252'];
+
     /**
      * @return array{points: list<string>, closed: 'closed'|'open'} as an outline's blanks hold them
      *
@@ -28,16 +33,18 @@ final class SvgOutline
         if (strlen($bytes) > self::MOST_BYTES) {
             throw OutlineRefused::tooLarge(strlen($bytes), self::MOST_BYTES);
         }
-        if (preg_match('/<!(?:DOCTYPE[^>]*\[|ENTITY)/i', $bytes) === 1) {
-            throw OutlineRefused::entities();
-        }
+        self::mustBePlain($bytes);
         $path = self::firstPath($bytes);
         if (strlen($path) > self::MOST_OF_A_PATH) {
             throw OutlineRefused::tooLong(strlen($path), self::MOST_OF_A_PATH);
         }
-        $pen = new Pen;
+        $data = PathData::of($path);
+        if ($data->count() > self::MOST_COMMANDS) {
+            throw OutlineRefused::tooMany($data->count(), self::MOST_COMMANDS);
+        }
+        $pen = new Pen($data->count());
         try {
-            (new Path(new PenDocument($pen), 'path'))->start(['d' => $path]);
+            (new Path(new PenDocument($pen), 'path'))->start(['d' => (string) $data]);
         } catch (ErrorException|TypeError) {
             // The library counts on a path that is written by the rules.
             throw OutlineRefused::noPath();
@@ -48,6 +55,22 @@ final class SvgOutline
         }
 
         return ['points' => array_map(fn (array $point): string => sprintf('%s %s', self::number($point[0]), self::number($point[1])), $points), 'closed' => $pen->isClosed() ? 'closed' : 'open'];
+    }
+
+    /** Without entities of its own, in whatever way it is written down. */
+    private static function mustBePlain(string $bytes): void
+    {
+        // Of letters in two or four bytes what is left is the letter.
+        $plain = ltrim(str_replace(["\0", "\xEF\xBB\xBF", "\xFF\xFE", "\xFE\xFF"], '', substr($bytes, 0, 4)).str_replace("\0", '', substr($bytes, 4)));
+        if (! str_starts_with($plain, '<')) {
+            throw OutlineRefused::notSvg();
+        }
+        if (preg_match('/^<\?xml[^>]*\bencoding\s*=\s*["\']([^"\']*)/i', $plain, $found) === 1 && ! in_array(strtolower($found[1]), self::ENCODINGS, true)) {
+            throw OutlineRefused::encoding($found[1]);
+        }
+        if (preg_match('/<!\s*(?:DOCTYPE[^>]*\[|ENTITY)/i', $plain) === 1) {
+            throw OutlineRefused::entities();
+        }
     }
 
     private static function firstPath(string $bytes): string

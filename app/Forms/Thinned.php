@@ -17,25 +17,28 @@ final class Thinned
         $wide = max(array_column($points, 0)) - min(array_column($points, 0));
         $high = max(array_column($points, 1)) - min(array_column($points, 1));
         $tolerance = max($wide, $high) / 2000;
-        $thin = self::within($points, $tolerance);
-        while (count($thin) > $most) {
+        $missed = self::missed($points, $tolerance);
+        while (count($missed) > $most) {
             $tolerance *= 1.5;
-            $thin = self::within($points, $tolerance);
+            $missed = array_filter($missed, fn (float $by): bool => $by > $tolerance);
         }
 
-        return $thin;
+        return array_map(fn (int $i): array => $points[$i], array_keys($missed));
     }
 
     /**
+     * By how much the line misses each point, those that it misses by more than the tolerance: a point is gone before those are that lie
+     * between it and its neighbours.
+     *
      * @param  list<array{float, float}>  $points
-     * @return list<array{float, float}>
+     * @return array<int, float> by place in order; without end for the first and the last
      */
-    private static function within(array $points, float $tolerance): array
+    private static function missed(array $points, float $tolerance): array
     {
-        $keep = [0 => true, count($points) - 1 => true];
-        $stretches = [[0, count($points) - 1]];
+        $missed = [0 => INF, count($points) - 1 => INF];
+        $stretches = [[0, count($points) - 1, INF]];
         while ($stretches !== []) {
-            [$from, $to] = array_pop($stretches);
+            [$from, $to, $by] = array_pop($stretches);
             [$farthest, $distance] = [null, $tolerance];
             for ($i = $from + 1; $i < $to; $i++) {
                 $off = self::distance($points[$i], $points[$from], $points[$to]);
@@ -44,13 +47,13 @@ final class Thinned
                 }
             }
             if ($farthest !== null) {
-                $keep[$farthest] = true;
-                array_push($stretches, [$from, $farthest], [$farthest, $to]);
+                $missed[$farthest] = min($by, $distance);
+                array_push($stretches, [$from, $farthest, $missed[$farthest]], [$farthest, $to, $missed[$farthest]]);
             }
         }
-        ksort($keep);
+        ksort($missed);
 
-        return array_map(fn (int $i): array => $points[$i], array_keys($keep));
+        return $missed;
     }
 
     /**

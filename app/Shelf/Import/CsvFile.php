@@ -12,10 +12,10 @@ final readonly class CsvFile
     /** What would be taken for a formula is written behind this, and read without it. */
     private const GUARD = "'";
 
-    /** Where a table could begin a cell, at the start or behind what it may split at, and there a formula, guarded already or not. */
-    private const FORMULA = '/(^|[,;|\t\r\n]"?)([ \t\r]*)(\'*[=+\-@])/';
+    /** At the start of a cell, and behind what a table may split at: a formula, guarded already or not. */
+    private const FORMULA = '/^( *)(\'*[=+\-@\t\r])|([,;|\t\r\n]"?[ \t\r]*)(\'*[=+\-@])/';
 
-    private const GUARDED = '/(^|[,;|\t\r\n]"?)([ \t\r]*)\'(\'*[=+\-@])/';
+    private const GUARDED = '/^( *)\'(\'*[=+\-@\t\r])|([,;|\t\r\n]"?[ \t\r]*)\'(\'*[=+\-@])/';
 
     public function __construct(private string $path, public string $separator, public bool $isUtf8) {}
 
@@ -55,14 +55,14 @@ final readonly class CsvFile
     /** A cell as it is written: what a table would take for a formula never lives, whatever it splits at. */
     public static function guarded(string $cell): string
     {
-        return (string) preg_replace(self::FORMULA, '$1$2'.self::GUARD.'$3', $cell);
+        return (string) preg_replace(self::FORMULA, '$1$3'.self::GUARD.'$2$4', $cell);
     }
 
     private function text(string $cell): string
     {
         $text = $this->isUtf8 || mb_check_encoding($cell, 'UTF-8') && ! preg_match('/[\x80-\xFF]/', $cell) ? $cell : mb_convert_encoding($cell, 'UTF-8', 'Windows-1252');
 
-        return (string) preg_replace(self::GUARDED, '$1$2$3', trim($text));
+        return trim((string) preg_replace(self::GUARDED, '$1$3$2$4', trim($text)));
     }
 
     private static function withoutBom(string $text): string
