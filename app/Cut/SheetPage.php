@@ -19,11 +19,19 @@ final readonly class SheetPage
     /** How many drawing units the longest roll is wide. */
     private const WIDTH = 530;
 
+    /** A page on the screen has no more boxes than this, but for a roll that has more by itself. */
+    private const CUTS_A_PAGE = 240;
+
     /** @var array<string, Ink> by the key of the mesh */
     public array $inks;
 
-    /** @var array<string, array<int, RollStrip>> by the key of the mesh and the number of the roll */
-    public array $strips;
+    /** @var non-empty-list<list<SheetRoll>> the rolls, page by page */
+    public array $pages;
+
+    /** @var array{float, float} drawing units to a unit of length, of mesh and of strands */
+    private array $perUnit;
+
+    private int $widest;
 
     /**
      * @param  array<string, RollPlan>  $rolls  by the key of the mesh
@@ -36,7 +44,7 @@ final readonly class SheetPage
         public string $name,
         public CutSheet $sheet,
         public CutOrder $order,
-        array $rolls,
+        private array $rolls,
         public Units $units,
         public Length $keepFrom,
         public string $from,
@@ -46,14 +54,29 @@ final readonly class SheetPage
     ) {
         // A hank of strands is so long that meshes beside it would be too short to read: it has a scale of its own.
         $longest = fn (bool $strands): int => max([1, ...array_map(fn (SheetRoll $roll): int => $roll->mesh->isStrands() === $strands ? $roll->roll->length->units : 0, $sheet->rolls)]);
-        $perUnit = [self::WIDTH / $longest(false), self::WIDTH / $longest(true)];
-        $widest = max([1, ...array_map(fn (SheetRoll $roll): int => $roll->mesh->width()->units, $sheet->rolls)]);
-        [$inks, $strips] = [[], []];
+        $this->perUnit = [self::WIDTH / $longest(false), self::WIDTH / $longest(true)];
+        $this->widest = max([1, ...array_map(fn (SheetRoll $roll): int => $roll->mesh->width()->units, $sheet->rolls)]);
+        [$inks, $pages, $cuts] = [[], [[]], 0];
         foreach ($sheet->rolls as $roll) {
             $inks[$roll->key] ??= Ink::of($roll->mesh, $roll->key);
-            $strips[$roll->key][$roll->roll->number] = RollStrip::of($units, $rolls[$roll->key], $roll->roll, $perUnit[(int) $roll->mesh->isStrands()], $roll->mesh->width()->units / $widest);
+            $cuts += count($roll->cuts);
+            if ($cuts > self::CUTS_A_PAGE && $pages[count($pages) - 1] !== []) {
+                [$pages[], $cuts] = [[], count($roll->cuts)];
+            }
+            $pages[count($pages) - 1][] = $roll;
         }
-        [$this->inks, $this->strips] = [$inks, $strips];
+        [$this->inks, $this->pages] = [$inks, $pages];
+    }
+
+    public function strip(SheetRoll $roll): RollStrip
+    {
+        return RollStrip::of($this->units, $this->rolls[$roll->key], $roll->roll, $this->perUnit[(int) $roll->mesh->isStrands()], $roll->mesh->width()->units / $this->widest);
+    }
+
+    /** The number of a page, from 1; the nearest there is to what was asked for. */
+    public function page(mixed $asked): int
+    {
+        return is_numeric($asked) ? max(1, min(count($this->pages), (int) $asked)) : 1;
     }
 
     /** "2 rolls, 117 in left on them" */

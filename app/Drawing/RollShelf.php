@@ -14,19 +14,26 @@ final readonly class RollShelf
     /** How many drawing units the longest roll is wide; its coil and what is said beside it come after. */
     public const WIDTH = 530;
 
+    /** So many strips of a mesh are drawn; the rest is on the cut sheet. */
+    private const MOST = 24;
+
     /** @var array<string, list<RollStrip>> strips by mesh id */
     public array $strips;
+
+    /** @var array<string, int> how many rolls are not drawn, by mesh id */
+    public array $more;
 
     public function __construct(Plan $plan, Result $result)
     {
         // A hank of strands is so long that meshes beside it would be too short to read: it has a scale of its own.
         $longest = max([1, ...array_map(fn (Mesh $mesh): int => $mesh->isStrands() ? 0 : self::longest($mesh), $plan->meshes)]);
         $widest = max([1, ...array_map(fn ($mesh): int => $mesh->width()->units, $plan->meshes)]);
-        $strips = [];
+        [$strips, $more] = [[], []];
         foreach ($result->meshes as $mesh) {
             $strips[$mesh->mesh->id] = self::fold($plan, $mesh, self::WIDTH / ($mesh->mesh->isStrands() ? self::longest($mesh->mesh) : $longest), $mesh->mesh->width()->units / $widest);
+            $more[$mesh->mesh->id] = count($mesh->plan->rolls) - array_sum(array_map(fn (RollStrip $strip): int => count($strip->numbers), $strips[$mesh->mesh->id]));
         }
-        $this->strips = $strips;
+        [$this->strips, $this->more] = [$strips, $more];
     }
 
     private static function longest(Mesh $mesh): int
@@ -41,7 +48,13 @@ final readonly class RollShelf
         foreach ($mesh->plan->rolls as $roll) {
             $strip = RollStrip::of($plan->units(), $mesh->plan, $roll, $perUnit, $breadth);
             $last = array_key_last($folded);
-            $last !== null && $folded[$last]->looksLike($strip) ? $folded[$last] = $folded[$last]->and($strip) : $folded[] = $strip;
+            if ($last !== null && $folded[$last]->looksLike($strip)) {
+                $folded[$last] = $folded[$last]->and($strip);
+            } elseif (count($folded) < self::MOST) {
+                $folded[] = $strip;
+            } else {
+                break;
+            }
         }
 
         return $folded;

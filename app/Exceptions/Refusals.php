@@ -41,7 +41,10 @@ final class Refusals
     {
         $plan = $request->routeIs('plans.edit', 'plans.undo', 'plans.redo') ? $this->plan($request) : null;
         if ($plan === null) {
-            return $this->back($sentence);
+            // What a page does beside itself, as a tick, is answered with the sentence alone.
+            return $request->routeIs('cuts.tick', 'batches.tick') && $request->hasHeader('HX-Request')
+                ? response($sentence, $status, ['Content-Type' => 'text/plain; charset=utf-8'])
+                : $this->back($sentence);
         }
         $typed = (array) $request->input('set', []);
         $problem = $why === null ? Problem::said($sentence, $status, $typed) : Problem::of($why, $status, $typed);

@@ -59,4 +59,9 @@ final class NotReady extends Refused
     {
         return new self(sprintf('This plan is ready and holds %s. Give that back first, and change it then: it can be made ready again afterwards.', $plan->holdsWords()));
     }
+
+    public static function noSuchCut(): self
+    {
+        return new self('That cut is not on the sheet any more: the plan was changed since this page was shown. Load the page again to see its cuts as they are now.');
+    }
 }

@@ -32,6 +32,9 @@ use Davrin\Core\Roll\Supply;
  */
 final readonly class MeshWork
 {
+    /** A figure is reasoned roll by roll, for so many rolls. */
+    private const MOST_REASONS = 60;
+
     public function __construct(private RollPlanner $planner) {}
 
     /** @return list<MeshResult> of every mesh of the plan, in its order */
@@ -122,7 +125,7 @@ final readonly class MeshWork
     {
         $units = $plan->units();
         $because = [];
-        foreach ($rolls->rolls as $roll) {
+        foreach (array_slice($rolls->rolls, 0, self::MOST_REASONS) as $roll) {
             $because[] = sprintf('%s: %s = %s', self::rollWords($roll, $units), self::segmentWords($roll, $units), $units->exact($roll->used()));
             foreach ($rolls->changes as $change) {
                 if ($change->fromRoll === $roll->number) {
@@ -133,8 +136,17 @@ final readonly class MeshWork
 
         return new Figure('used', LengthText::canonical($rolls->used()), $units->needed($rolls->used()), [
             ...($because === [] ? ['no layer uses it'] : $because),
+            ...self::more($rolls),
             ...(count($rolls->rolls) > 1 ? ['together '.$units->exact($rolls->used())] : []),
         ]);
+    }
+
+    /** @return list<string> */
+    private static function more(RollPlan $plan): array
+    {
+        $more = count($plan->rolls) - self::MOST_REASONS;
+
+        return $more > 0 ? ['and '.Words::count($more, 'roll').' more in the same way'] : [];
     }
 
     /** Why a run goes on from another roll: the last element would get too little, or it ends with its other strands. */
@@ -209,11 +221,12 @@ final readonly class MeshWork
     {
         $because = array_map(fn (RollUse $roll): string => sprintf(
             '%s: %s - %s = %s', self::rollWords($roll, $units), $units->exact($roll->length), $units->exact($roll->used()), $units->exact($roll->left()),
-        ), $plan->rolls);
+        ), array_slice($plan->rolls, 0, self::MOST_REASONS));
         $unopened = ($mesh->rolls() ?? 0) - count($plan->from(Origin::New));
 
         return new Figure('left', LengthText::canonical($plan->left()), $units->available($plan->left()), [
             ...($because === [] ? ['no roll is opened'] : $because),
+            ...self::more($plan),
             ...($unopened > 0 ? [Words::count($unopened, 'roll').' not opened'] : []),
         ]);
     }

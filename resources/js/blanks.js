@@ -12,7 +12,7 @@ const markUnsaved = (blank) => {
     blank.dataset.pending = '';
 };
 
-const say = (sentence) => {
+export const say = (sentence) => {
     const notice = document.getElementById('notice');
     notice.textContent = sentence;
     notice.hidden = sentence === '';

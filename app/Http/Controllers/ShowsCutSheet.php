@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Cut\CutSheetPdf;
 use App\Cut\Cuttable;
 use App\Devices\LabelPrinter;
+use App\Shelf\NotReady;
 use Davrin\Core\Cut\CutOrder;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\RedirectResponse;
@@ -16,17 +17,26 @@ trait ShowsCutSheet
 {
     private function page(Request $request, Cuttable $cut): Page
     {
-        return view('cuts.show', ['cut' => $cut, 'page' => $cut->sheet(self::order($request))]);
+        $sheet = $cut->sheet(self::order($request));
+
+        return view('cuts.show', ['cut' => $cut, 'page' => $sheet, 'number' => $sheet->page($request->query('page'))]);
     }
 
     private function ticked(Request $request, Cuttable $cut): RedirectResponse|Response
     {
         $key = (string) $request->input('cut');
-        if ($cut->sheet(CutOrder::ByColour)->has($key)) {
-            $cut->tick($key, $request->boolean('done'));
+        if (! $cut->sheet(CutOrder::ByColour)->has($key)) {
+            throw NotReady::noSuchCut();
         }
+        $cut->tick($key, $request->boolean('done'));
 
-        return $request->hasHeader('HX-Request') ? response()->noContent() : redirect($cut->sheetUrl().($request->has('order') ? '?order='.self::order($request)->value : ''));
+        return $request->hasHeader('HX-Request') ? response()->noContent() : redirect(self::at($cut, array_filter(['order' => $request->has('order') ? self::order($request)->value : null, 'page' => $request->integer('page') > 1 ? $request->integer('page') : null])));
+    }
+
+    /** @param  array<string, string|int>  $query */
+    private static function at(Cuttable $cut, array $query): string
+    {
+        return rtrim($cut->sheetUrl().'?'.http_build_query($query), '?');
     }
 
     private function paper(Request $request, Cuttable $cut, string $name): Response

@@ -1,4 +1,4 @@
-@props(['line', 'use', 'mesh', 'strips', 'ink', 'saved', 'view', 'problem' => null, 'warns' => false, 'spare' => false, 'onShelf' => null, 'changed' => null])
+@props(['line', 'use', 'mesh', 'strips', 'more' => 0, 'ink', 'saved', 'view', 'problem' => null, 'warns' => false, 'spare' => false, 'onShelf' => null, 'changed' => null])
 <section class="mesh @if ($warns) warns @endif" id="rolls-{{ $mesh->mesh->id }}">
     <x-edit-form :saved="$saved" :view="$view" live="change">
         <x-sentence :line="$line" :problem="$problem" />
@@ -49,4 +49,7 @@
     @foreach ($strips as $strip)
         <x-roll-strip :strip="$strip" :ink="$ink" :lit="$view->tie" :name="$mesh->mesh->name()" />
     @endforeach
+    @if ($more > 0)
+        <p class="text-[13.5px]">And {{ Davrin\Core\Result\Words::count($more, 'roll') }} more, each <a href="{{ route('cuts.show', $saved) }}">on the cut sheet</a>.</p>
+    @endif
 </section>

@@ -38,10 +38,10 @@
                     <p class="refused">{{ $page->isOfSeveral ? 'There is not mesh enough for all of these: some pieces are on no roll. Take fewer copies, or more mesh into their plans.' : 'The plan is short: some pieces are on no roll. What can be done stands under its warning.' }}</p>
                 @endif
             </div>
-            @foreach ($sheet->rolls as $roll)
+            @foreach ($page->pages[$number - 1] as $roll)
                 <section class="sheet-roll" id="roll-{{ $roll->key }}-{{ $roll->roll->number }}">
                     <h2><x-swatch :ink="$page->inks[$roll->key]" /> {{ $roll->mesh->name() }}, {{ $units->exact($roll->mesh->width()) }}. {{ $roll->name }}</h2>
-                    <x-roll-strip :strip="$page->strips[$roll->key][$roll->roll->number]" :ink="$page->inks[$roll->key]" :name="$roll->mesh->name()" />
+                    <x-roll-strip :strip="$page->strip($roll)" :ink="$page->inks[$roll->key]" :name="$roll->mesh->name()" />
                     @foreach ($roll->groups() as $cuts)
                         <div class="alike">
                             <b>{{ count($cuts) }} x {{ $units->needed($cuts[0]->segment->length) }}@if ($cuts[0]->isTied)<span>, not cut</span>@endif @if ($cuts[0]->whose)<span class="whose">for {{ $cuts[0]->whose }}</span>@endif</b>
@@ -52,6 +52,9 @@
                                             @csrf
                                             <input type="hidden" name="cut" value="{{ $its->key }}">
                                             <input type="hidden" name="order" value="{{ $page->order->value }}">
+                                            @if ($number > 1)
+                                                <input type="hidden" name="page" value="{{ $number }}">
+                                            @endif
                                             <label title="{{ $its->for }}"><input type="checkbox" name="done" value="1" @checked(in_array($its->key, $ticked, true)) data-tick autocomplete="off"> {{ $its->segment->tie === null ? $its->for : ($its->segment->element === null ? 'tail, ' : '').'tie '.$its->segment->tie }} <span>{{ $units->needed($its->total) }}</span></label>
                                             <noscript><button class="quiet">tick</button></noscript>
                                         </form>
@@ -63,6 +66,17 @@
                     <p class="goes-back">{{ ucfirst($roll->rest($units)) }}</p>
                 </section>
             @endforeach
+            @if (count($page->pages) > 1)
+                <nav class="pages mt-6" aria-label="pages of the cut sheet">
+                    <span>Page {{ $number }} of {{ count($page->pages) }}</span>
+                    @foreach ([[$number - 1, 'prev', 'Rolls before'], [$number + 1, 'next', 'Rolls after']] as [$other, $rel, $words])
+                        @if ($other >= 1 && $other <= count($page->pages))
+                            <a class="act editor-only" rel="{{ $rel }}" href="{{ $cut->sheetUrl() }}?order={{ $page->order->value }}&amp;page={{ $other }}">{{ $words }}</a>
+                        @endif
+                    @endforeach
+                    <span class="text-soft">All pages are in the PDF.</span>
+                </nav>
+            @endif
             <div class="editor-only mt-6 flex flex-wrap items-center gap-4">
                 @if ($cut->cutAt())
                     <p><b>All of it was cut</b> on {{ $cut->cutAt()->format('M j, Y') }}; the shelf knows of it.</p>

@@ -207,7 +207,7 @@
         </h2>
         @foreach ($result->meshes as $index => $mesh)
             @php $id = $mesh->mesh->id; @endphp
-            <x-mesh-rolls :line="$recipe->meshes[$id]" :use="$recipe->uses[$id]" :mesh="$mesh" :strips="$shelf->strips[$id]" :ink="$inks[$id]" :saved="$saved" :view="$view" :problem="$problem"
+            <x-mesh-rolls :line="$recipe->meshes[$id]" :use="$recipe->uses[$id]" :mesh="$mesh" :strips="$shelf->strips[$id]" :more="$shelf->more[$id]" :ink="$inks[$id]" :saved="$saved" :view="$view" :problem="$problem"
                 :warns="! $mesh->verdict->isGood()" :spare="count($plan->meshes) > 1 && $plan->layersOf($mesh->mesh) === []" :on-shelf="$shelfMeshes" :changed="$changed[$id] ?? null" />
         @endforeach
     </div>

@@ -50,9 +50,10 @@
                             @if ($mesh->unmet() !== [])
                                 <p class="refused">{{ count($mesh->unmet()) }} short: {{ implode('; ', array_slice($mesh->unmet(), 0, 6)) }}{{ count($mesh->unmet()) > 6 ? ' and more' : '' }}.</p>
                             @endif
-                            @foreach (array_filter($page->sheet->rolls, fn ($roll) => $roll->key === "mesh$place") as $roll)
+                            @php $rolls = array_values(array_filter($page->sheet->rolls, fn ($roll) => $roll->key === "mesh$place")); @endphp
+                            @foreach (array_slice($rolls, 0, 40) as $roll)
                                 <details class="batch-roll">
-                                    <summary><span class="roll-number">{{ $roll->roll->number }}</span> <x-roll-strip :strip="$page->strips[$roll->key][$roll->roll->number]" :ink="$page->inks[$roll->key]" :name="$mesh->mesh->name()" /></summary>
+                                    <summary><span class="roll-number">{{ $roll->roll->number }}</span> <x-roll-strip :strip="$page->strip($roll)" :ink="$page->inks[$roll->key]" :name="$mesh->mesh->name()" /></summary>
                                     <ul>
                                         <li>{{ $roll->name }}</li>
                                         @foreach ($roll->groups() as $cuts)
@@ -61,6 +62,9 @@
                                     </ul>
                                 </details>
                             @endforeach
+                            @if (count($rolls) > 40)
+                                <p>And {{ Davrin\Core\Result\Words::count(count($rolls) - 40, 'roll') }} more: they stand on the sheet.</p>
+                            @endif
                         </section>
                     @endforeach
                     <form method="post" action="{{ route('batches.begin') }}" class="mt-6 flex items-center gap-4">
