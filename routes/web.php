@@ -28,6 +28,7 @@ Route::controller(PlanController::class)->name('plans.')->group(function () {
     Route::get('/plans', 'index')->name('index');
     Route::post('/plans', 'store')->name('store');
     Route::get('/plans/{plan}', 'show')->name('show');
+    Route::get('/plans/{plan}/card', 'card')->name('card');
     Route::post('/plans/{plan}/copy', 'copy')->name('copy');
     Route::delete('/plans/{plan}', 'destroy')->name('destroy');
     Route::post('/plans/{plan}/restore', 'restore')->name('restore')->withTrashed();

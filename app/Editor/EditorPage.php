@@ -9,8 +9,10 @@ use App\Models\ShelfForm;
 use App\Models\ShelfItem;
 use App\Shelf\MeshFromShelf;
 use App\Shelf\ShelfRemedies;
+use Davrin\Core\Advice\Advice;
 use Davrin\Core\Edit\PaintTie;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Engine\Thoroughness;
 use Davrin\Core\Plan\Layer;
 use Davrin\Core\Recipe\Recipe;
 use Davrin\Core\Ties\TieGroup;
@@ -28,7 +30,8 @@ final readonly class EditorPage implements Responsable
     public function toResponse($request): Response
     {
         $plan = $this->saved->plan();
-        $result = app(ShelfRemedies::class)->added($this->saved, app(Engine::class)->work($plan));
+        $how = $request->boolean('thorough') ? Thoroughness::Thorough : Thoroughness::AtOnce;
+        $result = app(ShelfRemedies::class)->added($this->saved, app(Engine::class)->work($plan, how: $how));
         // Layouts that are made tie by tie; a click on the form goes to the first.
         $free = array_values(array_filter($plan->ties->groups, fn (TieGroup $group): bool => $group->isFree()));
 
@@ -47,6 +50,7 @@ final readonly class EditorPage implements Responsable
             'paints' => array_filter($plan->layers, fn (Layer $layer): bool => $layer->technique->meshes()->dealt) !== [] && count($plan->meshes) > 1,
             'litPaints' => $this->view->tie === null ? null : PaintTie::layerOn($plan, $this->view->tie),
             'view' => $this->view,
+            'looksOn' => $how === Thoroughness::AtOnce && array_filter($result->advice, fn (Advice $advice): bool => $advice->rule === Engine::CUT_SHORT) !== [],
             'problem' => $this->problem,
             'lost' => $this->lost === [] ? (array) $request->session()->get('lost', []) : $this->lost,
             'undo' => $this->saved->previous() === null ? null : $this->saved->revision,

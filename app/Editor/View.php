@@ -54,6 +54,12 @@ final readonly class View
         return rtrim($this->plan.'?'.http_build_query($this->query()), '?');
     }
 
+    /** The same, with every remedy looked for, however long that takes. */
+    public function thorough(): string
+    {
+        return $this->plan.'?'.http_build_query([...$this->query(), 'thorough' => 1]);
+    }
+
     /** Where a change of the plan is sent: "edits", "undo", "redo". */
     public function to(string $change): string
     {

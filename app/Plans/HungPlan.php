@@ -2,12 +2,11 @@
 
 namespace App\Plans;
 
-use App\Drawing\FormDrawing;
 use App\Models\SavedPlan;
-use Davrin\Core\Result\Result;
 
 /** One plan on the wall. */
 final readonly class HungPlan
 {
-    public function __construct(public SavedPlan $saved, public Result $result, public FormDrawing $drawing) {}
+    /** @param  ?string  $card  what is drawn and told of it; null where that is still to be worked out */
+    public function __construct(public SavedPlan $saved, public ?string $card) {}
 }

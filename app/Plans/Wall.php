@@ -2,16 +2,17 @@
 
 namespace App\Plans;
 
-use App\Drawing\FormDrawing;
-use App\Editor\Side;
 use App\Models\SavedPlan;
-use Davrin\Core\Engine\Engine;
+use Davrin\Core\Effort\Effort;
 use Illuminate\Pagination\LengthAwarePaginator;
 
 /** The plans as they hang on the wall: each drawn, all to one scale, with the figures a maker looks for first. */
 final readonly class Wall
 {
-    public function __construct(private Engine $engine) {}
+    /** What drawing the cards of a page may take before it is shown; the others are drawn one by one afterwards. */
+    private const STEPS = 24_000_000;
+
+    public function __construct(private Card $card) {}
 
     /**
      * @param  LengthAwarePaginator<int, SavedPlan>  $plans
@@ -19,11 +20,8 @@ final readonly class Wall
      */
     public function hang(LengthAwarePaginator $plans): LengthAwarePaginator
     {
-        return $plans->through(function (SavedPlan $saved): HungPlan {
-            $plan = $saved->plan();
-            $result = $this->engine->work($plan);
+        $account = Effort::of(self::STEPS);
 
-            return new HungPlan($saved, $result, new FormDrawing($plan, $result, Side::Front, prefix: "p$saved->id-"));
-        });
+        return $plans->through(fn (SavedPlan $saved): HungPlan => new HungPlan($saved, $this->card->drawn($saved) ?? ($account->isSpent() ? null : $this->card->draw($saved, $account))));
     }
 }

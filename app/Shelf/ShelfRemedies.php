@@ -21,11 +21,14 @@ final readonly class ShelfRemedies
 
     private const MOST_TRIED = 4;
 
+    /** Under so many warnings. */
+    private const MOST_WARNINGS = 4;
+
     public function __construct(private Engine $engine) {}
 
     public function added(SavedPlan $saved, Result $result): Result
     {
-        $about = array_filter($result->advice, fn (Advice $advice): bool => count($advice->meshes) === 1 && in_array($advice->rule, self::ABOUT_ROLLS, true));
+        $about = array_slice(array_filter($result->advice, fn (Advice $advice): bool => count($advice->meshes) === 1 && in_array($advice->rule, self::ABOUT_ROLLS, true)), 0, self::MOST_WARNINGS);
 
         return $about === [] ? $result : $result->advised(array_map(
             fn (Advice $advice): Advice => in_array($advice, $about, true) ? $this->withShelf($saved, $result, $advice) : $advice, $result->advice,

@@ -28,9 +28,6 @@ use WeakMap;
  */
 final class Trial
 {
-    /** What looking for remedies may take. */
-    private const STEPS = 40_000_000;
-
     /** What reading an edited plan takes, for each of its ties and pieces. */
     private const READING = 200;
 
@@ -41,11 +38,19 @@ final class Trial
     /** @var WeakMap<Layer, int> how many doubts each layer has */
     private readonly WeakMap $doubts;
 
-    /** @param  int  $took  how many steps the plan itself took: those of a remedy take about as many */
-    public function __construct(private readonly int $took, private readonly PlanWork $planWork, private readonly MeshWork $meshWork, private readonly PlanReader $reader)
+    /**
+     * @param  int  $steps  that looking for remedies may take
+     * @param  int  $took  how many the plan itself took: those of a remedy take about as many
+     */
+    public function __construct(int $steps, private readonly int $took, private readonly PlanWork $planWork, private readonly MeshWork $meshWork, private readonly PlanReader $reader)
     {
-        $this->effort = Effort::of(self::STEPS);
+        $this->effort = Effort::of($steps);
         $this->doubts = new WeakMap;
+    }
+
+    public function spent(): int
+    {
+        return $this->effort->spent();
     }
 
     /** Whether remedies were left out, since there are too many to try. */

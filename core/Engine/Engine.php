@@ -27,6 +27,9 @@ use Davrin\Core\Roll\RollPlanner;
 /** Works a plan out and looks it over. The same plan always gives the same result: no clock, no chance, no database. */
 final readonly class Engine
 {
+    /** The rule that says so where the search for remedies was cut short. */
+    public const CUT_SHORT = 'cut-short';
+
     private function __construct(private PlanWork $planWork, private MeshWork $meshWork, private PlanReader $reader) {}
 
     public static function standard(Craft $craft): self
@@ -36,15 +39,21 @@ final readonly class Engine
         return new self(new PlanWork($meshWork), $meshWork, new PlanReader($craft));
     }
 
-    /** The whole result, with advice and remedies. */
-    public function work(Plan $plan): Result
+    /**
+     * The whole result, with advice and remedies.
+     *
+     * @param  ?Effort  $account  what it took is spent here
+     * @param  Thoroughness  $how  how long remedies are looked for; all else comes out the same
+     */
+    public function work(Plan $plan, ?Effort $account = null, Thoroughness $how = Thoroughness::Thorough): Result
     {
         $effort = Effort::of(PlanWork::STEPS);
         $result = $this->planWork->of($plan, $effort);
-        $trial = $this->trial($effort->spent());
+        $trial = $this->trial($how, $effort->spent());
         $advice = array_merge(...array_map(fn (Rule $rule): array => $rule->look($plan, $result), $this->rules($trial)));
+        $account?->spend($effort->spent() + $trial->spent());
 
-        return $result->advised($trial->wasCutShort() ? [...$advice, self::cutShort($plan)] : $advice);
+        return $result->advised($trial->wasCutShort() ? [...$advice, self::cutShort($plan, $how)] : $advice);
     }
 
     /**
@@ -55,13 +64,13 @@ final readonly class Engine
      */
     public function remedy(Plan $plan, Result $result, string $label, array $fill, array $meshes): ?Remedy
     {
-        return (new Remedies($this->trial(0)))->ifEnough($plan, $result, $label, $fill, $meshes);
+        return (new Remedies($this->trial(Thoroughness::AtOnce, 0)))->ifEnough($plan, $result, $label, $fill, $meshes);
     }
 
     /** @param  int  $took  how many steps the plan itself took */
-    private function trial(int $took): Trial
+    private function trial(Thoroughness $how, int $took): Trial
     {
-        return new Trial($took, $this->planWork, $this->meshWork, $this->reader);
+        return new Trial($how->steps(), $took, $this->planWork, $this->meshWork, $this->reader);
     }
 
     /** @return non-empty-list<Rule> */
@@ -76,10 +85,14 @@ final readonly class Engine
     }
 
     /** What was left out is said. */
-    private static function cutShort(Plan $plan): Advice
+    private static function cutShort(Plan $plan, Thoroughness $how): Advice
     {
         $layer = $plan->layers[count($plan->layers) - 1];
+        $sentence = match ($how) {
+            Thoroughness::AtOnce => 'The warnings are true; there may be more ways to mend them. Davrin goes on looking.',
+            Thoroughness::Thorough => 'This plan is so large that the search for remedies was stopped. The warnings are true, but there may be more ways to mend them.',
+        };
 
-        return new Advice('cut-short', "layers.$layer->id", [], 'Not every remedy was tried.', 'This plan is so large that the search for remedies was stopped. The warnings are true, but there may be more ways to mend them.', [], []);
+        return new Advice(self::CUT_SHORT, "layers.$layer->id", [], 'Not every remedy was tried.', $sentence, [], []);
     }
 }

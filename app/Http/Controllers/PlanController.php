@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Editor\EditorPage;
 use App\Editor\View;
 use App\Models\SavedPlan;
+use App\Plans\Card;
 use App\Plans\Starter;
 use App\Plans\Wall;
 use App\Settings\House;
@@ -13,6 +14,7 @@ use Davrin\Core\Plan\PlanReader;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 
 final class PlanController
@@ -36,6 +38,12 @@ final class PlanController
     public function show(Request $request, SavedPlan $plan): EditorPage
     {
         return new EditorPage($plan, View::of($plan, $request));
+    }
+
+    /** What the wall shows of it, by itself. */
+    public function card(SavedPlan $plan, Card $card): Response
+    {
+        return response($card->drawn($plan) ?? $card->draw($plan));
     }
 
     public function copy(SavedPlan $plan, PlanReader $reader): RedirectResponse

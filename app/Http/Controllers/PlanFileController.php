@@ -30,8 +30,14 @@ final class PlanFileController
     public function save(SavedPlan $plan, PlanFile $files): Response
     {
         $name = Str::slug($plan->name) ?: 'plan';
+        try {
+            $document = $files->write($plan->plan());
+        } catch (Fault) {
+            // What cannot be worked out any more is given as it is kept.
+            $document = $plan->revision->document;
+        }
 
-        return response($files->write($plan->plan()), 200, [
+        return response($document, 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => "attachment; filename=\"$name.davrin.json\"",
         ]);

@@ -1,45 +1,23 @@
 @props(['item'])
-@php
-    [$result, $drawing, $saved] = [$item->result, $item->drawing, $item->saved];
-    $frame = $drawing->frame();
-    $above = 20 * $drawing->magnified();
-@endphp
 <article class="hung">
-    <a href="{{ route('plans.show', $saved) }}" aria-label="Open {{ $result->name }}">
-        <svg viewBox="{{ $frame->left }} {{ $frame->top - $above }} {{ $frame->wide() }} {{ $frame->high() + $above }}" role="img" aria-label="{{ $drawing->words() }}">
-            <defs><x-mesh-patterns :inks="$drawing->inks" /></defs>
-            <path class="cord" d="M{{ -0.7 * $above }} {{ $result->form->box()->top * App\Drawing\Path::SCALE }}L0 {{ $frame->top - 0.6 * $above }}L{{ 0.7 * $above }} {{ $result->form->box()->top * App\Drawing\Path::SCALE }}" />
-            <circle class="peg" cy="{{ $frame->top - 0.7 * $above }}" r="{{ 0.35 * $above }}" />
-            <x-mesh-on-form :drawing="$drawing" />
-        </svg>
-    </a>
-    <div class="tag">
-        <h2><a class="hover:underline" href="{{ route('plans.show', $saved) }}">{{ $result->name }}</a></h2>
-        <p class="mt-1 text-[13.5px]">
-            @foreach ([
-                $result->tally->ties->said(),
-                $result->layers === [] ? 'no mesh yet' : $result->tally->elements->said(),
-                $result->tally->rolls->said().', '.$result->tally->left->shown.' left',
-                $result->tally->across->shown.($result->form->round() ? ' across' : ''),
-            ] as $figure)
-                <span class="whitespace-nowrap">{{ $figure }} ·</span>
-            @endforeach
-            <b>{{ $result->tally->cost->shown }}</b>
-        </p>
-        @unless ($result->verdict->isGood())
-            <p class="verdict @if ($result->verdict->short) short @endif">{{ $result->verdict->words() }}</p>
-        @endunless
-        <div class="mt-1.5 flex items-baseline gap-4">
-            <form method="post" action="{{ route('plans.copy', $saved) }}">
-                @csrf
-                <button class="quiet">copy</button>
-            </form>
-            <a class="quiet" href="{{ route('files.save', $saved) }}" download>save as a file</a>
-            <form method="post" action="{{ route('plans.destroy', $saved) }}">
-                @csrf
-                @method('delete')
-                <button class="quiet">take down</button>
-            </form>
+    @if ($item->card !== null)
+        {!! $item->card !!}
+    @else
+        <div class="tag tag-top undrawn" hx-get="{{ route('plans.card', $item->saved) }}" hx-trigger="load" hx-swap="outerHTML" hx-sync="closest .wall:queue all">
+            <h2><a class="hover:underline" href="{{ route('plans.show', $item->saved) }}">{{ $item->saved->name }}</a></h2>
+            <p role="status">being worked out <noscript>(<a href="{{ route('plans.show', $item->saved) }}">open it</a>)</noscript></p>
         </div>
+    @endif
+    <div class="tag tag-foot flex items-baseline gap-4">
+        <form method="post" action="{{ route('plans.copy', $item->saved) }}">
+            @csrf
+            <button class="quiet">copy</button>
+        </form>
+        <a class="quiet" href="{{ route('files.save', $item->saved) }}" download>save as a file</a>
+        <form method="post" action="{{ route('plans.destroy', $item->saved) }}">
+            @csrf
+            @method('delete')
+            <button class="quiet">take down</button>
+        </form>
     </div>
 </article>

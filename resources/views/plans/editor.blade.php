@@ -4,7 +4,7 @@
     $tally = $result->tally;
     $tie = collect($drawing->ties)->firstWhere('number', $view->tie);
 @endphp
-<main class="editor" id="editor" hx-target="#editor" hx-swap="morph" hx-ext="morph" hx-sync="#editor:queue all">
+<main class="editor" id="editor" hx-target="#editor" hx-swap="morph" hx-ext="morph" hx-sync="#editor:queue all" data-revision="{{ $saved->revision_id }}">
     <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$inks" /></defs></svg>
     <header>
         <div class="heading">
@@ -38,6 +38,9 @@
 
     <div class="recipe" id="recipe" role="region" aria-label="Recipe">
         <x-notices />
+        @if ($looksOn)
+            <p class="looks-on" id="looks-on-{{ $saved->revision_id }}" role="status" hx-get="{{ $view->thorough() }}" hx-trigger="load" hx-sync="this" data-revision="{{ $saved->revision_id }}">Looking for more ways to mend it<span aria-hidden="true"> ...</span> <noscript><a href="{{ $view->thorough() }}">Look for all of them</a></noscript></p>
+        @endif
         @if ($saved->isReady())
             <form class="said ready" method="post" action="{{ route('plans.give-back', $saved) }}">
                 @csrf

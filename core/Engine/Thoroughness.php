@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Engine;
+
+/** How long remedies are looked for: an edit is answered at once, and what that leaves out is looked for afterwards. */
+enum Thoroughness
+{
+    case AtOnce;
+    case Thorough;
+
+    /** So many steps. */
+    public function steps(): int
+    {
+        return match ($this) {
+            self::AtOnce => 8_000_000,
+            self::Thorough => 40_000_000,
+        };
+    }
+}
