@@ -64,7 +64,46 @@ function triplets(Random\Randomizer $chance): Task
     return Task::of($lengths, [new RollKind(1000 * INCH, null, 650, true)]);
 }
 
-/** How many new rolls are needed, in the format that glpsol reads. */
+/** 2 to 4 lengths, and 15 to 40 full rolls on the shelf, hardly two of them as long as each other, beside new ones to buy. */
+function manyRows(Random\Randomizer $chance): Task
+{
+    $lengths = [];
+    for ($kinds = $chance->getInt(2, 4); count($lengths) < $kinds;) {
+        $lengths[$chance->getInt(120, 400) * INCH / 2] = $chance->getInt(5, 30);
+    }
+    $rolls = [new RollKind(360 * INCH, null, 650, true)];
+    for ($rows = $chance->getInt(15, 40); $rows > 0; $rows--) {
+        $rolls[] = new RollKind($chance->getInt(680, 780) * INCH / 2, 1, 0, true);
+    }
+
+    return Task::of($lengths, $rolls, 6 * INCH);
+}
+
+/** 40 rolls that are on hand in three lengths, cut into 2 to 4 pieces each without a rest. */
+function exactFits(Random\Randomizer $chance): Task
+{
+    $lengths = $rolls = [];
+    foreach ([14, 13, 13] as $count) {
+        $length = $chance->getInt(600, 760);
+        $rolls[] = new RollKind($length * INCH / 2, $count, 0, true);
+        for ($roll = 0; $roll < $count; $roll++) {
+            for ($left = $length, $parts = $chance->getInt(2, 4); $parts > 0; $left -= $size, $parts--) {
+                $size = $parts === 1 ? $left : $chance->getInt(60, intdiv($left, $parts));
+                $lengths[$size * INCH / 2] = ($lengths[$size * INCH / 2] ?? 0) + 1;
+            }
+        }
+    }
+
+    return Task::of($lengths, $rolls);
+}
+
+/** What a choice of rolls costs, as one number: money first, then how many are opened. */
+function cost(int $money, int $opened): int
+{
+    return $money * 1000 + $opened;
+}
+
+/** What the rolls cost that are needed, in the format that glpsol reads. */
 function model(Task $task): string
 {
     $longest = max($task->rooms);
@@ -116,23 +155,25 @@ function model(Task $task): string
     }
     $whole = array_map(fn (int $number): string => "x$number", array_keys($arcs));
 
-    return "Minimize\n obj: ".implode(' + ', array_map(fn (int $kind): string => "z$kind", array_keys(array_filter($task->kinds, fn (RollKind $its): bool => $its->opens))))
+    $costs = array_map(fn (RollKind $its): int => cost($its->price, (int) $its->opens), $task->kinds);
+
+    return "Minimize\n obj: ".wordwrap(implode(' + ', array_map(fn (int $kind, int $cost): string => "$cost z$kind", array_keys(array_filter($costs)), array_filter($costs))), 400)
         ."\nSubject To\n ".implode("\n ", array_map(fn (string $line): string => wordwrap($line, 400), $lines))
         ."\nBounds\n ".implode("\n ", $bounds)
         ."\nGenerals\n ".wordwrap(implode(' ', [...$whole, ...$starts]), 400)."\nEnd\n";
 }
 
-/** @return array{?int, float} the fewest new rolls, null where it ran out of time; and seconds */
+/** @return array{?int, float} the least cost, null where it ran out of time; and seconds */
 function solved(Task $task, string $folder): array
 {
     file_put_contents("$folder/model.lp", model($task));
     $from = hrtime(true);
     exec(sprintf('glpsol --lp %1$s/model.lp --tmlim %2$d --cuts --fpump -w %1$s/out.txt 2>&1', escapeshellarg($folder), LIMIT), $said, $code);
     $seconds = (hrtime(true) - $from) / 1e9;
-    $proven = preg_match('/^s mip \d+ \d+ o (\d+)/m', (string) @file_get_contents("$folder/out.txt"), $found) === 1;
+    $proven = preg_match('/^s mip \d+ \d+ o ([\d.e+]+)/m', (string) @file_get_contents("$folder/out.txt"), $found) === 1;
     @unlink("$folder/out.txt");
 
-    return [$proven ? (int) $found[1] : null, $seconds];
+    return [$proven ? (int) round((float) $found[1]) : null, $seconds];
 }
 
 function median(array $values): float
@@ -146,7 +187,7 @@ $folder = sys_get_temp_dir().'/rolls-'.getmypid();
 mkdir($folder);
 $hasSolver = trim((string) shell_exec('command -v glpsol')) !== '';
 echo 'rolls', $hasSolver ? '' : ' (glpsol is not here: Davrin alone)', "\n";
-foreach (['realistic' => [realistic(...), 300, 30], 'hard, uniform' => [uniform(...), 40, 8], 'hard, triplets' => [triplets(...), 40, 8]] as $name => [$make, $plans, $asks]) {
+foreach (['realistic' => [realistic(...), 300, 30], 'hard, uniform' => [uniform(...), 40, 8], 'hard, triplets' => [triplets(...), 40, 8], 'many rows' => [manyRows(...), 60, 8], 'exact fits' => [exactFits(...), 20, 0]] as $name => [$make, $plans, $asks]) {
     [$planned, $times] = [[], []];
     for ($seed = 1; $seed <= (int) (getenv('PLANNED') ?: $plans); $seed++) {
         $task = $make(new Random\Randomizer(new Random\Engine\Mt19937($seed)));
@@ -163,13 +204,13 @@ foreach (['realistic' => [realistic(...), 300, 30], 'hard, uniform' => [uniform(
     );
     [$solver, $same, $over, $unknown, $ratios] = [[], 0, 0, 0, []];
     for ($seed = 1; $hasSolver && $seed <= min(count($planned), (int) (getenv('SOLVED') ?: $asks)); $seed++) {
-        [$rolls, $seconds] = solved($make(new Random\Randomizer(new Random\Engine\Mt19937($seed))), $folder);
+        [$least, $seconds] = solved($make(new Random\Randomizer(new Random\Engine\Mt19937($seed))), $folder);
         $solver[] = $seconds * 1000;
         $ratios[] = $seconds * 1000 / $times[$seed];
         match (true) {
-            $rolls === null => $unknown++,
-            $rolls === $planned[$seed]->opened => $same++,
-            default => $over = max($over, $planned[$seed]->opened - $rolls),
+            $least === null => $unknown++,
+            $least === cost($planned[$seed]->money, $planned[$seed]->opened) => $same++,
+            default => $over = max($over, cost($planned[$seed]->money, $planned[$seed]->opened) % 1000 - $least % 1000),
         };
     }
     if ($solver !== []) {

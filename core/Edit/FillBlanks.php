@@ -33,6 +33,8 @@ final readonly class FillBlanks implements Edit
         $carrying = [];
         $changed = [];
         foreach ($this->typed as $address => $raw) {
+            // What looks like a number is one where it is a key.
+            $address = (string) $address;
             [$slipAddress, $key] = self::split($address);
             $slip = $plan->slips()[$slipAddress] ?? throw Fault::noBlank($address);
             if ($slip->has($key) && $raw === $slip->show($key, $plan->units())) {

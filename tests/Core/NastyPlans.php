@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use stdClass;
+
 /**
  * Plan files that are valid and as hard as the schema lets them be: many lengths on many ties, colours painted against their order,
  * outlines of many points, strands off tiny rolls, long lists on hand. Each must come out within its budget of steps.
@@ -14,6 +16,12 @@ final class NastyPlans
     public static function all(): array
     {
         return [...self::ofManyLengths(), ...self::ofColours(), ...self::ofOutlines(), ...self::ofForms(), ...self::ofRuns(), ...self::onHand(), ...self::ofManyPieces()];
+    }
+
+    /** @param  array<string, mixed>  $document */
+    public static function file(array $document): string
+    {
+        return json_encode(['format' => 'davrin-plan', 'version' => 1] + $document + ['meshes' => [new stdClass], 'layers' => [new stdClass]], JSON_THROW_ON_ERROR);
     }
 
     /** @return array<string, array<string, mixed>> */

@@ -15,7 +15,7 @@ use Illuminate\Console\Command;
 /** Works out a plan file without a database. */
 final class PlanCompute extends Command
 {
-    protected $signature = 'plan:compute {file : a plan file} {--json : print the whole result as JSON (docs/result-format.md)}';
+    protected $signature = 'plan:compute {file : a plan file} {--json : print the whole result as JSON (docs/result-format.md)} {--memory : print at the end, beside all else, how many MB it took}';
 
     protected $description = 'Work out a plan file: ties, cuts, rolls, cost, advice';
 
@@ -34,6 +34,9 @@ final class PlanCompute extends Command
         $this->option('json')
             ? $this->output->writeln((string) json_encode($result, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION))
             : $this->tell($plan, $result);
+        if ($this->option('memory')) {
+            $this->output->getErrorStyle()->writeln((string) ceil(memory_get_peak_usage(true) / 1_000_000));
+        }
 
         return self::SUCCESS;
     }

@@ -8,6 +8,7 @@ use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Roll\Origin;
@@ -328,6 +329,43 @@ final class RollPlannerTest extends TestCase
         return $piece === null;
     }
 
+    public function test_no_bound_of_meshes_tied_together_is_beyond_what_their_plan_comes_to(): void
+    {
+        $this->limitTo(150)->forAll(
+            Generators::vector(2, Generators::choose(2, 14)),
+            Generators::choose(4, 9),
+            Generators::vector(3, Generators::choose(0, 2)),
+            Generators::vector(3, Generators::choose(15, 70)),
+            Generators::vector(3, Generators::choose(0, 4)),
+            Generators::seq(Generators::choose(4, 18)),
+        )->then(function (array $steps, int $pitch, array $strands, array $rolls, array $limits, array $pieces): void {
+            $names = ['m', 'n', 'o'];
+            $runs = [$this->poofRun($steps[0], $pitch, [$names[$strands[0]], $names[$strands[1]]]), $this->poofRun($steps[1], $pitch + 1, [$names[$strands[2]], 'm'], layer: 's')];
+            $supplies = array_combine($names, array_map(fn (int $roll, int $limit): Supply => new Supply(
+                [$this->part($roll + 5), new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, Money::cents(650))], false, false, Length::inches(6),
+            ), $rolls, $limits));
+            $cuts = $this->cuts(array_slice($pieces, 0, 5));
+            $plans = (new RollPlanner)->plan($runs, $cuts, $supplies);
+            foreach ($plans as $mesh => $plan) {
+                $proof = (new RollPlanner)->proof($runs, $cuts, $mesh, $supplies[$mesh], $plans);
+                $this->assertLessThanOrEqual([$plan->unmetPieces, $plan->money()->cents, $plan->opened()], [$proof->unmet, $proof->money->cents, $proof->opened]);
+            }
+        });
+    }
+
+    public function test_what_is_remembered_comes_out_as_what_is_worked_out_and_counts_the_same(): void
+    {
+        $cuts = $this->cuts([60, 59, 58, 41, 40, 37, 33, 31, 29, 23, 19, 17, 13, 11, 61, 47]);
+        $supplies = ['m' => new Supply([...array_map($this->part(...), range(61, 80)), $this->new(100)], false, true, Length::inches(6))];
+        foreach ([2_000, 40_000, 400_000, 4_000_000] as $steps) {
+            $planner = new RollPlanner;
+            $planner->plan([], $cuts, $supplies, Effort::of(3_000_000));
+            [$cold, $warm] = [Effort::of($steps), Effort::of($steps)];
+            $this->assertEquals((new RollPlanner)->plan([], $cuts, $supplies, $cold), $planner->plan([], $cuts, $supplies, $warm));
+            $this->assertSame($cold->spent(), $warm->spent());
+        }
+    }
+
     private function part(int $inches, ?string $lot = null): Stock
     {
         return new Stock(Origin::Part, Length::inches($inches), Length::inches($inches), 1, Money::cents(0), $lot);
@@ -358,12 +396,12 @@ final class RollPlannerTest extends TestCase
     }
 
     /** @param  list<string>  $strands */
-    private function poofRun(int $poofs, float $pitch, array $strands = ['m'], bool $sooner = false): Run
+    private function poofRun(int $poofs, float $pitch, array $strands = ['m'], bool $sooner = false, string $layer = 'r'): Run
     {
         $tail = Length::inches(2);
 
-        return new Run('r', $strands, $tail, array_map(
-            fn (int $number): Step => new Step(new Element("r.$number", 'r', $number, [$number, $number + 1]), $number, $number + 1, Length::zero(), Length::inches(0, (int) ($pitch * 2), 2)),
+        return new Run($layer, $strands, $tail, array_map(
+            fn (int $number): Step => new Step(new Element("$layer.$number", $layer, $number, [$number, $number + 1]), $number, $number + 1, Length::zero(), Length::inches(0, (int) ($pitch * 2), 2)),
             range(1, $poofs),
         ), $tail, sooner: $sooner);
     }
