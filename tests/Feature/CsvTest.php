@@ -43,6 +43,16 @@ final class CsvTest extends FeatureCase
         }
     }
 
+    public function test_a_formula_is_guarded_wherever_a_table_may_begin_a_cell_and_comes_back_as_it_was(): void
+    {
+        foreach (['teal;=1+1', "teal\t@cmd", 'teal, +1', 'teal|=2', 'a;"=1', "'=1", "''=1", "teal; '=1", 'teal - gold', '1,5 = 2', "it's; fine"] as $cell) {
+            $guarded = CsvFile::guarded($cell);
+            $this->assertDoesNotMatchRegularExpression('/(^|[,;|\t]"?)\s*[=+\-@]/', $guarded);
+            $this->assertSame($cell, array_values(iterator_to_array($this->file('"'.str_replace('"', '""', $guarded)."\",x\n")->rows()))[0][0]);
+        }
+        $this->assertSame('teal - gold', CsvFile::guarded('teal - gold'));
+    }
+
     public function test_headers_are_understood_in_any_order_case_and_with_signs_between(): void
     {
         $this->assertSame(['name' => 1, 'colour' => 3, 'width' => 0, 'left' => 2, 'lot' => 4], Column::guess(['WIDTH', 'Item', 'Length_left', 'Color', 'Dye-Lot', 'nothing known']));

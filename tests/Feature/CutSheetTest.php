@@ -2,6 +2,10 @@
 
 namespace Tests\Feature;
 
+use App\Models\SavedPlan;
+use Davrin\Core\PlanFile\PlanFile;
+use Tests\Core\NastyPlans;
+
 final class CutSheetTest extends FeatureCase
 {
     public function test_it_shows_every_cut_to_scale_and_as_a_box_to_tick(): void
@@ -57,5 +61,25 @@ final class CutSheetTest extends FeatureCase
         }
         $this->get("/plans/$plan->id/cut-sheet")->assertOk()->assertSee('Nothing is cut for this plan yet');
         $this->get("/plans/$plan->id/cut-sheet.pdf")->assertOk();
+    }
+
+    public function test_a_long_sheet_comes_in_pages_and_counts_all_its_ticks(): void
+    {
+        $plan = SavedPlan::start(app(PlanFile::class)->read(NastyPlans::file(NastyPlans::all()['short pieces off tiny rolls'])), 'opened');
+        $page = $this->get("/plans/$plan->id/cut-sheet?page=2")->assertOk()->assertSee('Page 2 of 20')->assertSee('0</b> of 4608 ticked', false);
+        $this->assertCount(240, $this->find($page, '//input[@data-tick]'));
+        $this->assertLessThan(800_000, strlen((string) $page->getContent()));
+        $this->assertSame(['page=1', 'page=3'], array_map(fn ($link): string => substr($link->getAttribute('href'), -6), $this->find($page, "//nav[contains(@class,'pages')]/a")));
+        $cut = $this->find($page, "//input[@name='cut']")[0]->getAttribute('value');
+        $this->post("/plans/$plan->id/cut-sheet/ticks", ['cut' => $cut, 'done' => '1', 'page' => '2'])->assertRedirect("/plans/$plan->id/cut-sheet?page=2");
+        $this->get("/plans/$plan->id/cut-sheet?page=999")->assertSee('Page 20 of 20')->assertSee('1</b> of 4608 ticked', false);
+    }
+
+    public function test_a_cut_that_is_not_on_the_sheet_any_more_is_not_ticked_and_said_so(): void
+    {
+        $plan = $this->hang('garden-club-scraps');
+        $this->post("/plans/$plan->id/cut-sheet/ticks", ['cut' => 'sage-9-9', 'done' => '1'], ['HX-Request' => 'true'])->assertStatus(422)->assertSee('not on the sheet any more');
+        $this->from("/plans/$plan->id/cut-sheet")->post("/plans/$plan->id/cut-sheet/ticks", ['cut' => 'sage-9-9', 'done' => '1'])->assertRedirect("/plans/$plan->id/cut-sheet")->assertSessionHas('refused');
+        $this->assertSame([], $plan->fresh()->tickedCuts());
     }
 }

@@ -45,10 +45,20 @@ final class EveryRouteTest extends FeatureCase
         $this->assertGreaterThan(200, $asked);
     }
 
+    public function test_what_failed_once_is_refused_with_a_sentence(): void
+    {
+        $plan = $this->hang();
+        $this->edit($plan, ['set' => ['5']])->assertStatus(422)->assertSee('The plan has no blank');
+        $this->get('/together?copies[1x]=2')->assertOk()->assertSee('Choose a plan or two');
+        $this->edit($plan, ['set' => ['layers.outer.length' => '1'.str_repeat('0', 399)]])->assertStatus(422);
+        $this->post('/scale', ['weight' => '1'.str_repeat('0', 400), 'state' => 'steady'])->assertRedirect();
+        $this->assertSame('19 in', $plan->fresh()?->plan()->layers[1]->on->slip->write()['length']);
+    }
+
     /** @return array<string, mixed> fields as no page sends them */
     private function nonsense(Randomizer $chance): array
     {
-        $values = [[], ['a' => ['b' => 'c']], ['x'], "\xff\xfe", '-1', '99999999999999999999', '1e999', "'; drop", str_repeat('x', 500), '0', null, '14 in', "a\0b", '20', 'm1'];
+        $values = [[], ['a' => ['b' => 'c']], ['x'], "\xff\xfe", '-1', '99999999999999999999', '1e999', "'; drop", str_repeat('x', 500), '0', null, '14 in', "a\0b", '20', 'm1', '1'.str_repeat('0', 400), ['1x' => '2', '0' => '5']];
         $one = fn (array $of): mixed => $of[$chance->getInt(0, count($of) - 1)];
         $sent = [];
         foreach (self::FIELDS as $field) {

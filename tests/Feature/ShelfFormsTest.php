@@ -151,6 +151,12 @@ final class ShelfFormsTest extends FeatureCase
         yield 'another XML' => ['<recipe><path d="M0 0L1 1"/></recipe>', 'is not an SVG drawing'];
         yield 'entities' => ['<!DOCTYPE svg [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><svg><path d="&b;"/></svg>', 'declares entities'];
         yield 'an outside entity' => ['<!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]><svg><path d="M0 0"/></svg>', 'declares entities'];
+        yield 'nothing at all' => ['', 'is not an SVG drawing'];
+        yield 'entities in two bytes a letter' => [mb_convert_encoding('<!DOCTYPE svg [<!ENTITY a "M0 0L9 9">]><svg><path d="&a;"/></svg>', 'UTF-16'), 'declares entities'];
+        yield 'an encoding that hides them' => ['<?xml version="1.0" encoding="UTF-7"?>+ADw-svg+AD4-', 'written in UTF-7'];
+        yield 'very many lines' => ['<svg><path d="M0 0'.str_repeat('l1 1', 11_000).'"/></svg>', '11,001 points'];
+        yield 'very many smooth curves' => ['<svg><path d="M0 0'.str_repeat('T1 1', 24_000).'"/></svg>', '24,001 points'];
+        yield 'numbers without end' => ['<svg><path d="M'.str_repeat('1.1.1.', 16_000).'"/></svg>', '23,999 points'];
         yield 'no path' => ['<svg><circle r="5"/></svg>', 'has no path to follow'];
         yield 'an empty path' => ['<svg><path d="  "/></svg>', 'has no path to follow'];
         yield 'a path that says nothing' => ['<svg><path d="kitten"/></svg>', 'has no path to follow'];

@@ -6,7 +6,9 @@ use App\Models\SavedPlan;
 use Database\Seeders\DemoSeeder;
 use Davrin\Core\Craft;
 use Davrin\Core\Plan\Layer;
+use Davrin\Core\PlanFile\PlanFile;
 use PHPUnit\Framework\Attributes\TestWith;
+use Tests\Core\NastyPlans;
 
 final class WallTest extends FeatureCase
 {
@@ -121,5 +123,39 @@ final class WallTest extends FeatureCase
     public function test_the_keys_have_a_page_of_their_own(): void
     {
         $this->get('/keys')->assertOk()->assertSee('undo, as far back as the plan goes');
+    }
+
+    public function test_a_plan_that_cannot_be_worked_out_shows_its_name_and_what_can_be_done_and_stops_no_other(): void
+    {
+        $this->hang();
+        $broken = $this->hang('library-reading-week');
+        $broken->revision->update(['document' => substr($broken->revision->document, 0, -40)]);
+        $page = $this->get('/plans')->assertOk()->assertSee('Library')->assertSee('could not be worked out')->assertSee('Nothing of it is lost');
+        $this->assertCount(18, $this->find($page, "//article//svg/g[@class='elements']/use"), 'the other hangs as it did');
+        $this->get("/plans/$broken->id/file")->assertOk()->assertContent($broken->revision->document);
+        $this->delete("/plans/$broken->id")->assertRedirect('/plans');
+        $this->get('/plans')->assertDontSee('could not be worked out');
+    }
+
+    public function test_what_takes_long_is_drawn_one_by_one_after_the_page_is_shown(): void
+    {
+        $nasty = NastyPlans::all();
+        foreach (['twelve lengths on 60 ties', 'twelve lengths of 1/32 in on 60 ties', 'sixty full rolls, too few'] as $name) {
+            SavedPlan::start(app(PlanFile::class)->read(NastyPlans::file(['name' => $name] + $nasty[$name])), 'opened');
+        }
+        $this->hang();
+        $waiting = $this->find($this->get('/plans')->assertOk()->assertSee('Band door'), "//article//*[contains(@class,'undrawn')]");
+        $this->assertNotSame([], $waiting);
+        $card = $this->get($waiting[0]->getAttribute('hx-get'))->assertOk()->assertSee('60 ties');
+        $this->assertStringNotContainsString('<html', (string) $card->getContent());
+        $this->assertLessThan(count($waiting), count($this->find($this->get('/plans'), "//article//*[contains(@class,'undrawn')]")), 'what was drawn stays drawn');
+    }
+
+    public function test_a_card_is_drawn_anew_once_its_plan_was_changed(): void
+    {
+        $plan = $this->hang();
+        $this->get('/plans')->assertSee('18 ruffles');
+        $this->edit($plan, ['do' => 'remove-layer', 'id' => $plan->plan()->layers[1]->id])->assertOk();
+        $this->get('/plans')->assertSee('6 ruffles')->assertDontSee('18 ruffles');
     }
 }

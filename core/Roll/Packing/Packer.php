@@ -161,6 +161,7 @@ final class Packer
                 $sure = $isSure ? $left : $sure;
             }
         }
+
         // Where it is not sure of itself how many stay out, the relaxation says so at the least.
         return [$without($left)->counts, $forced + ($isSure ? $sure : max($sure, Relaxation::ofMost($task->sizes, $counts, array_intersect_key($task->rooms, $all), $all, $effort)->least)), is_array($fit) ? $fit : null];
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Colour;
 
-use Davrin\Core\Effort\Effort;
 use Davrin\Core\Colour\Evenness;
 use Davrin\Core\Colour\Spread;
+use Davrin\Core\Effort\Effort;
 use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -1,0 +1,111 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Exceptions\DiskTrouble;
+use App\Models\SavedPlan;
+use Davrin\Core\PlanFile\PlanFile;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use PDOException;
+use PHPUnit\Framework\Attributes\TestWith;
+
+/** What a maker reads where the disk file cannot be written, or not even read. */
+final class DiskTroubleTest extends TestCase
+{
+    private string $folder;
+
+    private SavedPlan $plan;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withoutVite();
+        $this->folder = sys_get_temp_dir().'/davrin-disk-'.bin2hex(random_bytes(6));
+        mkdir($this->folder);
+        touch("$this->folder/davrin.sqlite");
+        $this->open('davrin.sqlite');
+        $this->artisan('migrate', ['--force' => true]);
+        $this->plan = SavedPlan::start(app(PlanFile::class)->reopen((string) file_get_contents(database_path('demo/band-door-teal-and-gold.json'))), 'begun');
+    }
+
+    protected function tearDown(): void
+    {
+        DB::purge();
+        array_map(unlink(...), glob("$this->folder/*") ?: []);
+        rmdir($this->folder);
+        parent::tearDown();
+    }
+
+    public function test_a_full_disk_takes_no_edit_keeps_what_was_typed_and_still_shows_the_plan(): void
+    {
+        // The file may not grow by a single page more.
+        DB::statement('pragma max_page_count = '.DB::selectOne('pragma page_count')->page_count);
+        $answer = $this->edit(['set' => ['plan.name' => str_repeat('n', 80), 'layers.outer.length' => '17 in']]);
+        for ($try = 0; $try < 40 && $answer->getStatusCode() === 200; $try++) {
+            $answer = $this->edit(['set' => ['layers.outer.length' => (9 + $try % 9).' 1/2 in']]);
+        }
+        $answer->assertStatus(503)->assertSee('The disk is full')->assertSee('still in its blank');
+        $this->assertMatchesRegularExpression('/value="\d+ 1\/2 in"/', (string) $answer->getContent());
+        $this->get("/plans/{$this->plan->id}")->assertOk();
+        $this->get('/plans')->assertOk();
+    }
+
+    public function test_a_file_that_may_only_be_read_is_shown_and_not_written(): void
+    {
+        DB::statement('pragma query_only = on');
+        $this->edit(['set' => ['layers.outer.length' => '17 in']])->assertStatus(503)->assertSee('may only be read, not written')->assertSee('value="17 in"', false);
+        $this->get('/plans')->assertOk()->assertSee('Band door');
+    }
+
+    public function test_a_file_that_is_not_there_is_missed_and_not_made_anew(): void
+    {
+        $this->open('gone.sqlite');
+        $this->get('/plans')->assertStatus(503)->assertSee('is not there, or nothing is in it yet')->assertHeader('Content-Security-Policy');
+        $this->post('/plans')->assertStatus(503)->assertSee('is not there');
+        $this->assertFileDoesNotExist("$this->folder/gone.sqlite");
+        touch("$this->folder/empty.sqlite");
+        $this->open('empty.sqlite');
+        $this->get('/plans')->assertStatus(503)->assertSee('nothing is in it yet');
+    }
+
+    public function test_a_damaged_file_is_left_as_it_is(): void
+    {
+        file_put_contents("$this->folder/damaged.sqlite", str_repeat('this was a database once. ', 400));
+        $this->open('damaged.sqlite');
+        $before = md5_file("$this->folder/damaged.sqlite");
+        $this->get('/plans')->assertStatus(503)->assertSee('is damaged and cannot be read');
+        $this->post('/plans')->assertStatus(503)->assertSee('Put back your last copy');
+        $this->assertSame($before, md5_file("$this->folder/damaged.sqlite"));
+    }
+
+    #[TestWith(['SQLSTATE[HY000]: General error: 13 database or disk is full', DiskTrouble::Full])]
+    #[TestWith(['SQLSTATE[HY000]: General error: 8 attempt to write a readonly database', DiskTrouble::ReadOnly])]
+    #[TestWith(['SQLSTATE[HY000]: General error: 11 database disk image is malformed', DiskTrouble::Corrupt])]
+    #[TestWith(['SQLSTATE[HY000]: General error: 5 database is locked', DiskTrouble::Locked])]
+    #[TestWith(['SQLSTATE[HY000] [14] unable to open database file', DiskTrouble::Missing])]
+    public function test_it_is_known_by_what_sqlite_says(string $said, DiskTrouble $trouble): void
+    {
+        $this->assertSame($trouble, DiskTrouble::of(new PDOException($said)));
+    }
+
+    public function test_what_is_wrong_with_a_query_is_no_trouble_of_the_disk(): void
+    {
+        $this->assertNull(DiskTrouble::of(new PDOException('SQLSTATE[HY000]: General error: 1 near "selec": syntax error')));
+        $sentences = array_map(fn (DiskTrouble $trouble): string => $trouble->sentence(), DiskTrouble::cases());
+        $this->assertSame($sentences, array_unique($sentences));
+    }
+
+    private function open(string $file): void
+    {
+        config(['database.connections.sqlite.database' => "$this->folder/$file"]);
+        DB::purge();
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    private function edit(array $fields): TestResponse
+    {
+        return $this->post("/plans/{$this->plan->id}/edits", $fields + ['revision' => SavedPlan::query()->whereKey($this->plan->id)->value('revision_id')], ['HX-Request' => 'true']);
+    }
+}
