@@ -31,16 +31,19 @@ final readonly class Remedies
     {
         $ids = array_map(fn (MeshResult $mesh): string => $mesh->mesh->id, $meshes);
         $layers = array_values(array_filter($plan->layers, fn (Layer $layer): bool => array_filter($meshes, fn (MeshResult $mesh): bool => $layer->uses($mesh->mesh)) !== []));
-        $found = array_filter([
+        $remedy = fn (?array $found): ?Remedy => $found === null ? null : $this->trial->remedy($plan, $before, $found[0], $found[1], $ids);
+        // What takes least to find is found first, so that where the search is cut short there is a way out all the same.
+        $moreRolls = $remedy($this->moreRolls($plan, $meshes, $ids));
+        [$shorter, $barer] = [[
             ...array_map(fn (Layer $layer): ?array => $this->trial->shorter($plan, $layer, self::LEAST_PART, fn (array $fill): bool => $this->isEnough($plan, $ids, $fill)), $layers),
             ...array_map(fn (Layer $layer): ?array => $this->fewerOfIt($plan, $layer, $meshes), $layers),
             $this->fewerASection($plan, $layers, $ids),
-            $this->moreRolls($plan, $meshes, $ids),
+        ], [
             // Of several layers the last one hides least.
             ...array_map(fn (Layer $layer): ?array => $this->bareTies($plan, $layer, $ids), array_slice($layers, -1)),
-        ]);
+        ]];
 
-        return array_values(array_filter(array_map(fn (array $remedy): ?Remedy => $this->trial->remedy($plan, $before, $remedy[0], $remedy[1], $ids), $found)));
+        return array_values(array_filter([...array_map($remedy, $shorter), $moreRolls, ...array_map($remedy, $barer)]));
     }
 
     /**
