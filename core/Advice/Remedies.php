@@ -31,9 +31,9 @@ final readonly class Remedies
     {
         $ids = array_map(fn (MeshResult $mesh): string => $mesh->mesh->id, $meshes);
         $layers = array_values(array_filter($plan->layers, fn (Layer $layer): bool => array_filter($meshes, fn (MeshResult $mesh): bool => $layer->uses($mesh->mesh)) !== []));
-        $remedy = fn (?array $found): ?Remedy => $found === null ? null : $this->trial->remedy($plan, $before, $found[0], $found[1], $ids);
         // What takes least to find is found first, so that where the search is cut short there is a way out all the same.
-        $moreRolls = $remedy($this->moreRolls($plan, $meshes, $ids));
+        $moreRolls = $this->moreRolls($plan, $meshes, $ids);
+        $moreRolls = $moreRolls === null ? null : $this->trial->remedy($plan, $before, $moreRolls[0], $moreRolls[1], $ids);
         [$shorter, $barer] = [[
             ...array_map(fn (Layer $layer): ?array => $this->trial->shorter($plan, $layer, self::LEAST_PART, fn (array $fill): bool => $this->isEnough($plan, $ids, $fill)), $layers),
             ...array_map(fn (Layer $layer): ?array => $this->fewerOfIt($plan, $layer, $meshes), $layers),
@@ -43,7 +43,17 @@ final readonly class Remedies
             ...array_map(fn (Layer $layer): ?array => $this->bareTies($plan, $layer, $ids), array_slice($layers, -1)),
         ]];
 
-        return array_values(array_filter([...array_map($remedy, $shorter), $moreRolls, ...array_map($remedy, $barer)]));
+        return array_values(array_filter([...$this->worked($plan, $before, $shorter, $ids), $moreRolls, ...$this->worked($plan, $before, $barer, $ids)]));
+    }
+
+    /**
+     * @param  list<array{string, array<string, string>}|null>  $found  what to call each, and what to write
+     * @param  list<string>  $ids
+     * @return list<?Remedy>
+     */
+    private function worked(Plan $plan, Result $before, array $found, array $ids): array
+    {
+        return array_map(fn (array $its): ?Remedy => $this->trial->remedy($plan, $before, $its[0], $its[1], $ids), array_values(array_filter($found)));
     }
 
     /**

@@ -50,6 +50,17 @@ final class DemoCommandTest extends TestCase
         $this->assertNotFalse(file_get_contents("$address/plans"));
     }
 
+    public function test_a_damaged_database_is_left_as_it_is_and_what_to_do_is_said(): void
+    {
+        file_put_contents("$this->folder/davrin.sqlite", $damaged = str_repeat('once a database ', 600));
+        $demo = $this->demo(8080);
+        $demo->wait();
+        $this->assertSame(1, $demo->getExitCode());
+        $this->assertStringContainsString('is damaged, or is no database of Davrin', $demo->getErrorOutput());
+        $this->assertStringContainsString("mv $this->folder/davrin.sqlite", $demo->getErrorOutput());
+        $this->assertSame($damaged, file_get_contents("$this->folder/davrin.sqlite"));
+    }
+
     private function demo(int $port): Process
     {
         $process = new Process([dirname(__DIR__, 2).'/bin/demo'], dirname(__DIR__, 2), [
