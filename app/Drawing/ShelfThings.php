@@ -25,6 +25,9 @@ final readonly class ShelfThings
 
     private const MOST_PACKS = 8;
 
+    /** So many different lengths are told; of more only how many. */
+    private const MOST_TOLD = 24;
+
     public Ink $ink;
 
     /** @var list<array{x: float, y: float, width: float, height: float, ghost: float, kind: string, part: float, words: string}> */
@@ -58,7 +61,7 @@ final readonly class ShelfThings
         $this->height = max([30.0, ...array_map(fn (array $thing): float => $thing['height'] + 6, $things)]);
         $this->things = array_map(fn (array $thing): array => ['y' => round($this->height - $thing['height'], 1)] + $thing, $things);
         $this->end = $x;
-        $this->more = count($drawn) - count($things);
+        $this->more = ($item->ware()->isWound() ? count($stock) : count($drawn)) - count($things);
     }
 
     /** "2 x 10 yd, 131 in": what there is, equal rolls drawn together. */
@@ -71,6 +74,11 @@ final readonly class ShelfThings
         foreach ($this->item->stock->where('amount', '>', 0)->sortByDesc('amount')->sortBy(fn (ShelfStock $stock): bool => $stock->kind === StockKind::Loose) as $stock) {
             $words = $stock->kind === StockKind::Full ? ShelfStock::units()->roll(Length::ofUnits($stock->amount)) : $stock->shown($stock->amount);
             $alike[$words] = ($alike[$words] ?? 0) + 1;
+        }
+
+        if (count($alike) > self::MOST_TOLD) {
+            $more = count($alike) - self::MOST_TOLD;
+            $alike = array_slice($alike, 0, self::MOST_TOLD, true) + ["and $more more lengths" => 1];
         }
 
         // What is one thing is not broken over two lines.

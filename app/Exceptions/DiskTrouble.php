@@ -15,13 +15,15 @@ enum DiskTrouble
     case Missing;
     case Corrupt;
 
+    private const NOT_OPENED = 'unable to open database file';
+
     private const SAID = [
         'database is locked' => self::Locked,
         'database table is locked' => self::Locked,
         'database or disk is full' => self::Full,
         'disk I/O error' => self::Full,
         'readonly database' => self::ReadOnly,
-        'unable to open database file' => self::Missing,
+        self::NOT_OPENED => self::Missing,
         'no such table' => self::Missing,
         'disk image is malformed' => self::Corrupt,
         'file is not a database' => self::Corrupt,
@@ -36,7 +38,8 @@ enum DiskTrouble
             }
             foreach ($why instanceof PDOException ? self::SAID : [] as $said => $trouble) {
                 if (str_contains($why->getMessage(), $said)) {
-                    return $trouble;
+                    // A file that is there and does not open has a folder that nothing can be written in, which SQLite needs beside it.
+                    return $trouble === self::Missing && $said === self::NOT_OPENED && is_file((string) config('database.connections.sqlite.database')) ? self::ReadOnly : $trouble;
                 }
             }
         }

@@ -12,6 +12,7 @@ use App\Settings\House;
 use Davrin\Core\Recipe\Recipe;
 use Davrin\Core\Refused;
 use Illuminate\Contracts\Support\Responsable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -20,14 +21,20 @@ final readonly class ItemPage implements Responsable
 {
     private const HISTORY = 40;
 
+    private const ROLLS_A_PAGE = 40;
+
     /** @param  bool  $scale  whether the scale is asked for what lies on it */
     public function __construct(private ShelfItem $item, private ?Problem $problem = null, private bool $scale = false) {}
 
     /** @param  Request  $request */
     public function toResponse($request): Response
     {
-        $this->item->load('stock.reservations.plan', 'stock.movements');
-        $this->item->stock->each->setRelation('item', $this->item);
+        $this->item->load('stock');
+        $stock = $this->item->stock()->with('reservations.plan')->where('amount', '>', 0)->orderByDesc('amount')->orderBy('id')->paginate(self::ROLLS_A_PAGE, pageName: 'rolls');
+        $stock->each(fn (ShelfStock $one): ShelfStock => $one->setRelation('item', $this->item));
+        /** @var Collection<int, ShelfMovement> $history */
+        $history = ShelfMovement::query()->with('stock')->whereIn('shelf_stock_id', $this->item->stock()->select('id'))->latest('id')->limit(self::HISTORY)->get();
+        $history->each(fn (ShelfMovement $movement): ShelfStock => $movement->stock->setRelation('item', $this->item));
         [$weight, $silent] = [null, null];
         try {
             $weight = $this->scale ? app(Scale::class)->read()->shown() : null;
@@ -39,9 +46,8 @@ final readonly class ItemPage implements Responsable
             'item' => $this->item,
             'sentence' => Recipe::line('item', $this->item->ware()->sentence(), $this->item->slip(), app(House::class)->units()),
             'things' => new ShelfThings($this->item),
-            'stock' => $this->item->stock->where('amount', '>', 0)->sortByDesc('amount')->values(),
-            'history' => $this->item->stock->flatMap(fn (ShelfStock $stock) => $stock->movements->map(fn (ShelfMovement $movement): ShelfMovement => $movement->setRelation('stock', $stock)))
-                ->sortByDesc('id')->take(self::HISTORY)->values(),
+            'stock' => $stock,
+            'history' => $history,
             'problem' => $this->problem,
             'weight' => $weight,
             'silent' => $silent,

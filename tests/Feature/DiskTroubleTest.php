@@ -84,7 +84,7 @@ final class DiskTroubleTest extends TestCase
     #[TestWith(['SQLSTATE[HY000]: General error: 8 attempt to write a readonly database', DiskTrouble::ReadOnly])]
     #[TestWith(['SQLSTATE[HY000]: General error: 11 database disk image is malformed', DiskTrouble::Corrupt])]
     #[TestWith(['SQLSTATE[HY000]: General error: 5 database is locked', DiskTrouble::Locked])]
-    #[TestWith(['SQLSTATE[HY000] [14] unable to open database file', DiskTrouble::Missing])]
+    #[TestWith(['SQLSTATE[HY000] [14] unable to open database file', DiskTrouble::ReadOnly])]
     public function test_it_is_known_by_what_sqlite_says(string $said, DiskTrouble $trouble): void
     {
         $this->assertSame($trouble, DiskTrouble::of(new PDOException($said)));

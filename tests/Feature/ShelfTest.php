@@ -8,8 +8,10 @@ use App\Models\ShelfStock;
 use Database\Seeders\DemoShelf;
 use Davrin\Core\Blank\OnHandBlank;
 use Davrin\Core\Craft;
+use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Measure\Weight;
+use Davrin\Core\Plan\OnHand;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class ShelfTest extends FeatureCase
@@ -227,5 +229,15 @@ final class ShelfTest extends FeatureCase
     private function measure(ShelfStock $stock, array $typed)
     {
         return $this->from("/shelf/$stock->shelf_item_id")->post("/stock/$stock->id/measure", $typed + ['stock' => (string) $stock->id]);
+    }
+
+    public function test_very_many_rolls_of_one_mesh_come_in_pages(): void
+    {
+        $item = ShelfItem::begin('mesh', ['name' => 'Moss mesh']);
+        $item->take(array_map(fn (int $inches): OnHand => new OnHand(1, Length::inches($inches)), range(101, 150)));
+        $page = $this->get("/shelf/$item->id")->assertOk()->assertSee('1 to 40 of 50, the longest first')->assertSee("and\u{A0}26\u{A0}more\u{A0}lengths");
+        $this->assertLessThan(400_000, strlen((string) $page->getContent()));
+        $this->get("/shelf/$item->id?rolls=2")->assertSee('41 to 50 of 50')->assertSee('101 in')->assertDontSee('Shorter ones');
+        $this->get('/shelf')->assertOk()->assertSee("and\u{A0}26\u{A0}more\u{A0}lengths");
     }
 }
