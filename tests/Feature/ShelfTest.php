@@ -235,7 +235,7 @@ final class ShelfTest extends FeatureCase
     {
         $item = ShelfItem::begin('mesh', ['name' => 'Moss mesh']);
         $item->take(array_map(fn (int $inches): OnHand => new OnHand(1, Length::inches($inches)), range(101, 150)));
-        $page = $this->get("/shelf/$item->id")->assertOk()->assertSee('1 to 40 of 50, the longest first')->assertSee("and\u{A0}26\u{A0}more\u{A0}lengths");
+        $page = $this->get("/shelf/$item->id")->assertOk()->assertSee('1 to 40 of 50, the longest first');
         $this->assertLessThan(400_000, strlen((string) $page->getContent()));
         $this->get("/shelf/$item->id?rolls=2")->assertSee('41 to 50 of 50')->assertSee('101 in')->assertDontSee('Shorter ones');
         $this->get('/shelf')->assertOk()->assertSee("and\u{A0}26\u{A0}more\u{A0}lengths");
