@@ -95,7 +95,7 @@ final class AtTheSameMomentTest extends TestCase
             $this->assertLessThanOrEqual($stock->amount, $stock->held());
             $this->assertLessThanOrEqual(1, $stock->reservations->unique('plan_id')->count());
         }
-        foreach (SavedPlan::query()->get() as $plan) {
+        foreach (SavedPlan::query()->with('revision')->get() as $plan) {
             $this->assertSame($plan->isReady() && $this->usesShelf($plan), ShelfReservation::query()->where('plan_id', $plan->id)->exists(), 'who is ready holds, and nobody else');
         }
     }
