@@ -5,7 +5,9 @@ namespace App\Colours;
 use Davrin\Core\Edit\Edit;
 use Davrin\Core\Edit\ExchangeMeshes;
 use Davrin\Core\Edit\FillBlanks;
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
@@ -16,6 +18,9 @@ final readonly class Variations
     /** More side by side are not compared any more. */
     private const MOST = 9;
 
+    /** What working all of them out may take; where that is used up, fewer are compared. */
+    private const STEPS = 48_000_000;
+
     public function __construct(private PlanReader $reader, private Engine $engine) {}
 
     /**
@@ -24,11 +29,13 @@ final readonly class Variations
      */
     public function of(Plan $plan, array $palette): array
     {
-        $variations = [new Variation('v0', 'As it is', $plan, $this->engine->work($plan), [])];
+        $account = Effort::of(self::STEPS);
+        $variations = [new Variation('v0', 'As it is', $plan, $this->engine->figures($plan, $account), [])];
         foreach ([...$this->inPalette($plan, $palette), ...$this->exchanged($plan)] as [$label, $edit, $sent]) {
-            if (count($variations) < self::MOST) {
+            if (count($variations) < self::MOST && ! $account->isSpent()) {
                 $edited = $edit->apply($plan, $this->reader);
-                $variations[] = new Variation('v'.count($variations), $label, $edited, $this->engine->work($edited), $sent);
+                $account->spend(array_sum(array_map(fn (Layer $layer): int => $layer->on->deal->effort->spent(), $edited->layers)));
+                $variations[] = new Variation('v'.count($variations), $label, $edited, $this->engine->figures($edited, $account), $sent);
             }
         }
 

@@ -27,7 +27,7 @@ final readonly class ShelvedForm
     public function __construct(public ShelfForm $shelf, public ?Problem $problem = null)
     {
         $plan = $shelf->plan();
-        $this->result = app(Engine::class)->work($plan);
+        $this->result = app(Engine::class)->figures($plan);
         $this->drawing = new FormDrawing($plan, $this->result, Side::Front, mesh: false, prefix: "f$shelf->id-");
         $this->rows = RowWords::of($plan->form, $plan->units());
         $this->sentence = Recipe::of($plan, $this->result)->form;

@@ -118,7 +118,7 @@ final class SavedPlan extends Model implements Cuttable
 
     public function sheet(CutOrder $order): SheetPage
     {
-        $result = app(Engine::class)->work($this->plan());
+        $result = app(Engine::class)->figures($this->plan());
         $rolls = [];
         foreach ($result->meshes as $mesh) {
             $rolls[$mesh->mesh->id] = $mesh->plan;

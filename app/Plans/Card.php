@@ -31,7 +31,7 @@ final readonly class Card
     {
         try {
             $plan = $saved->plan();
-            $result = $this->engine->work($plan, $account);
+            $result = $this->engine->figures($plan, $account);
             $card = view('plans.card', ['saved' => $saved, 'result' => $result, 'drawing' => new FormDrawing($plan, $result, Side::Front, prefix: "p$saved->id-")])->render();
         } catch (PDOException $why) {
             throw $why;

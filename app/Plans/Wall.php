@@ -10,7 +10,7 @@ use Illuminate\Pagination\LengthAwarePaginator;
 final readonly class Wall
 {
     /** What drawing the cards of a page may take before it is shown; the others are drawn one by one afterwards. */
-    private const STEPS = 24_000_000;
+    private const STEPS = 8_000_000;
 
     public function __construct(private Card $card) {}
 

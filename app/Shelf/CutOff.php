@@ -41,7 +41,7 @@ final readonly class CutOff
         DB::transaction(function () use ($plan): void {
             // Who cuts without having held it finds out here whether another plan does.
             Holding::make($plan);
-            $meshes = array_map(fn (MeshResult $mesh): array => [$mesh->mesh, $mesh->plan], app(Engine::class)->work($plan->plan())->meshes);
+            $meshes = array_map(fn (MeshResult $mesh): array => [$mesh->mesh, $mesh->plan], app(Engine::class)->figures($plan->plan())->meshes);
             $plan->reservations()->delete();
             $job = (new self($plan->name, $plan->plan()->settings->keepFrom(), $plan))->move($meshes);
             $plan->update(['ready_at' => null, 'cut_at' => now(), 'cut_job' => $job]);

@@ -104,7 +104,7 @@ final readonly class FromScraps
 
     public function result(): ?Result
     {
-        return $this->plan === null ? null : app(Engine::class)->work($this->plan);
+        return $this->plan === null ? null : app(Engine::class)->figures($this->plan);
     }
 
     public function drawing(Result $result): ?FormDrawing

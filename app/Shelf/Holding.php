@@ -51,13 +51,13 @@ final readonly class Holding
     /** @return list<array{int, int, int, int}> what a maker would see change, of each mesh */
     private static function figures(Plan $plan): array
     {
-        return array_map(fn (MeshResult $mesh): array => [$mesh->plan->unmetPieces, $mesh->plan->money()->cents, $mesh->plan->opened(), $mesh->plan->used()->units], app(Engine::class)->work($plan)->meshes);
+        return array_map(fn (MeshResult $mesh): array => [$mesh->plan->unmetPieces, $mesh->plan->money()->cents, $mesh->plan->opened(), $mesh->plan->used()->units], app(Engine::class)->figures($plan)->meshes);
     }
 
     /** @throws NotReady */
     private static function of(SavedPlan $plan): self
     {
-        $result = app(Engine::class)->work($plan->plan());
+        $result = app(Engine::class)->figures($plan->plan());
         if ($result->verdict->short) {
             throw NotReady::short();
         }

@@ -39,7 +39,7 @@ final readonly class Sample
             ],
         ]);
 
-        return new self($technique, $plan, $engine->work($plan));
+        return new self($technique, $plan, $engine->figures($plan));
     }
 
     /**

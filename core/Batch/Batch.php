@@ -8,6 +8,7 @@ use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Plan\Fault;
 use Davrin\Core\Plan\Mesh;
@@ -25,6 +26,11 @@ final class Batch
 {
     /** More pieces and steps than this are more than a bench cuts in a day. */
     public const MOST = 4_000;
+
+    /** What planning all of it may take. */
+    private const STEPS = 60_000_000;
+
+    private readonly Effort $effort;
 
     /** @var array<string, Mesh> */
     private array $meshes = [];
@@ -47,7 +53,10 @@ final class Batch
     /** @var array<string, array<string, array{int, int}>> full rolls and cents, were it cut alone: by mesh, by the piece of work */
     private array $apart = [];
 
-    private function __construct(private readonly RollPlanner $planner) {}
+    private function __construct(private readonly RollPlanner $planner)
+    {
+        $this->effort = Effort::of(self::STEPS);
+    }
 
     /**
      * @param  non-empty-list<Share>  $shares
@@ -85,7 +94,7 @@ final class Batch
             $cuts = $this->cutsOf($share, $keys, "$number-$copy");
             array_push($this->runs, ...$runs);
             array_push($this->cuts, ...$cuts);
-            $alone = $alone === [] ? $this->planner->plan($runs, $cuts, $this->newRolls($share, array_values($keys))) : $alone;
+            $alone = $alone === [] ? $this->planner->plan($runs, $cuts, $this->newRolls($share, array_values($keys)), $this->effort) : $alone;
             foreach ($alone as $key => $rolls) {
                 $this->apart[$key]["$number-$copy"] = [$rolls->opened(), $rolls->money()->cents];
             }
@@ -96,7 +105,7 @@ final class Batch
     private function planned(Share $first): array
     {
         $supplies = $this->supplies($first, array_keys($this->meshes));
-        $plans = $this->planner->plan($this->runs, $this->cuts, $supplies);
+        $plans = $this->planner->plan($this->runs, $this->cuts, $supplies, $this->effort);
 
         return array_merge([], ...array_map(fn (string $key): array => $this->lotByLot($key, $plans[$key], $supplies[$key]) ?? [
             $this->told($key, $this->proven($key, $plans, $supplies[$key]), array_keys($this->apart[$key])),
@@ -121,7 +130,7 @@ final class Batch
     {
         $tied = array_filter($this->runs, fn (Run $run): bool => in_array($key, $run->strands, true) && array_unique($run->strands) !== [$key]);
         $lots = $supply->lots();
-        if (count($lots) < 2 || $tied !== [] || ($together->unmetPieces === 0 && $together->opened() === 0)) {
+        if (count($lots) < 2 || $tied !== [] || $this->effort->isSpent() || ($together->unmetPieces === 0 && $together->opened() === 0)) {
             return null;
         }
         [$waiting, $cut] = [array_map(strval(...), array_keys($this->apart[$key])), []];
@@ -163,7 +172,7 @@ final class Batch
 
     private function rolls(Asked $asked, Supply $supply): RollPlan
     {
-        return $this->planner->plan($asked->runs, $asked->cuts, [$asked->mesh => $supply])[$asked->mesh];
+        return $this->planner->plan($asked->runs, $asked->cuts, [$asked->mesh => $supply], $this->effort)[$asked->mesh];
     }
 
     /** @param  array<string, RollPlan>  $plans */
@@ -173,7 +182,7 @@ final class Batch
         // Where each piece of work may have a lot of its own, no way is better than the best with lots mixed.
         $bound = count($this->apart[$key]) > 1 && count($supply->lots()) > 1 ? $supply->mixed() : $supply;
 
-        return $plan->proof === null || $bound !== $supply ? $plan->provenBy($this->planner->proof($this->runs, $this->cuts, $key, $bound, $plans)) : $plan;
+        return $plan->proof === null || $bound !== $supply ? $plan->provenBy($this->planner->proof($this->runs, $this->cuts, $key, $bound, $plans, $this->effort)) : $plan;
     }
 
     /** @return string the key of a mesh that plans share */

@@ -40,6 +40,20 @@ final readonly class Engine
     }
 
     /**
+     * The result without a word of advice, where nobody asks what could be better.
+     *
+     * @param  ?Effort  $account  what it took is spent here
+     */
+    public function figures(Plan $plan, ?Effort $account = null): Result
+    {
+        $effort = Effort::of(PlanWork::STEPS);
+        $result = $this->planWork->of($plan, $effort);
+        $account?->spend($effort->spent());
+
+        return $result;
+    }
+
+    /**
      * The whole result, with advice and remedies.
      *
      * @param  ?Effort  $account  what it took is spent here
