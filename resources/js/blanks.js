@@ -81,7 +81,8 @@ document.addEventListener('htmx:beforeRequest', (event) => {
 
 document.addEventListener('htmx:beforeSwap', (event) => {
     // What was looked for in the plan as it was before an edit is no answer to it any more.
-    if (event.detail.elt.matches('.looks-on') && event.detail.elt.dataset.revision !== editor().dataset.revision) {
+    const asked = event.detail.requestConfig.elt;
+    if (asked.matches('.looks-on') && asked.dataset.revision !== editor().dataset.revision) {
         event.detail.shouldSwap = false;
     }
     // What was typed on while the answer was on its way is not answered by it.

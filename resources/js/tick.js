@@ -15,7 +15,8 @@ document.addEventListener('change', (event) => {
 // A tick that was not taken does not stay in its box.
 document.addEventListener('htmx:afterRequest', (event) => {
     const box = event.detail.elt.querySelector?.('[data-tick]');
-    if (box && !event.detail.successful) {
+    const status = event.detail.xhr.status;
+    if (box && (status < 200 || status >= 400)) {
         box.checked = !box.checked;
         count(box.checked ? 1 : -1);
         say(event.detail.xhr.responseText || 'Davrin does not answer, so this was not ticked. When it is back, tick it again.');
