@@ -259,7 +259,7 @@ foreach (['realistic' => [realistic(...), 300, 30], 'hard, uniform' => [uniform(
         100 * count(array_filter($planned, fn (Packed $packed): bool => $packed->isProven())) / count($planned), memory_get_peak_usage() / 1e6,
     );
     [$solver, $same, $over, $unknown, $ratios] = [[], 0, 0, 0, []];
-    for ($seed = 1; $hasSolver && $seed <= min(count($planned), (int) (getenv('SOLVED') ?: $asks)); $seed++) {
+    for ($seed = 1; $hasSolver && $asks > 0 && $seed <= min(count($planned), (int) (getenv('SOLVED') ?: $asks)); $seed++) {
         [$least, $seconds] = solved($make(new Random\Randomizer(new Random\Engine\Mt19937($seed))), $folder);
         $solver[] = $seconds * 1000;
         $ratios[] = $seconds * 1000 / $times[$seed];

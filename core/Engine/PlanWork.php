@@ -28,12 +28,16 @@ final readonly class PlanWork
     /** What working a plan out may take, without advice. */
     public const STEPS = 24_000_000;
 
+    /** What following the outline of a form that is not round takes, for each tie, of the whole and of each layer. */
+    private const OUTLINE = 2_500;
+
     public function of(Plan $plan, Effort $effort): Result
     {
         $meshes = $this->meshWork->of($plan, $effort);
         $stuff = TieStuff::of($plan, $meshes);
         $cost = Cost::of($plan, $meshes, $stuff);
         $estimates = new Estimates($plan, $plan->layers);
+        $effort->spend($plan->form->round() ? 0 : self::OUTLINE * count($plan->ties->all()) * (1 + count($plan->layers)));
         $fullness = FullnessWork::of($plan, $plan->layers);
         $rolls = $this->rollsOf($meshes);
         $missing = array_fill_keys(array_merge(...array_map(fn (MeshResult $mesh): array => array_map(fn (Element $element): string => $element->id, $mesh->plan->unmet), $meshes)), true);
