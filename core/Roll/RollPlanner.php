@@ -11,7 +11,7 @@ use Davrin\Core\Demand\Step;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Roll\Packing\Bound;
 use Davrin\Core\Roll\Packing\Choices;
-use Davrin\Core\Roll\Packing\Packer;
+use Davrin\Core\Roll\Packing\LowerBound;
 use Davrin\Core\Roll\Packing\RollKind;
 
 /**
@@ -244,7 +244,7 @@ final class RollPlanner
         $plan = $plans[$mesh];
         $asked = Asked::of(array_values(array_filter(array_map(fn (Run $run): ?Run => self::asFarAsOthersReach($run, $mesh, $plans), $runs))), $cuts, $mesh);
         $enough = new Bound($plan->unmetPieces, $plan->money()->cents, $plan->opened());
-        $proofs = array_map(fn (Supply $lot): Proof => Proof::of(Packer::least($asked->task($lot), $enough, $effort->part(2))), $supply->byLot());
+        $proofs = array_map(fn (Supply $lot): Proof => Proof::of(LowerBound::of($asked->task($lot), $enough, $effort->part(2))), $supply->byLot());
 
         return array_reduce($proofs, fn (Proof $least, Proof $proof): Proof => $least->or($proof), $proofs[0]);
     }

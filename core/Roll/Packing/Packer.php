@@ -62,64 +62,6 @@ final class Packer
     }
 
     /**
-     * What no way of cutting can better, where runs are laid beside the pieces, or pieces do not lie on the grid.
-     *
-     * @param  Bound  $enough  what is found so far: no more is asked than whether that can be bettered
-     */
-    public static function least(Task $task, Bound $enough, Effort $effort): Bound
-    {
-        $task = $task->loosened();
-        [$sizes, $counts, $runs] = [$task->sizes, $task->counts, []];
-        $needed = $task->together($counts);
-        foreach ($task->runs as $run) {
-            $from = count($sizes);
-            foreach ($run->steps as $length => $count) {
-                if ($length >= $task->step) {
-                    $sizes[] = intdiv($length, $task->step);
-                    $counts[] = $count;
-                    $needed += intdiv($length, $task->step) * $count;
-                }
-            }
-            $runs[] = [intdiv($run->tails, $task->step), $from, count($sizes)];
-            $needed += intdiv($run->tails, $task->step);
-        }
-        $most = array_map(fn (RollKind $kind): int => min($kind->count ?? PHP_INT_MAX, array_sum($counts)), $task->kinds);
-        $unmet = $enough->unmet === 0 ? 0 : Relaxation::ofMost($sizes, $counts, $task->rooms, $most, $effort->part(2), $runs)->least;
-        if ($unmet < $enough->unmet || ($unmet > 0 && $runs !== [])) {
-            return new Bound($unmet, 0, 0);
-        }
-        // Of so many that stay out it is the longest that leave most room.
-        $counts = self::without($counts, $unmet);
-        $needed = $runs === [] ? $task->together($counts) : $needed;
-        $isTooLittle = fn (Choice $choice): bool => Relaxation::ofAll($sizes, $counts, array_intersect_key($task->rooms, $choice->rolls), $choice->rolls, $effort->part(4), $runs)->least > 0;
-        $choices = Choices::of($task, $most)->from($needed);
-        for ($last = new Choice(0, 0, []); $choices->valid(); $choices->send($isTooLittle)) {
-            $last = $choices->current();
-            if ($last->cost() >= [$enough->money, $enough->opened] || ! $isTooLittle($last)) {
-                break;
-            }
-        }
-
-        return new Bound($unmet, ...$last->cost());
-    }
-
-    /**
-     * All but so many of the longest.
-     *
-     * @param  array<int, int>  $counts  of each size, the longest first
-     * @return array<int, int>
-     */
-    private static function without(array $counts, int $left): array
-    {
-        foreach ($counts as $index => $count) {
-            $counts[$index] -= min($count, $left);
-            $left -= min($count, $left);
-        }
-
-        return $counts;
-    }
-
-    /**
      * As many pieces as there is room for, short ones rather than long ones: so most are met.
      *
      * @param  array<int, int>  $all  rolls by kind
@@ -142,7 +84,7 @@ final class Packer
                 return [$counts, $forced, null];
             }
         }
-        $without = fn (int $left): self => new self($task, self::without($counts, $left), $effort);
+        $without = fn (int $left): self => new self($task, $task->withoutLongest($counts, $left), $effort);
         $last = array_sum($counts);
         [$left, $sure, $isSure, $fit] = [0, 0, true, null];
         while ($left < $last) {

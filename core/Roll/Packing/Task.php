@@ -147,6 +147,23 @@ final readonly class Task
         return array_sum(array_map(fn (int $size, int $count): int => $size * $count, $this->sizes, $counts));
     }
 
+    /**
+     * So many of each size without so many of the longest: of all ways to leave out as many it leaves the most room.
+     *
+     * @param  array<int, int>  $counts
+     * @return array<int, int>
+     */
+    public function withoutLongest(array $counts, int $left): array
+    {
+        foreach (array_keys($this->sizes) as $index) {
+            $out = min($counts[$index], $left);
+            $counts[$index] -= $out;
+            $left -= $out;
+        }
+
+        return $counts;
+    }
+
     /** The index of the size that a length in units is counted as. */
     public function sizeOf(int $length): int
     {

@@ -9,6 +9,7 @@ use Davrin\Core\Roll\Packing\Bound;
 use Davrin\Core\Roll\Packing\Choice;
 use Davrin\Core\Roll\Packing\Choices;
 use Davrin\Core\Roll\Packing\Gallop;
+use Davrin\Core\Roll\Packing\LowerBound;
 use Davrin\Core\Roll\Packing\Packer;
 use Davrin\Core\Roll\Packing\RollKind;
 use Davrin\Core\Roll\Packing\Task;
@@ -120,7 +121,7 @@ final class ManyRowsTest extends TestCase
         $packed = Packer::pack($task);
         $this->assertSame(1, $packed->opened, 'what fits to the last unit is not lost on a coarse grid');
         $this->assertNull($packed->bound);
-        $this->assertEquals(new Bound(0, 650, 1), Packer::least($task, $packed->cost(), Effort::of(40_000_000)));
+        $this->assertEquals(new Bound(0, 650, 1), LowerBound::of($task, $packed->cost(), Effort::of(40_000_000)));
     }
 
     /**
