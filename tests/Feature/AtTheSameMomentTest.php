@@ -10,37 +10,31 @@ use App\Shelf\MeshFromShelf;
 use Davrin\Core\Edit\TakeMesh;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Plan\OnHand;
-use Davrin\Core\PlanFile\PlanFile;
 use Illuminate\Foundation\Testing\TestCase;
-use Illuminate\Support\Facades\DB;
 use PDO;
 use Symfony\Component\Process\Process;
 
 /** Several who use Davrin at once, on a database on disk, each a process of its own. */
 final class AtTheSameMomentTest extends TestCase
 {
-    private string $file;
+    use DatabaseOnDisk;
 
     protected function setUp(): void
     {
         parent::setUp();
         $this->withoutVite();
-        $this->file = (string) tempnam(sys_get_temp_dir(), 'davrin');
-        config(['database.connections.sqlite.database' => $this->file, 'database.connections.sqlite.busy_timeout' => 6000]);
-        DB::purge();
-        $this->artisan('migrate', ['--force' => true]);
+        $this->migrateOnDisk(6000);
     }
 
     protected function tearDown(): void
     {
-        DB::purge();
-        array_map(unlink(...), glob("$this->file*") ?: []);
+        $this->forgetDisk();
         parent::tearDown();
     }
 
     public function test_plans_edited_side_by_side_are_all_taken(): void
     {
-        $plans = array_map(fn (): SavedPlan => $this->plan(), range(1, 6));
+        $plans = array_map(fn (): SavedPlan => $this->begun(), range(1, 6));
         $answers = $this->together(array_map(fn (SavedPlan $plan): array => array_map(
             fn (int $edit): array => $this->ask('POST', "/plans/$plan->id/edits", ['revision' => '{revision}', 'set' => ['layers.outer.length' => (13 + $edit).' in']]), range(1, 5),
         ), $plans));
@@ -52,8 +46,8 @@ final class AtTheSameMomentTest extends TestCase
 
     public function test_a_writer_waits_for_another_to_be_done(): void
     {
-        $plan = $this->plan();
-        $other = new PDO("sqlite:$this->file");
+        $plan = $this->begun();
+        $other = new PDO("sqlite:{$this->file()}");
         $other->exec('begin immediate');
         $client = $this->client([$this->ask('POST', "/plans/$plan->id/edits", ['revision' => $plan->revision_id, 'set' => ['layers.outer.length' => '17 in']])]);
         $client->start();
@@ -72,7 +66,7 @@ final class AtTheSameMomentTest extends TestCase
     {
         [$item, $roll] = $this->shelf();
         $plans = array_map(function () use ($item): SavedPlan {
-            $plan = $this->plan('garden-club-bee-stall');
+            $plan = $this->begun('garden-club-bee-stall');
             $plan->edit(new TakeMesh([$plan->plan()->meshes[0]->id => MeshFromShelf::written($item, $plan)]), (int) $plan->revision_id);
 
             return $plan;
@@ -103,7 +97,7 @@ final class AtTheSameMomentTest extends TestCase
     public function test_blanks_of_one_thing_and_ticks_of_one_sheet_are_all_kept(): void
     {
         [$item] = $this->shelf();
-        $plan = $this->plan();
+        $plan = $this->begun();
         $cuts = array_slice(array_keys($this->cuts($plan)), 0, 8);
         $answers = $this->together([
             [$this->ask('POST', "/shelf/$item->id/edits", ['set' => ['item.name' => 'Moss mesh']]), $this->ask('POST', "/shelf/$item->id/edits", ['set' => ['item.price' => '7.25']])],
@@ -119,7 +113,7 @@ final class AtTheSameMomentTest extends TestCase
     /** @return array{ShelfItem, ShelfStock} one roll of the mesh that the bee stall's plan uses */
     private function shelf(): array
     {
-        $mesh = $this->plan('garden-club-bee-stall')->plan()->meshes[0];
+        $mesh = $this->begun('garden-club-bee-stall')->plan()->meshes[0];
         SavedPlan::query()->delete();
         $item = ShelfItem::begin('mesh', array_intersect_key($mesh->slip->write(), array_flip(['name', 'colour', 'hatch', 'width', 'roll', 'price'])));
         [$roll] = $item->take([new OnHand(1, Length::inches(360))]);
@@ -130,11 +124,6 @@ final class AtTheSameMomentTest extends TestCase
     private function usesShelf(SavedPlan $plan): bool
     {
         return $plan->plan()->meshes[0]->onHand() !== [];
-    }
-
-    private function plan(string $name = 'band-door-teal-and-gold'): SavedPlan
-    {
-        return SavedPlan::start(app(PlanFile::class)->reopen((string) file_get_contents(database_path("demo/$name.json"))), 'begun');
     }
 
     /** @return array<string, true> the keys of its cuts */
@@ -158,7 +147,7 @@ final class AtTheSameMomentTest extends TestCase
     private function client(array $asks): Process
     {
         return new Process([PHP_BINARY, __DIR__.'/Clients/client.php'], base_path(), [
-            'APP_ENV' => 'testing', 'APP_KEY' => config('app.key'), 'DB_DATABASE' => $this->file, 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array',
+            'APP_ENV' => 'testing', 'APP_KEY' => config('app.key'), 'DB_DATABASE' => $this->file(), 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array',
         ], implode('', array_map(fn (array $ask): string => json_encode($ask, JSON_THROW_ON_ERROR)."\n", $asks)), 60);
     }
 

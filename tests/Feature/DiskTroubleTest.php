@@ -4,7 +4,6 @@ namespace Tests\Feature;
 
 use App\Exceptions\DiskTrouble;
 use App\Models\SavedPlan;
-use Davrin\Core\PlanFile\PlanFile;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -14,7 +13,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 /** What a maker reads where the disk file cannot be written, or not even read. */
 final class DiskTroubleTest extends TestCase
 {
-    private string $folder;
+    use DatabaseOnDisk;
 
     private SavedPlan $plan;
 
@@ -22,19 +21,13 @@ final class DiskTroubleTest extends TestCase
     {
         parent::setUp();
         $this->withoutVite();
-        $this->folder = sys_get_temp_dir().'/davrin-disk-'.bin2hex(random_bytes(6));
-        mkdir($this->folder);
-        touch("$this->folder/davrin.sqlite");
-        $this->open('davrin.sqlite');
-        $this->artisan('migrate', ['--force' => true]);
-        $this->plan = SavedPlan::start(app(PlanFile::class)->reopen((string) file_get_contents(database_path('demo/band-door-teal-and-gold.json'))), 'begun');
+        $this->migrateOnDisk(20);
+        $this->plan = $this->begun();
     }
 
     protected function tearDown(): void
     {
-        DB::purge();
-        array_map(unlink(...), glob("$this->folder/*") ?: []);
-        rmdir($this->folder);
+        $this->forgetDisk();
         parent::tearDown();
     }
 
@@ -61,19 +54,19 @@ final class DiskTroubleTest extends TestCase
 
     public function test_a_file_that_is_not_there_is_missed_and_not_made_anew(): void
     {
-        $this->open('gone.sqlite');
+        $this->openOnDisk("$this->folder/gone.sqlite");
         $this->get('/plans')->assertStatus(503)->assertSee('is not there, or nothing is in it yet')->assertHeader('Content-Security-Policy');
         $this->post('/plans')->assertStatus(503)->assertSee('is not there');
         $this->assertFileDoesNotExist("$this->folder/gone.sqlite");
         touch("$this->folder/empty.sqlite");
-        $this->open('empty.sqlite');
+        $this->openOnDisk("$this->folder/empty.sqlite");
         $this->get('/plans')->assertStatus(503)->assertSee('nothing is in it yet');
     }
 
     public function test_a_damaged_file_is_left_as_it_is(): void
     {
         file_put_contents("$this->folder/damaged.sqlite", str_repeat('this was a database once. ', 400));
-        $this->open('damaged.sqlite');
+        $this->openOnDisk("$this->folder/damaged.sqlite");
         $before = md5_file("$this->folder/damaged.sqlite");
         $this->get('/plans')->assertStatus(503)->assertSee('is damaged and cannot be read');
         $this->post('/plans')->assertStatus(503)->assertSee('Put back your last copy');
@@ -95,12 +88,6 @@ final class DiskTroubleTest extends TestCase
         $this->assertNull(DiskTrouble::of(new PDOException('SQLSTATE[HY000]: General error: 1 near "selec": syntax error')));
         $sentences = array_map(fn (DiskTrouble $trouble): string => $trouble->sentence(), DiskTrouble::cases());
         $this->assertSame($sentences, array_unique($sentences));
-    }
-
-    private function open(string $file): void
-    {
-        config(['database.connections.sqlite.database' => "$this->folder/$file"]);
-        DB::purge();
     }
 
     /** @param  array<string, mixed>  $fields */

@@ -3,7 +3,6 @@
 namespace Tests\Feature;
 
 use App\Models\SavedPlan;
-use Davrin\Core\PlanFile\PlanFile;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
 use PDO;
@@ -11,7 +10,7 @@ use PDO;
 /** The plan on a real disk file, as it is when Davrin runs, while something else writes to it. */
 final class LockedDatabaseTest extends TestCase
 {
-    private string $file;
+    use DatabaseOnDisk;
 
     private SavedPlan $plan;
 
@@ -19,17 +18,13 @@ final class LockedDatabaseTest extends TestCase
     {
         parent::setUp();
         $this->withoutVite();
-        $this->file = (string) tempnam(sys_get_temp_dir(), 'davrin');
-        config(['database.connections.sqlite.database' => $this->file, 'database.connections.sqlite.busy_timeout' => 20]);
-        DB::purge();
-        $this->artisan('migrate', ['--force' => true]);
-        $this->plan = SavedPlan::start(app(PlanFile::class)->read((string) file_get_contents(database_path('demo/band-door-teal-and-gold.json'))), 'begun');
+        $this->migrateOnDisk(20);
+        $this->plan = $this->begun();
     }
 
     protected function tearDown(): void
     {
-        DB::purge();
-        array_map(unlink(...), glob("$this->file*") ?: []);
+        $this->forgetDisk();
         parent::tearDown();
     }
 
@@ -42,7 +37,7 @@ final class LockedDatabaseTest extends TestCase
 
     public function test_an_edit_while_it_is_locked_says_so_and_loses_nothing(): void
     {
-        $other = new PDO("sqlite:$this->file");
+        $other = new PDO("sqlite:{$this->file()}");
         $other->exec('begin immediate');
         $fields = ['revision' => $this->plan->revision_id, 'set' => ['layers.outer.length' => '17 in']];
         $page = $this->post("/plans/{$this->plan->id}/edits", $fields, ['HX-Request' => 'true'])->assertStatus(503);

@@ -80,7 +80,9 @@ final readonly class Task
             $key = "$kind->length/$kind->price/".(int) $kind->opens;
             $before = $alike[$key]->count ?? (isset($alike[$key]) ? null : 0);
             $alike[$key] = new RollKind($kind->length, $before === null || $kind->count === null ? null : $before + $kind->count, $kind->price, $kind->opens);
-            $places[$key] = [...$places[$key] ?? [], ...array_fill(0, $kind->count ?? 1, $place)];
+            // Those that there are as many of as it takes come after those that are counted.
+            $counted = array_fill(0, $kind->count ?? 1, $place);
+            $places[$key] = $kind->count !== null && $before === null && isset($places[$key]) ? [...$counted, ...$places[$key]] : [...$places[$key] ?? [], ...$counted];
         }
         $alike = array_values($alike);
 

@@ -44,6 +44,18 @@ final class ManyRowsTest extends TestCase
         $this->assertLessThan(100_000, $effort->spent());
     }
 
+    public function test_counted_rolls_are_used_up_before_those_alike_that_there_are_as_many_of_as_it_takes(): void
+    {
+        $new = new RollKind(60, null, 0, true);
+        foreach ([[$new, $this->full(60), $this->full(60)], [$this->full(60), $new, $this->full(60)], [$this->full(60), $this->full(60), $new]] as $kinds) {
+            $task = Task::of([60 => 5], $kinds);
+            $endless = (int) array_search($new, $kinds, true);
+            $places = array_map(fn (int $number): int => $task->place(0, $number), range(0, 4));
+            $this->assertEqualsCanonicalizing(array_values(array_diff([0, 1, 2], [$endless])), array_slice($places, 0, 2));
+            $this->assertSame([$endless, $endless, $endless], array_slice($places, 2));
+        }
+    }
+
     public function test_of_rolls_at_one_price_the_longest_stand_for_all_others(): void
     {
         $task = Task::of([10 => 99], [$this->full(30), $this->full(50), $this->full(40), $this->new(60), new RollKind(20, 1)]);
