@@ -13,12 +13,12 @@ use Davrin\Core\Measure\Length;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Result;
 use Eris\Generators;
-use Eris\TestTrait;
 use Tests\Core\PlanCase;
+use Tests\RandomTrials;
 
 final class AdviceTest extends PlanCase
 {
-    use TestTrait;
+    use RandomTrials;
 
     public function test_a_plan_that_fits_with_slack_gets_no_advice(): void
     {
@@ -126,7 +126,7 @@ final class AdviceTest extends PlanCase
     public function test_every_remedy_keeps_its_word(): void
     {
         $lengths = Generators::choose(60, 250);
-        $this->forAll($lengths, Generators::choose(2, 8), Generators::choose(0, 3), Generators::choose(1, 4), Generators::bool())->then(function (int $tenths, int $crossbars, int $percent, int $rolls, bool $poofs): void {
+        $this->limitTo($this->trials(100))->forAll($lengths, Generators::choose(2, 8), Generators::choose(0, 3), Generators::choose(1, 4), Generators::bool())->then(function (int $tenths, int $crossbars, int $percent, int $rolls, bool $poofs): void {
             $plan = $this->plan([
                 'form' => ['crossbars' => $crossbars],
                 'ties' => [['layout' => 'n-a-section', 'perSection' => 4]],

@@ -12,15 +12,15 @@ use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Ties\Tie;
 use Eris\Generators;
-use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Core\PlanCase;
+use Tests\RandomTrials;
 
 /** Colours dealt to the ties of a layer: what comes where, what the eye would find, and what mends it. */
 final class DealingTest extends PlanCase
 {
-    use TestTrait;
+    use RandomTrials;
 
     private const MESHES = [['id' => 'a', 'name' => 'A', 'roll' => '90 yd'], ['id' => 'b', 'name' => 'B', 'roll' => '90 yd'], ['id' => 'c', 'name' => 'C', 'roll' => '90 yd']];
 
@@ -287,7 +287,7 @@ final class DealingTest extends PlanCase
 
     public function test_over_rows_the_numbers_come_out_and_each_row_takes_its_share(): void
     {
-        $this->limitTo(40)->forAll(Generators::choose(3, 12), Generators::choose(3, 18), Generators::choose(0, 6), Generators::choose(0, 4), Generators::choose(1, 30))
+        $this->limitTo($this->trials(40))->forAll(Generators::choose(3, 12), Generators::choose(3, 18), Generators::choose(0, 6), Generators::choose(0, 4), Generators::choose(1, 30))
             ->then(function (int $inner, int $outer, int $b, int $c, int $painted): void {
                 $ties = $inner + $outer;
                 [$b, $c] = [min($b, intdiv($ties, 3)), min($c, intdiv($ties, 3))];

@@ -8,15 +8,15 @@ use Davrin\Core\Colour\Evenness;
 use Davrin\Core\Colour\Spread;
 use Davrin\Core\Effort\Effort;
 use Eris\Generators;
-use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Tests\RandomTrials;
 
 /** Scarce colours as far apart as can be, held against every order there is on short rows. */
 final class SpreadTest extends TestCase
 {
-    use TestTrait;
+    use RandomTrials;
 
     #[TestWith([18, [14, 4], [1 => [4, 5, 4, 5]]])]
     #[TestWith([12, [7, 3, 2], [1 => [4, 4, 4], 2 => [6, 6]]])]
@@ -85,7 +85,7 @@ final class SpreadTest extends TestCase
 
     public function test_any_row_keeps_its_counts_and_is_laid_the_same_every_time(): void
     {
-        $this->limitTo(60)->forAll(Generators::choose(1, 20), Generators::choose(0, 12), Generators::choose(0, 8), Generators::choose(0, 5), Generators::bool())
+        $this->limitTo($this->trials(60))->forAll(Generators::choose(1, 20), Generators::choose(0, 12), Generators::choose(0, 8), Generators::choose(0, 5), Generators::bool())
             ->then(function (int $a, int $b, int $c, int $d, bool $closed): void {
                 $counts = [$a, $b, $c, $d];
                 $spaced = Spread::over(array_sum($counts), $closed, $counts, Effort::of(24_000_000));

@@ -12,14 +12,14 @@ use Davrin\Core\Edit\PaintTie;
 use Davrin\Core\Plan\Fault;
 use Davrin\Core\Plan\Plan;
 use Eris\Generators;
-use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Core\PlanCase;
+use Tests\RandomTrials;
 
 /** Painting ties, exchanging meshes, and writing what is painted. */
 final class ColourEditsTest extends PlanCase
 {
-    use TestTrait;
+    use RandomTrials;
 
     private const MESHES = [['id' => 'a', 'name' => 'Teal'], ['id' => 'b', 'name' => 'Gold'], ['id' => 'c', 'name' => 'Gold: thin']];
 
@@ -104,7 +104,7 @@ final class ColourEditsTest extends PlanCase
     public function test_whatever_is_dealt_and_painted_every_tie_has_its_piece_and_every_piece_is_cut(): void
     {
         $dealings = array_values(array_filter(array_keys(Craft::standard()->dealings), fn (string $key): bool => $key !== 'top-in-turn'));
-        $this->limitTo(40)->forAll(Generators::elements(...$dealings), Generators::choose(1, 24), Generators::choose(0, 9), Generators::choose(1, 24))
+        $this->limitTo($this->trials(40))->forAll(Generators::elements(...$dealings), Generators::choose(1, 24), Generators::choose(0, 9), Generators::choose(1, 24))
             ->then(function (string $order, int $inner, int $outer, int $tie): void {
                 $rows = $outer === 0 ? [$inner] : [$inner, $outer];
                 $plan = $this->plan(['ties' => [['layout' => 'rows', 'rows' => $rows]], 'meshes' => array_map(fn (array $mesh): array => [...$mesh, 'roll' => '90 yd', 'label' => 'measured'], self::MESHES), 'layers' => [['length' => '10 in']]]);

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Tests\Core\Engine;
 
 use Eris\Generators;
-use Eris\TestTrait;
 use Tests\Core\PlanCase;
+use Tests\RandomTrials;
 
 final class TieStuffTest extends PlanCase
 {
-    use TestTrait;
+    use RandomTrials;
 
     public function test_halves_and_thirds_of_several_layouts_are_pooled_before_they_are_rounded_up(): void
     {
         $counts = Generators::choose(1, 12);
-        $this->forAll($counts, $counts, $counts, $counts)->then(function (int $whole, int $half, int $third, int $zip): void {
+        $this->limitTo($this->trials(100))->forAll($counts, $counts, $counts, $counts)->then(function (int $whole, int $half, int $third, int $zip): void {
             $tally = $this->work([
                 'form' => ['crossbars' => 1],
                 'ties' => array_map(fn (int $count, string $stem): array => ['layout' => 'n-a-section', 'perSection' => $count, 'stem' => $stem], [$whole, $half, $third, $zip], ['whole', 'half', 'third', 'zip-tie']),

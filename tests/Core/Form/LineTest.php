@@ -11,12 +11,12 @@ use Davrin\Core\Form\Line\Rings;
 use Davrin\Core\Form\Place;
 use Davrin\Core\Plan\Fault;
 use Eris\Generators;
-use Eris\TestTrait;
 use PHPUnit\Framework\TestCase;
+use Tests\RandomTrials;
 
 final class LineTest extends TestCase
 {
-    use TestTrait;
+    use RandomTrials;
 
     private const SQUARE = [[-5.0, -5.0], [5.0, -5.0], [5.0, 5.0], [-5.0, 5.0]];
 
@@ -63,7 +63,7 @@ final class LineTest extends TestCase
 
     public function test_rings_shrink_and_their_crossbars_stay_at_their_angle(): void
     {
-        $this->forAll(Generators::choose(0, 439), Generators::choose(0, 5))->then(function (int $tenths, int $inset): void {
+        $this->limitTo($this->trials(100))->forAll(Generators::choose(0, 439), Generators::choose(0, 5))->then(function (int $tenths, int $inset): void {
             $rings = new Rings(7.0);
             $outer = $rings->line(0.0)->at($tenths / 10);
             $inner = $rings->line((float) $inset)->at($rings->along((float) $inset, $tenths / 10));
@@ -74,7 +74,7 @@ final class LineTest extends TestCase
 
     public function test_a_point_beside_a_place_on_a_ring_lies_on_the_ring_when_it_is_only_along_it(): void
     {
-        $this->forAll(Generators::choose(0, 359), Generators::choose(-60, 60), Generators::choose(-20, 40))->then(function (int $angle, int $along, int $out): void {
+        $this->limitTo($this->trials(100))->forAll(Generators::choose(0, 359), Generators::choose(-60, 60), Generators::choose(-20, 40))->then(function (int $angle, int $along, int $out): void {
             $place = Place::polar(6.0, (float) $angle);
             [$x, $y] = $place->beside($along / 10, $out / 10);
             $this->assertEqualsWithDelta(6.0 + $out / 10, hypot($x, $y), 1e-9);
@@ -85,7 +85,7 @@ final class LineTest extends TestCase
 
     public function test_who_stands_at_a_place_sees_it_in_the_middle_and_distances_as_they_are(): void
     {
-        $this->forAll(Generators::choose(0, 359), Generators::choose(0, 359), Generators::choose(1, 20))->then(function (int $one, int $other, int $radius): void {
+        $this->limitTo($this->trials(100))->forAll(Generators::choose(0, 359), Generators::choose(0, 359), Generators::choose(1, 20))->then(function (int $one, int $other, int $radius): void {
             [$here, $there] = [Place::polar(6.0, (float) $one), Place::polar((float) $radius, (float) $other)];
             $seen = $there->seenFrom($here);
             $this->assertEqualsWithDelta([0.0, 0.0, 0.0], [$here->seenFrom($here)->x, $here->seenFrom($here)->y, $here->seenFrom($here)->outward], 1e-9);

@@ -20,12 +20,12 @@ use Davrin\Core\Roll\SegmentKind;
 use Davrin\Core\Roll\Stock;
 use Davrin\Core\Roll\Supply;
 use Eris\Generators;
-use Eris\TestTrait;
 use PHPUnit\Framework\TestCase;
+use Tests\RandomTrials;
 
 final class RollPlannerTest extends TestCase
 {
-    use TestTrait;
+    use RandomTrials;
 
     public function test_a_run_that_ends_three_inches_short_is_cut_at_the_tie_before(): void
     {
@@ -64,7 +64,7 @@ final class RollPlannerTest extends TestCase
 
     public function test_used_and_left_are_the_rolls_length_always_and_everything_is_cut_once(): void
     {
-        $this->forAll(
+        $this->limitTo($this->trials(100))->forAll(
             Generators::seq(Generators::choose(1, 60)),
             Generators::choose(0, 40),
             Generators::choose(1, 15),
@@ -93,7 +93,7 @@ final class RollPlannerTest extends TestCase
 
     public function test_a_run_changes_rolls_only_at_a_tie_and_each_part_pays_both_tails(): void
     {
-        $this->forAll(Generators::choose(1, 60), Generators::choose(1, 15), Generators::choose(20, 90))->then(function (int $poofs, int $pitch, int $roll): void {
+        $this->limitTo($this->trials(100))->forAll(Generators::choose(1, 60), Generators::choose(1, 15), Generators::choose(20, 90))->then(function (int $poofs, int $pitch, int $roll): void {
             $plan = $this->planned([$this->poofRun($poofs, $pitch)], [], Length::inches($roll), null);
             $this->assertSame([], $plan->unmet);
             $this->assertCount(count($plan->rolls) - 1, $plan->changes);
@@ -165,7 +165,7 @@ final class RollPlannerTest extends TestCase
 
     public function test_what_runs_and_pieces_take_is_never_below_their_bound(): void
     {
-        $this->limitTo(60)->forAll(
+        $this->limitTo($this->trials(60))->forAll(
             Generators::seq(Generators::choose(4, 30)), Generators::choose(1, 30), Generators::choose(3, 12), Generators::choose(40, 90),
             Generators::seq(Generators::choose(10, 80)), Generators::choose(0, 3),
         )->then(function (array $pieces, int $poofs, int $pitch, int $roll, array $parts, int $limit): void {
@@ -205,7 +205,7 @@ final class RollPlannerTest extends TestCase
     public function test_a_run_and_pieces_next_to_trying_everything(): void
     {
         [$worse, $tried] = [0, 0];
-        $this->limitTo(200)->forAll(
+        $this->limitTo($this->trials(200))->forAll(
             Generators::choose(1, 8), Generators::choose(2, 4), Generators::vector(3, Generators::choose(2, 10)), Generators::choose(0, 3),
             Generators::vector(3, Generators::choose(4, 20)), Generators::choose(0, 3), Generators::choose(12, 24),
         )->then(function (int $poofs, int $pitch, array $pieces, int $count, array $parts, int $begun, int $new) use (&$worse, &$tried): void {
@@ -258,7 +258,7 @@ final class RollPlannerTest extends TestCase
     public function test_ending_sooner_is_never_worse_and_no_two_strands_come_off_one_roll_at_once(): void
     {
         $saved = 0;
-        $this->limitTo(80)->forAll(
+        $this->limitTo($this->trials(80))->forAll(
             Generators::choose(2, 40), Generators::choose(3, 12), Generators::choose(2, 3), Generators::choose(40, 120), Generators::choose(0, 5),
             Generators::seq(Generators::choose(15, 90)), Generators::seq(Generators::choose(4, 30)),
         )->then(function (int $poofs, int $pitch, int $strands, int $roll, int $limit, array $parts, array $pieces) use (&$saved): void {
@@ -331,7 +331,7 @@ final class RollPlannerTest extends TestCase
 
     public function test_no_bound_of_meshes_tied_together_is_beyond_what_their_plan_comes_to(): void
     {
-        $this->limitTo(150)->forAll(
+        $this->limitTo($this->trials(150))->forAll(
             Generators::vector(2, Generators::choose(2, 14)),
             Generators::choose(4, 9),
             Generators::vector(3, Generators::choose(0, 2)),

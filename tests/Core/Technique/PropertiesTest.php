@@ -17,13 +17,13 @@ use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;
 use Davrin\Core\Roll\SegmentKind;
 use Eris\Generators;
-use Eris\TestTrait;
 use Tests\Core\PlanCase;
+use Tests\RandomTrials;
 
 /** What holds for every plan, whatever its techniques, meshes and rolls. */
 final class PropertiesTest extends PlanCase
 {
-    use TestTrait;
+    use RandomTrials;
 
     public function test_mesh_used_leftover_and_waste_are_the_length_of_the_rolls(): void
     {
@@ -79,7 +79,7 @@ final class PropertiesTest extends PlanCase
 
     public function test_splitting_a_run_into_halves_never_shortens_it(): void
     {
-        $this->forAll(Generators::choose(2, 8), Generators::choose(1, 6), Generators::choose(0, 6), Generators::choose(0, 6), Generators::bool())
+        $this->limitTo($this->trials(100))->forAll(Generators::choose(2, 8), Generators::choose(1, 6), Generators::choose(0, 6), Generators::choose(0, 6), Generators::bool())
             ->then(function (int $perSection, int $crossbars, int $start, int $end, bool $fill): void {
                 $takes = fn (string $parts): int => $this->takes($this->plan([
                     'form' => ['crossbars' => $crossbars],
@@ -101,7 +101,7 @@ final class PropertiesTest extends PlanCase
     private function forSomePlans(callable $holds): void
     {
         $techniques = array_keys(Craft::standard()->techniques);
-        $this->limitTo(60)->forAll(
+        $this->limitTo($this->trials(60))->forAll(
             Generators::choose(0, count($techniques) - 1),
             Generators::choose(0, count($techniques) - 1),
             Generators::choose(1, 5),

@@ -14,14 +14,14 @@ use Davrin\Core\Roll\Packing\Packer;
 use Davrin\Core\Roll\Packing\RollKind;
 use Davrin\Core\Roll\Packing\Task;
 use Eris\Generators;
-use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Tests\RandomTrials;
 
 /** Many full rolls on hand, each for itself as the shelf writes them. Lengths are whole inches, one unit each. */
 final class ManyRowsTest extends TestCase
 {
-    use TestTrait;
+    use RandomTrials;
 
     #[TestWith([120, 27])]
     #[TestWith([180, 18])]
@@ -103,7 +103,7 @@ final class ManyRowsTest extends TestCase
     public function test_no_bound_is_bettered_by_trying_every_way_and_hardly_a_roll_is_too_many(): void
     {
         [$tasks, $over] = [0, 0];
-        $this->limitTo(120)->forAll(
+        $this->limitTo($this->trials(120))->forAll(
             Generators::vector(5, Generators::choose(4, 22)),
             Generators::vector(4, Generators::choose(12, 40)),
             Generators::vector(2, Generators::choose(5, 30)),

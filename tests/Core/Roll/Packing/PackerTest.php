@@ -9,13 +9,13 @@ use Davrin\Core\Roll\Packing\Packer;
 use Davrin\Core\Roll\Packing\RollKind;
 use Davrin\Core\Roll\Packing\Task;
 use Eris\Generators;
-use Eris\TestTrait;
 use PHPUnit\Framework\TestCase;
+use Tests\RandomTrials;
 
 /** Lengths are whole inches here, one unit each. */
 final class PackerTest extends TestCase
 {
-    use TestTrait;
+    use RandomTrials;
 
     public function test_part_rolls_give_what_they_can_and_one_roll_is_bought(): void
     {
@@ -110,7 +110,7 @@ final class PackerTest extends TestCase
 
     public function test_every_piece_is_placed_once_no_roll_is_overfull_and_no_bound_is_bettered(): void
     {
-        $this->limitTo(150)->forAll(
+        $this->limitTo($this->trials(150))->forAll(
             Generators::associative(['sizes' => Generators::vector(5, Generators::choose(6, 36)), 'counts' => Generators::vector(5, Generators::choose(0, 14))]),
             Generators::seq(Generators::choose(5, 110)),
             Generators::choose(60, 180),
@@ -147,7 +147,7 @@ final class PackerTest extends TestCase
 
     public function test_a_small_demand_is_cut_as_well_as_trying_everything_cuts_it(): void
     {
-        $this->limitTo(120)->forAll(
+        $this->limitTo($this->trials(120))->forAll(
             Generators::vector(6, Generators::choose(3, 14)),
             Generators::vector(2, Generators::choose(2, 13)),
             Generators::choose(14, 24),
