@@ -3,7 +3,7 @@
 // How long the core takes to work out the 18-tie plan, the same when a remedy has to be sought, and larger ones with remedies.
 // Each time it begins with nothing remembered, as a request does.
 
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\PlanFile\PlanFile;
 

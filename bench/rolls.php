@@ -14,14 +14,14 @@ use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
-use Davrin\Core\Roll\Origin;
 use Davrin\Core\Roll\Packing\Packed;
 use Davrin\Core\Roll\Packing\Packer;
 use Davrin\Core\Roll\Packing\RollKind;
 use Davrin\Core\Roll\Packing\Task;
 use Davrin\Core\Roll\RollPlanner;
-use Davrin\Core\Roll\Stock;
-use Davrin\Core\Roll\Supply;
+use Davrin\Core\Supply\Origin;
+use Davrin\Core\Supply\Stock;
+use Davrin\Core\Supply\Supply;
 
 require __DIR__.'/../vendor/autoload.php';
 

@@ -1,9 +1,9 @@
 <?php
 
-use App\Exceptions\Refusals;
 use App\Http\Middleware\OneTextAField;
 use App\Http\Middleware\OnlyThisMachine;
 use App\Http\Middleware\SecureHeaders;
+use App\Http\Refusals;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;

@@ -3,7 +3,7 @@
 namespace App\Colours;
 
 use App\Drawing\FormDrawing;
-use App\Editor\Side;
+use App\Drawing\Side;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Result;
 

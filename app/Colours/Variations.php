@@ -7,10 +7,10 @@ use Davrin\Core\Edit\ExchangeMeshes;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Engine\Engine;
-use Davrin\Core\Plan\Layer;
-use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Material\Mesh;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Technique\Layer;
 
 /** A plan as it is, with its meshes exchanged, and in the colours of the maker's own palette. */
 final readonly class Variations

@@ -10,8 +10,8 @@ use Davrin\Core\Cut\SheetCut;
 use Davrin\Core\Cut\SheetRoll;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Result\Words;
 use Davrin\Core\Roll\RollPlan;
+use Davrin\Core\Words\Words;
 
 /** A cut sheet as screen and paper show it. */
 final readonly class SheetPage

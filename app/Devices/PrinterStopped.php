@@ -2,7 +2,7 @@
 
 namespace App\Devices;
 
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 
 /** The label printer prints nothing. */
 final class PrinterStopped extends Refused

@@ -2,7 +2,7 @@
 
 namespace App\Devices;
 
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 
 /** The scale gives no weight. */
 final class ScaleSilent extends Refused

@@ -3,7 +3,7 @@
 namespace App\Drawing;
 
 use Davrin\Core\Colour\Grey;
-use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Material\Mesh;
 
 /** The colours a mesh is drawn in: its own, a darker line for hatch and edge, a lighter one for pleats, and ink that reads on it. */
 final readonly class Ink

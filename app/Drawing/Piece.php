@@ -3,7 +3,7 @@
 namespace App\Drawing;
 
 use Davrin\Core\Form\Form;
-use Davrin\Core\Form\Place;
+use Davrin\Core\Geometry\Place;
 use Davrin\Core\Result\LayerResult;
 
 /** What an element's drawing is made from: where it hangs, how large it gets, and what was written of it. */

@@ -2,8 +2,8 @@
 
 namespace App\Drawing;
 
-use Davrin\Core\Plan\Mesh;
-use Davrin\Core\Plan\OnHand;
+use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\OnHand;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;

@@ -8,7 +8,7 @@ use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;
 use Davrin\Core\Roll\SegmentKind;
-use Davrin\Core\Roll\Stock;
+use Davrin\Core\Supply\Stock;
 
 /** One roll, unrolled as far as it is used: its cuts to scale, the rest still on its core. */
 final readonly class RollStrip

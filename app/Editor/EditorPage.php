@@ -2,6 +2,7 @@
 
 namespace App\Editor;
 
+use App\Blanks\Problem;
 use App\Drawing\FormDrawing;
 use App\Drawing\RollShelf;
 use App\Models\SavedPlan;
@@ -9,12 +10,12 @@ use App\Models\ShelfForm;
 use App\Models\ShelfItem;
 use App\Shelf\MeshFromShelf;
 use App\Shelf\ShelfRemedies;
-use Davrin\Core\Advice\Advice;
 use Davrin\Core\Edit\PaintTie;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Engine\Thoroughness;
-use Davrin\Core\Plan\Layer;
 use Davrin\Core\Recipe\Recipe;
+use Davrin\Core\Result\Advice;
+use Davrin\Core\Technique\Layer;
 use Davrin\Core\Ties\TieGroup;
 use Illuminate\Contracts\Support\Responsable;
 use Illuminate\Http\Request;

@@ -2,6 +2,7 @@
 
 namespace App\Editor;
 
+use App\Drawing\Side;
 use App\Models\SavedPlan;
 use Illuminate\Http\Request;
 

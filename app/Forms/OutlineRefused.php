@@ -2,7 +2,7 @@
 
 namespace App\Forms;
 
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 
 /** An SVG file that no outline can be taken from. */
 final class OutlineRefused extends Refused

@@ -2,9 +2,9 @@
 
 namespace App\Forms;
 
+use App\Blanks\Problem;
 use App\Drawing\FormDrawing;
-use App\Editor\Problem;
-use App\Editor\Side;
+use App\Drawing\Side;
 use App\Models\ShelfForm;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Form\RowWords;

@@ -4,8 +4,8 @@ namespace App\Models;
 
 use App\Cut\Cuttable;
 use App\Cut\SheetPage;
+use App\Exceptions\NotReady;
 use App\Exceptions\StalePlan;
-use App\Shelf\NotReady;
 use Closure;
 use Davrin\Core\Cut\CutOrder;
 use Davrin\Core\Cut\CutSheet;
@@ -14,8 +14,8 @@ use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\PlanFile\PlanFile;
-use Davrin\Core\Refused;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Refused;
+use Davrin\Core\Words\Words;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -231,7 +231,7 @@ final class SavedPlan extends Model implements Cuttable
                 throw new StalePlan;
             }
             if ($this->isReady()) {
-                throw NotReady::holds($this);
+                throw NotReady::holds($this->holdsWords());
             }
             $change();
         });

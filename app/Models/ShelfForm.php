@@ -6,7 +6,7 @@ use Davrin\Core\Blank\TextBlank;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;

@@ -2,7 +2,6 @@
 
 namespace App\Models;
 
-use App\Shelf\Import\CsvFile;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -42,11 +41,6 @@ final class ShelfImport extends Model
     public function isGone(): bool
     {
         return in_array($this->state, ['matching', 'reading'], true) && ! is_file($this->path());
-    }
-
-    public function csv(): CsvFile
-    {
-        return new CsvFile($this->path(), $this->separator, $this->is_utf8);
     }
 
     /** How much of it is read, in percent. */

@@ -3,18 +3,18 @@
 namespace App\Models;
 
 use App\Settings\House;
-use App\Shelf\StockKind;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Colour\Family;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
+use Davrin\Core\Material\OnHand;
+use Davrin\Core\Material\Ware;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\OnHand;
-use Davrin\Core\Refused;
-use Davrin\Core\Result\Words;
 use Davrin\Core\Shelf\Measuring;
 use Davrin\Core\Shelf\MovementKind;
-use Davrin\Core\Shelf\Ware;
+use Davrin\Core\Shelf\StockKind;
+use Davrin\Core\Words\Refused;
+use Davrin\Core\Words\Words;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;

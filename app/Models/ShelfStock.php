@@ -3,18 +3,18 @@
 namespace App\Models;
 
 use App\Settings\House;
-use App\Shelf\StockKind;
 use Closure;
 use Davrin\Core\Cut\Label;
+use Davrin\Core\Material\OnHand;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\OnHand;
-use Davrin\Core\Refused;
-use Davrin\Core\Result\Words;
 use Davrin\Core\Shelf\Ledger;
 use Davrin\Core\Shelf\Movement;
 use Davrin\Core\Shelf\MovementKind;
 use Davrin\Core\Shelf\StandsInTheWay;
+use Davrin\Core\Shelf\StockKind;
+use Davrin\Core\Words\Refused;
+use Davrin\Core\Words\Words;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;

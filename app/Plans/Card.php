@@ -3,7 +3,7 @@
 namespace App\Plans;
 
 use App\Drawing\FormDrawing;
-use App\Editor\Side;
+use App\Drawing\Side;
 use App\Models\SavedPlan;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Engine\Engine;

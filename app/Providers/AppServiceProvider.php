@@ -9,7 +9,7 @@ use App\Devices\PlayedScale;
 use App\Devices\Scale;
 use App\Sessions\FileSessions;
 use App\Settings\House;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\PlanFile\PlanFile;

@@ -2,6 +2,7 @@
 
 namespace App\Shelf;
 
+use App\Exceptions\NotReady;
 use App\Models\CutBatch;
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
@@ -9,14 +10,15 @@ use App\Models\ShelfMovement;
 use App\Models\ShelfStock;
 use Davrin\Core\Batch\BatchMesh;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\OnHand;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Plan\Mesh;
-use Davrin\Core\Plan\OnHand;
 use Davrin\Core\Result\MeshResult;
-use Davrin\Core\Roll\Origin;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Shelf\MovementKind;
+use Davrin\Core\Shelf\StockKind;
+use Davrin\Core\Supply\Origin;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;

@@ -4,26 +4,27 @@ namespace App\Shelf;
 
 use App\Drawing\FormDrawing;
 use App\Drawing\Ink;
-use App\Editor\Side;
+use App\Drawing\Side;
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
 use App\Settings\House;
-use Davrin\Core\Blank\OnHandBlank;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Material\OnHand;
+use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
-use Davrin\Core\Plan\OnHand;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
-use Davrin\Core\Refused;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Result\Words;
 use Davrin\Core\Scrap\Scrap;
 use Davrin\Core\Scrap\ScrapBase;
+use Davrin\Core\Shelf\StockKind;
 use Davrin\Core\Technique\Pieces;
+use Davrin\Core\Words\Refused;
+use Davrin\Core\Words\Words;
 
 /** What can be made from begun rolls and loose pieces alone, of one width: looked at, and begun as a plan. */
 final readonly class FromScraps

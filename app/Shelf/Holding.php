@@ -2,6 +2,7 @@
 
 namespace App\Shelf;
 
+use App\Exceptions\NotReady;
 use App\Models\SavedPlan;
 use App\Models\ShelfStock;
 use Davrin\Core\Engine\Engine;
@@ -10,6 +11,7 @@ use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
+use Davrin\Core\Shelf\StockKind;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -115,10 +117,30 @@ final readonly class Holding
         $stock = ShelfStock::query()->with('reservations.plan', 'item')->find(array_keys($this->uses))->keyBy('id');
         $lacking = array_values(array_filter(array_keys($this->uses), fn (int $id): bool => ! isset($stock[$id]) || $stock[$id]->free($this->plan) < $this->amount($stock[$id])));
         if ($lacking !== []) {
-            throw NotReady::heldElsewhere($this->plan, array_values(array_filter(array_map(fn (int $id): ?ShelfStock => $stock[$id] ?? null, $lacking))));
+            throw $this->refusal(array_values(array_filter(array_map(fn (int $id): ?ShelfStock => $stock[$id] ?? null, $lacking))));
         }
 
         return $stock;
+    }
+
+    /** @param  list<ShelfStock>  $lacking  of which too little is free */
+    private function refusal(array $lacking): NotReady
+    {
+        if ($lacking === []) {
+            return NotReady::notThere();
+        }
+        $item = $lacking[0]->item;
+        [$left, $plans] = [[], []];
+        foreach ($item->stock()->where('amount', '>', 0)->with('reservations.plan')->get() as $stock) {
+            $left[] = $stock->setRelation('item', $item)->shown($stock->free($this->plan));
+            foreach ($stock->reservations as $reservation) {
+                if ($reservation->plan_id !== $this->plan?->id) {
+                    $plans[$reservation->plan_id] = $reservation->plan->name;
+                }
+            }
+        }
+
+        return NotReady::heldElsewhere($item->name, $left, array_values($plans));
     }
 
     /** Of a roll the length that is cut, of loose pieces how many. */

@@ -2,15 +2,14 @@
 
 namespace App\Shelf;
 
+use App\Blanks\Problem;
 use App\Devices\Scale;
-use App\Drawing\ShelfThings;
-use App\Editor\Problem;
 use App\Models\ShelfItem;
 use App\Models\ShelfMovement;
 use App\Models\ShelfStock;
 use App\Settings\House;
 use Davrin\Core\Recipe\Recipe;
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 use Illuminate\Contracts\Support\Responsable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;

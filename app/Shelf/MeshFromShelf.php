@@ -5,10 +5,11 @@ namespace App\Shelf;
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
-use Davrin\Core\Blank\OnHandBlank;
 use Davrin\Core\Edit\TakeMesh;
-use Davrin\Core\Plan\Mesh;
-use Davrin\Core\Plan\OnHand;
+use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\OnHand;
+use Davrin\Core\Material\OnHandBlank;
+use Davrin\Core\Shelf\StockKind;
 
 /** What the shelf says of the meshes of a plan: as they lie there, less what other plans hold. */
 final readonly class MeshFromShelf

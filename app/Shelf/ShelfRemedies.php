@@ -4,9 +4,9 @@ namespace App\Shelf;
 
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
-use Davrin\Core\Advice\Advice;
 use Davrin\Core\Engine\Engine;
-use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Material\Mesh;
+use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
 use Illuminate\Database\Eloquent\Builder;

@@ -7,6 +7,7 @@ use App\Models\ShelfStock;
 use App\Shelf\Import\Column;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Shelf\StockKind;
 use Illuminate\Support\Collection;
 
 /** What there is of one thing as rows of a table, which can be read in again. */

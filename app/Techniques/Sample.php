@@ -4,9 +4,9 @@ namespace App\Techniques;
 
 use App\Drawing\FormDrawing;
 use App\Drawing\Path;
-use App\Editor\Side;
+use App\Drawing\Side;
 use Davrin\Core\Engine\Engine;
-use Davrin\Core\Form\Box;
+use Davrin\Core\Geometry\Box;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Recipe\Line;

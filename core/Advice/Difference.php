@@ -9,8 +9,8 @@ use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Result\Words;
-use Davrin\Core\Roll\Origin;
+use Davrin\Core\Supply\Origin;
+use Davrin\Core\Words\Words;
 
 /** What an edit changes, in words. */
 final class Difference

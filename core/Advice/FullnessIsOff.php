@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
-use Davrin\Core\Engine\FullnessWork;
-use Davrin\Core\Plan\Layer;
-use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Estimate\Fullness;
+use Davrin\Core\Estimate\FullnessWork;
+use Davrin\Core\Material\Mesh;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\Fullness;
-use Davrin\Core\Result\MeshOnRolls;
+use Davrin\Core\Result\Advice;
+use Davrin\Core\Result\Remedy;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Roll\MeshOnRolls;
+use Davrin\Core\Technique\Layer;
+use Davrin\Core\Words\Words;
 
 /** So little mesh that the form shows, or so much that it will not lie. Said at the last layer that fills. */
 final readonly class FullnessIsOff implements Rule

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
-use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\MeshOnRolls;
+use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Roll\MeshOnRolls;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;
+use Davrin\Core\Technique\Layer;
+use Davrin\Core\Words\Words;
 
 /** A whole roll is opened for a few pieces only, and a little less on each would save it. */
 final readonly class LastRollGivesLittle implements Rule

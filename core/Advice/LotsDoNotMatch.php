@@ -6,10 +6,11 @@ namespace Davrin\Core\Advice;
 
 use Davrin\Core\Edit\PartLots;
 use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Result\Words;
 use Davrin\Core\Roll\RollUse;
+use Davrin\Core\Words\Words;
 
 /** Two lots of one mesh lie side by side as they come off the rolls, or no lot alone is enough where two by turns would be. */
 final readonly class LotsDoNotMatch implements Rule

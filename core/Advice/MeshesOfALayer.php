@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Davrin\Core\Advice;
 
 use Davrin\Core\Demand\Element;
-use Davrin\Core\Result\MeshOnRolls;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Roll\MeshOnRolls;
+use Davrin\Core\Words\Words;
 
 /** Meshes that go wrong together, since they go into one layer, are told of together. */
 final class MeshesOfALayer

@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace Davrin\Core\Advice;
 
 use Davrin\Core\Colour\DealsByCount;
-use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\MeshOnRolls;
 use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\Remedy;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Result\Words;
-use Davrin\Core\Roll\Origin;
+use Davrin\Core\Roll\MeshOnRolls;
+use Davrin\Core\Supply\Origin;
+use Davrin\Core\Technique\Layer;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieGroup;
+use Davrin\Core\Words\Words;
 
 /** Finds what can be done about mesh that is not enough. Each remedy makes it safe, not only nominally enough. */
 final readonly class Remedies

@@ -6,9 +6,10 @@ namespace Davrin\Core\Advice;
 
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Words;
 
 /** A mesh is short: some elements come out of no roll, or not whole. */
 final readonly class RollsAreTooFew implements Rule

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Davrin\Core\Advice;
 
 use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Words;
 
 /** A mesh is enough on paper only: every inch is used, or it would not do if the rolls came as short as they may. */
 final readonly class RollsAreUsedUp implements Rule

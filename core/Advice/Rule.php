@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Advice;
 
 use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Result;
 
 /** One thing to look for in a result. */

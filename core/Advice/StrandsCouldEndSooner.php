@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
-use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\MeshOnRolls;
+use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Roll\MeshOnRolls;
+use Davrin\Core\Technique\Layer;
 
 /**
  * Several strands of one mesh are tied together and end where their rolls end. Then each set of rolls leaves its rest, where fewer

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
-use Davrin\Core\Plan\Layer;
+use Davrin\Core\Concern\Doubt;
 use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Technique\Doubt;
+use Davrin\Core\Technique\Layer;
 
 /** What the techniques and the order of colours themselves see coming on their ties. */
 final readonly class TechniqueDoubts implements Rule

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
-use Davrin\Core\Engine\Estimates;
+use Davrin\Core\Estimate\Estimates;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\Figure;
+use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Technique\Layer;
+use Davrin\Core\Words\Figure;
 
 /** A piece that is deeper than the room it hangs in, as between a door and a storm door. */
 final readonly class TooDeepForItsRoom implements Rule

@@ -9,17 +9,18 @@ use Davrin\Core\Edit\Edit;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\PartLots;
 use Davrin\Core\Effort\Effort;
-use Davrin\Core\Engine\MeshWork;
-use Davrin\Core\Engine\PlanWork;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
-use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
-use Davrin\Core\Refused;
-use Davrin\Core\Result\MeshOnRolls;
 use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\Remedy;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Roll\MeshOnRolls;
+use Davrin\Core\Technique\Layer;
+use Davrin\Core\Words\Refused;
+use Davrin\Core\Work\MeshWork;
+use Davrin\Core\Work\PlanWork;
 use WeakMap;
 
 /**

@@ -9,14 +9,14 @@ use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
 use Davrin\Core\Effort\Effort;
+use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\OnHand;
 use Davrin\Core\Measure\Money;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Plan\Mesh;
-use Davrin\Core\Plan\OnHand;
 use Davrin\Core\Roll\Asked;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollPlanner;
-use Davrin\Core\Roll\Supply;
+use Davrin\Core\Supply\Supply;
+use Davrin\Core\Words\Fault;
 
 /**
  * Several plans, or several of one, cut together: what one leaves serves the next. Meshes are the same where they are called the
@@ -212,7 +212,7 @@ final class Batch
     {
         $supplies = [];
         foreach ($keys as $key) {
-            $supplies[$key] = $this->meshes[$key]->supplyOf($this->onHand[$key] ?? [], $this->new[$key], $share->plan->settings, false);
+            $supplies[$key] = $this->meshes[$key]->supplyOf($this->onHand[$key] ?? [], $this->new[$key], $share->plan->settings->keepFrom(), false);
         }
 
         return $supplies;
@@ -226,7 +226,7 @@ final class Batch
      */
     private function newRolls(Share $share, array $keys): array
     {
-        return array_map(fn (string $key): Supply => $this->meshes[$key]->supplyOf([], null, $share->plan->settings, false), array_combine($keys, $keys));
+        return array_map(fn (string $key): Supply => $this->meshes[$key]->supplyOf([], null, $share->plan->settings->keepFrom(), false), array_combine($keys, $keys));
     }
 
     /**

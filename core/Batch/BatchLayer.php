@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Batch;
 
-use Davrin\Core\Plan\Layer;
+use Davrin\Core\Technique\Layer;
 
 /** A layer of a batch, and which piece of work it belongs to: "Barn wedding, no. 2". */
 final readonly class BatchLayer

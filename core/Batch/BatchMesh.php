@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Davrin\Core\Batch;
 
 use Davrin\Core\Demand\Element;
+use Davrin\Core\Material\Mesh;
 use Davrin\Core\Measure\Money;
-use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Roll\RollPlan;
 
 /** One mesh of a batch: cut for all its plans together, and what it would come to were each cut alone from new rolls. */

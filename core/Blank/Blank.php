@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Blank;
 
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 
 /**
  * One place in a sentence that the maker fills in: its key in the plan file, what it is called, its bounds and its default.

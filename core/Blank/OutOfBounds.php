@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Blank;
 
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 
 /** A readable value that its blank does not take. */
 final class OutOfBounds extends Refused

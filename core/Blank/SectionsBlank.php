@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Blank;
 
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Words;
 
 /**
  * Which sections: null for all of them, or their numbers, typed "1, 2, 5" or "1 to 4".

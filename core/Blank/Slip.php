@@ -4,18 +4,13 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Blank;
 
-use Davrin\Core\Form\Weld;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Percent;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Measure\Weight;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Plan\Mix;
-use Davrin\Core\Plan\OnHand;
-use Davrin\Core\Refused;
-use Davrin\Core\Ties\Spot;
-use Davrin\Core\Ties\TiePick;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Refused;
 use LogicException;
 
 /** Some blanks with what is written in them. Every blank has a value; keys keep the order of the blanks. */
@@ -185,39 +180,6 @@ final readonly class Slip
         return $points;
     }
 
-    /** @return list<Spot> */
-    public function spots(string $key): array
-    {
-        $spots = [];
-        foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA('list of places', $key) as $value) {
-            $spots[] = $value instanceof Spot ? $value : throw self::notA('list of places', $key);
-        }
-
-        return $spots;
-    }
-
-    /** @return list<OnHand> */
-    public function onHand(string $key): array
-    {
-        $there = [];
-        foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA('list of what is there', $key) as $value) {
-            $there[] = $value instanceof OnHand ? $value : throw self::notA('list of what is there', $key);
-        }
-
-        return $there;
-    }
-
-    /** @return list<Weld> */
-    public function welds(string $key): array
-    {
-        $welds = [];
-        foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA('list of welds', $key) as $value) {
-            $welds[] = $value instanceof Weld ? $value : throw self::notA('list of welds', $key);
-        }
-
-        return $welds;
-    }
-
     public function count(string $key): int
     {
         return $this->countIfAny($key) ?? throw self::notA('count', $key);
@@ -237,29 +199,48 @@ final readonly class Slip
         return is_string($value) ? $value : throw self::notA('text', $key);
     }
 
-    public function mix(string $key): Mix
+    /**
+     * What a blank of another folder reads: a mix of materials, a pick of ties.
+     *
+     * @template T of object
+     *
+     * @param  class-string<T>  $type
+     * @return T
+     */
+    public function object(string $key, string $type): object
     {
         $value = $this->values[$key];
 
-        return $value instanceof Mix ? $value : throw self::notA('mix of meshes', $key);
+        return $value instanceof $type ? $value : throw self::notA($type, $key);
     }
 
-    /** @return array<int, string> meshes by the number of the tie */
-    public function painted(string $key): array
+    /**
+     * A list of the same.
+     *
+     * @template T of object
+     *
+     * @param  class-string<T>  $type
+     * @return list<T>
+     */
+    public function objects(string $key, string $type): array
     {
-        $painted = [];
-        foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA('list of ties', $key) as $tie => $mesh) {
-            $painted[(int) $tie] = is_string($mesh) ? $mesh : throw self::notA('list of ties', $key);
+        $objects = [];
+        foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA("list of $type", $key) as $value) {
+            $objects[] = $value instanceof $type ? $value : throw self::notA("list of $type", $key);
         }
 
-        return $painted;
+        return $objects;
     }
 
-    public function place(string $key): TiePick
+    /** @return array<int, string> texts by number, as of materials by the number of the tie they are painted on */
+    public function numbered(string $key): array
     {
-        $value = $this->values[$key];
+        $texts = [];
+        foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA('list of numbered texts', $key) as $number => $text) {
+            $texts[(int) $number] = is_string($text) ? $text : throw self::notA('list of numbered texts', $key);
+        }
 
-        return $value instanceof TiePick ? $value : throw self::notA('place', $key);
+        return $texts;
     }
 
     /**

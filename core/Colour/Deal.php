@@ -6,7 +6,7 @@ namespace Davrin\Core\Colour;
 
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Form\Form;
-use Davrin\Core\Plan\Mix;
+use Davrin\Core\Material\Mix;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Ties\TieRow;
@@ -70,6 +70,6 @@ final readonly class Deal
     /** @return list<Tie> */
     public function onCorners(): array
     {
-        return array_values(array_filter($this->ties(), $this->form->isAtCorner(...)));
+        return array_values(array_filter($this->ties(), fn (Tie $tie): bool => $tie->isAtCorner($this->form)));
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour;
 
-use Davrin\Core\Technique\Doubt;
-use Davrin\Core\Technique\MeshUse;
+use Davrin\Core\Concern\Doubt;
+use Davrin\Core\Material\MeshUse;
 
 /** A way of dealing meshes out to the ties of a layer. Nothing else in the core knows a dealing by name. */
 interface Dealing

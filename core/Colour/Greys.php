@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour;
 
-use Davrin\Core\Plan\Mesh;
-use Davrin\Core\Plan\Plan;
+use Davrin\Core\Material\Mesh;
 
-/** What an eye that sees no hues makes of the meshes of a plan. */
+/** What an eye that sees no hues makes of some meshes. */
 final class Greys
 {
-    /** @return list<string> a sentence for every two that are used */
-    public static function of(Plan $plan): array
+    /**
+     * @param  list<Mesh>  $meshes
+     * @return list<string> a sentence for every two
+     */
+    public static function of(array $meshes): array
     {
-        $meshes = $plan->usedMeshes();
         $said = [];
         foreach ($meshes as $index => $one) {
             foreach (array_slice($meshes, $index + 1) as $other) {

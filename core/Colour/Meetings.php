@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour;
 
-use Davrin\Core\Blank\PaintBlank;
-use Davrin\Core\Result\Words;
-use Davrin\Core\Technique\Doubt;
+use Davrin\Core\Concern\Doubt;
 use Davrin\Core\Ties\TieRow;
+use Davrin\Core\Words\Words;
 
 /** Where like meets like in an order that was meant to keep them apart: beside what was painted by hand, and across rows. */
 final readonly class Meetings

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour;
 
-use Davrin\Core\Technique\MeshUse;
+use Davrin\Core\Material\MeshUse;
 
 /** What dealings share that make each element of one mesh, which one depending on its tie. */
 abstract class OneMeshEach implements Dealing

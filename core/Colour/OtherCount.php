@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour;
 
-use Davrin\Core\Result\Words;
 use Davrin\Core\Ties\TieRow;
+use Davrin\Core\Words\Words;
 
 /** Other numbers of ties on which a pattern closes, and what to write for them. */
 final class OtherCount

@@ -6,17 +6,16 @@ namespace Davrin\Core\Cost;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
-use Davrin\Core\Engine\TieStuff;
+use Davrin\Core\Material\Packs;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Packs;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\Figure;
-use Davrin\Core\Result\MeshResult;
-use Davrin\Core\Result\Words;
-use Davrin\Core\Roll\Origin;
+use Davrin\Core\Roll\MeshOnRolls;
 use Davrin\Core\Roll\RollUse;
+use Davrin\Core\Supply\Origin;
+use Davrin\Core\Words\Figure;
+use Davrin\Core\Words\Words;
 use JsonSerializable;
 
 /**
@@ -31,10 +30,10 @@ final readonly class Cost implements JsonSerializable
      */
     private function __construct(public array $lines, public Figure $byLength, public Figure $opened, public Money $total) {}
 
-    /** @param  list<MeshResult>  $meshes */
+    /** @param  list<MeshOnRolls>  $meshes */
     public static function of(Plan $plan, array $meshes, TieStuff $stuff): self
     {
-        $lines = array_values(array_filter(array_map(fn (MeshResult $mesh): ?CostLine => self::meshLine($mesh, $plan), $meshes)));
+        $lines = array_values(array_filter(array_map(fn (MeshOnRolls $mesh): ?CostLine => self::meshLine($mesh, $plan), $meshes)));
         $lines[] = new CostLine('the form', BigRational::of($plan->formPrice()->cents), $plan->formPrice()->shown(), $plan->formPrice(), $plan->formPrice()->shown());
         array_push($lines, ...($stuff->stems > 0 ? [self::packsLine('stems', $plan->stems, $stuff->stems, $stuff->stemPacks)] : []));
         array_push($lines, ...($stuff->zipTies > 0 ? [self::packsLine('zip ties', $plan->zipTies, $stuff->zipTies, $stuff->zipTiePacks)] : []));
@@ -67,7 +66,7 @@ final readonly class Cost implements JsonSerializable
         return ['byLength' => $this->byLength, 'opened' => $this->opened, 'lines' => $this->lines];
     }
 
-    private static function meshLine(MeshResult $result, Plan $plan): ?CostLine
+    private static function meshLine(MeshOnRolls $result, Plan $plan): ?CostLine
     {
         $rolls = count($result->plan->rolls);
         if ($rolls === 0) {

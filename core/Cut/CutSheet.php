@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace Davrin\Core\Cut;
 
 use Davrin\Core\Batch\BatchMesh;
+use Davrin\Core\Demand\Caution;
+use Davrin\Core\Material\Mesh;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Layer;
-use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Result\Words;
-use Davrin\Core\Roll\Origin;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;
 use Davrin\Core\Roll\SegmentKind;
-use Davrin\Core\Technique\Caution;
+use Davrin\Core\Supply\Origin;
+use Davrin\Core\Technique\Layer;
+use Davrin\Core\Words\Words;
 
 /** What is cut from which roll, in working order, with what each cut is for: the sheet that lies beside the cutter. */
 final readonly class CutSheet

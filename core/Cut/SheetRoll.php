@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Cut;
 
+use Davrin\Core\Material\Mesh;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Mesh;
 use Davrin\Core\Roll\RollUse;
 
 /** One roll on the cut sheet: what comes off it, in order, and what goes back. */

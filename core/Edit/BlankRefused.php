@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 
 /** What was written in one blank cannot be taken; its address says which. */
 final class BlankRefused extends Refused

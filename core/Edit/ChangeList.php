@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Plan\Layer;
-use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Material\Mesh;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Technique\Layer;
 use Davrin\Core\Ties\TieGroup;
+use Davrin\Core\Words\Fault;
 
 /** Adds, takes away or moves a layer, a mesh or a layout of ties. */
 final readonly class ChangeList implements Edit

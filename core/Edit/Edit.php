@@ -6,7 +6,7 @@ namespace Davrin\Core\Edit;
 
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 
 /** A small named change to a plan. It gives another plan, or is refused and leaves the plan as it was. */
 interface Edit

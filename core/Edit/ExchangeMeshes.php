@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
-use Davrin\Core\Plan\Fault;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Words\Fault;
 
 /** One mesh for another in the whole plan, and the other for it. */
 final readonly class ExchangeMeshes implements Edit

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
-use Davrin\Core\Plan\Fault;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
-use Davrin\Core\Refused;
 use Davrin\Core\Ties\TieGroup;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Refused;
 
 /** Writes in one blank or several at once. A blank that gets back what it shows is left as it is. */
 final readonly class FillBlanks implements Edit

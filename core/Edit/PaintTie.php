@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
-use Davrin\Core\Blank\PaintBlank;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Plan\Layer;
+use Davrin\Core\Colour\PaintBlank;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Technique\Layer;
 use Davrin\Core\Ties\Tie;
+use Davrin\Core\Words\Fault;
 
 /** Gives what hangs on one tie another mesh by hand, or takes that back where it has it already. */
 final readonly class PaintTie implements Edit

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Plan\Layer;
-use Davrin\Core\Plan\Mesh;
-use Davrin\Core\Plan\OnHand;
+use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\OnHand;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Technique\Layer;
+use Davrin\Core\Words\Fault;
 
 /**
  * Two lots of a mesh that do not match become two meshes of the plan, and its layers take equal numbers of both by turns all the

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
-use Davrin\Core\Blank\SpotsBlank;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Rounding;
-use Davrin\Core\Plan\Fault;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
-use Davrin\Core\Refused;
+use Davrin\Core\Ties\SpotsBlank;
 use Davrin\Core\Ties\TieGroup;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Refused;
 
 /** Adds a tie to a layout that is made tie by tie, or takes one away. */
 final readonly class PlaceTie implements Edit

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Material\Mesh;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Words\Fault;
 
 /** Takes meshes from the shelf as they lie there: what is said of each, and what is on hand of it. */
 final readonly class TakeMesh implements Edit

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Engine;
 
-use Davrin\Core\Advice\Advice;
 use Davrin\Core\Advice\FullnessIsOff;
 use Davrin\Core\Advice\LastRollGivesLittle;
 use Davrin\Core\Advice\LotsDoNotMatch;
 use Davrin\Core\Advice\Remedies;
-use Davrin\Core\Advice\Remedy;
 use Davrin\Core\Advice\RollsAreTooFew;
 use Davrin\Core\Advice\RollsAreUsedUp;
 use Davrin\Core\Advice\Rule;
@@ -17,12 +15,16 @@ use Davrin\Core\Advice\StrandsCouldEndSooner;
 use Davrin\Core\Advice\TechniqueDoubts;
 use Davrin\Core\Advice\TooDeepForItsRoom;
 use Davrin\Core\Advice\Trial;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Result\Advice;
+use Davrin\Core\Result\Remedy;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Roll\RollPlanner;
+use Davrin\Core\Work\MeshWork;
+use Davrin\Core\Work\PlanWork;
 
 /** Works a plan out and looks it over. The same plan always gives the same result: no clock, no chance, no database. */
 final readonly class Engine

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Form;
 
-use Davrin\Core\Form\Line\Line;
-use Davrin\Core\Form\Line\Polyline;
-use Davrin\Core\Form\Line\Track;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Ties\Tie;
+use Davrin\Core\Geometry\Box;
+use Davrin\Core\Geometry\Line;
+use Davrin\Core\Geometry\Place;
+use Davrin\Core\Geometry\Polyline;
+use Davrin\Core\Geometry\Track;
+use Davrin\Core\Words\Fault;
 use JsonSerializable;
 
 /**
@@ -184,23 +185,6 @@ final class Form implements JsonSerializable
         sort($corners);
 
         return $corners;
-    }
-
-    /** Whether a tie is on a corner, or so close to one that mesh tied there goes round it. */
-    public function isAtCorner(Tie $tie): bool
-    {
-        return $tie->corner || array_filter($this->corners($tie->seat), fn (float $corner): bool => abs($corner - $tie->distance) < 0.25) !== [];
-    }
-
-    /** How far it is from one tie to the next, in inches: along their row, or straight where they are not on one line. */
-    public function way(Tie $from, Tie $to): float
-    {
-        if ($from->seat->key() !== $to->seat->key()) {
-            return hypot($to->place->x - $from->place->x, $to->place->y - $from->place->y);
-        }
-        $way = abs($to->distance - $from->distance);
-
-        return $this->closed() && ! $from->seat->isCrossbar() ? min($way, $this->length($from->seat) - $way) : $way;
     }
 
     /** How far it is across the wires, from the outermost to the innermost, in inches. */

@@ -7,7 +7,7 @@ namespace Davrin\Core\Form;
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Fault;
+use Davrin\Core\Words\Fault;
 
 /** A kind of form: what a maker says of one, and how it is made of that. */
 interface FormKind

@@ -9,7 +9,7 @@ use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Words;
 
 /** What a maker says of the wires of a form that is not round: how many, and how far apart. */
 final class Wires

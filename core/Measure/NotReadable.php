@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Measure;
 
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 
 /** What was typed is not a measure. The message is the sentence that its writer reads. */
 final class NotReadable extends Refused

@@ -6,23 +6,29 @@ namespace Davrin\Core\Plan;
 
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\ChoiceBlank;
-use Davrin\Core\Blank\MixBlank;
-use Davrin\Core\Blank\PaintBlank;
-use Davrin\Core\Blank\PlaceBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\Dealing;
 use Davrin\Core\Colour\DealsByCount;
-use Davrin\Core\Craft;
+use Davrin\Core\Colour\PaintBlank;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Form\Form;
+use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\MeshSet;
+use Davrin\Core\Material\Mix;
+use Davrin\Core\Material\MixBlank;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Technique\Footing;
+use Davrin\Core\Technique\Layer;
 use Davrin\Core\Technique\Technique;
+use Davrin\Core\Ties\PlaceBlank;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Ties\TiePick;
 use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Ties\Ties;
+use Davrin\Core\Words\Fault;
 use WeakMap;
 
 /** Makes the layers of a plan of what is written of them: each on its ties, in its technique, its meshes dealt out. */
@@ -104,7 +110,7 @@ final readonly class LayerReader
         $group = $groups[($carry ? Slip::carry([$choice], $of) : Slip::load([$choice], $of, $pointer))->text('ties')];
         $dealing = $this->dealing($chosen, $written, $pointer, $carry);
         $slip = Written::slip($this->blanks($chosen, $dealing, $meshes, $ties, $group, self::tiesOn($written, $group)), $written, $pointer, $carry);
-        $rows = Written::below("$pointer/on", fn () => $slip->place('on')->rows($group));
+        $rows = Written::below("$pointer/on", fn () => $slip->object('on', TiePick::class)->rows($group));
 
         return Written::below($pointer, fn () => Layer::of($chosen, self::footing($id, $slip, $chosen, $dealing, $meshes, $group, $rows, $form, $taken, $units, $steps)));
     }
@@ -116,9 +122,9 @@ final readonly class LayerReader
      */
     private static function footing(string $id, Slip $slip, Technique $technique, Dealing $dealing, array $meshes, TieGroup $group, array $rows, Form $form, array $taken, Units $units, int $steps): Footing
     {
-        [$use, $mix] = [$technique->meshes(), $slip->mix('mesh')];
+        [$use, $mix] = [$technique->meshes(), $slip->object('mesh', Mix::class)];
         $pieces = $use->counted || ! $use->dealt ? $mix->count() : $use->usual;
-        $deal = new Deal($rows, $group, $form, $mix, max(1, $pieces), $use->dealt ? $slip->painted(PaintBlank::KEY) : [], array_map(fn (Mesh $mesh): string => $mesh->name(), $meshes), $steps);
+        $deal = new Deal($rows, $group, $form, $mix, max(1, $pieces), $use->dealt ? $slip->numbered(PaintBlank::KEY) : [], array_map(fn (Mesh $mesh): string => $mesh->name(), $meshes), $steps);
         $dealt = array_map(fn (array $ids): array => array_map(fn (string $mesh): Mesh => $meshes[$mesh], $ids), $dealing->deal($deal));
 
         return new Footing($id, $slip, $dealt[$rows[0]->ties[0]->number], $group, $rows, $form, $taken, $units, $dealt, $dealing, $deal);

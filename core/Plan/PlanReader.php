@@ -10,16 +10,20 @@ use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\MoneyBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Blank\TextBlank;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Form\RunsFromEndToEnd;
+use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\MeshSet;
+use Davrin\Core\Material\Packs;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\TieLayout;
 use Davrin\Core\Ties\Ties;
+use Davrin\Core\Words\Fault;
 
 /** Makes a plan of a plan document whose outline the schema has checked. */
 final readonly class PlanReader

@@ -7,6 +7,7 @@ namespace Davrin\Core\Plan;
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\Slip;
+use Davrin\Core\Words\Fault;
 
 /** What is written in a plan document, part by part; faults are told from the part that was read. */
 final class Written

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Davrin\Core\PlanFile;
 
-use Davrin\Core\Craft;
-use Davrin\Core\Plan\Fault;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Words\Fault;
 use JsonException;
 use stdClass;
 

@@ -6,7 +6,7 @@ namespace Davrin\Core\PlanFile;
 
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Colour\Dealing;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;

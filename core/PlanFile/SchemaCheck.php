@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\PlanFile;
 
-use Davrin\Core\Plan\Fault;
+use Davrin\Core\Words\Fault;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use stdClass;

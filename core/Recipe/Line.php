@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Recipe;
 
-use Davrin\Core\Result\Figure;
-use Davrin\Core\Technique\Caution;
+use Davrin\Core\Demand\Caution;
+use Davrin\Core\Words\Figure;
 
 /** One sentence of the recipe: words and blanks in order, and the figures that follow from it. */
 final readonly class Line

@@ -6,15 +6,15 @@ namespace Davrin\Core\Recipe;
 
 use Davrin\Core\Blank\ColourBlank;
 use Davrin\Core\Blank\Slip;
+use Davrin\Core\Demand\Caution;
+use Davrin\Core\Material\OnHand;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Layer;
-use Davrin\Core\Plan\OnHand;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\Figure;
 use Davrin\Core\Result\LayerResult;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Technique\Caution;
+use Davrin\Core\Technique\Layer;
 use Davrin\Core\Ties\TieGroup;
+use Davrin\Core\Words\Figure;
 
 /** A plan told in sentences with blanks, in build order. */
 final readonly class Recipe

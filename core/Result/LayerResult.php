@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Result;
 
-use Davrin\Core\Technique\Caution;
+use Davrin\Core\Demand\Caution;
+use Davrin\Core\Estimate\Fullness;
 use Davrin\Core\Technique\Size;
+use Davrin\Core\Words\Figure;
 use JsonSerializable;
 
 /** What one layer makes, what it takes, how large it gets, and what a drawing of it needs. */

@@ -6,9 +6,11 @@ namespace Davrin\Core\Result;
 
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Roll\MeshOnRolls;
 use Davrin\Core\Roll\RollChange;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;
+use Davrin\Core\Words\Figure;
 use JsonSerializable;
 
 /** What there is to say of one mesh: its rolls cut by cut, what is used and left, and how many rolls are safe. */

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Result;
 
-use Davrin\Core\Advice\Advice;
 use Davrin\Core\Cost\Cost;
+use Davrin\Core\Estimate\Extent;
+use Davrin\Core\Estimate\Fullness;
 use Davrin\Core\Form\Form;
+use Davrin\Core\Roll\Verdict;
 use JsonSerializable;
 
 /** All that follows from a plan: one tree, which every view, file and command reads. */

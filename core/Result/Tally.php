@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Result;
 
+use Davrin\Core\Words\Figure;
 use JsonSerializable;
 
 /** The figures a maker asks for first. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Result;
 
-use Davrin\Core\Form\Place;
+use Davrin\Core\Geometry\Place;
 use Davrin\Core\Ties\Tie;
 use JsonSerializable;
 

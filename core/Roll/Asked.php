@@ -10,6 +10,8 @@ use Davrin\Core\Measure\Length;
 use Davrin\Core\Roll\Packing\RollKind;
 use Davrin\Core\Roll\Packing\RunShare;
 use Davrin\Core\Roll\Packing\Task;
+use Davrin\Core\Supply\Stock;
+use Davrin\Core\Supply\Supply;
 
 /** What is asked of the rolls of one mesh. */
 final readonly class Asked
@@ -47,7 +49,7 @@ final readonly class Asked
     /** All of it on what there is, runs as shares that each roll may give. */
     public function task(Supply $supply): Task
     {
-        return self::pieces($this->cuts, array_map(fn (Stock $stock): RollKind => $supply->kind($stock, $stock->count), $supply->stock), $supply->keepFrom, $this->shares());
+        return self::pieces($this->cuts, array_map(fn (Stock $stock): RollKind => RollKind::of($supply, $stock, $stock->count), $supply->stock), $supply->keepFrom, $this->shares());
     }
 
     /**

@@ -13,6 +13,7 @@ use Davrin\Core\Roll\Packing\Packer;
 use Davrin\Core\Roll\Packing\Pattern;
 use Davrin\Core\Roll\Packing\RollKind;
 use Davrin\Core\Roll\Packing\Task;
+use Davrin\Core\Supply\Supply;
 
 /** Lays the runs and pieces of meshes that are tied together on rolls, in one way or another. */
 final readonly class Laying
@@ -86,7 +87,7 @@ final readonly class Laying
         $kinds = array_map(fn (int $number): RollKind => new RollKind($rolls->left($number)->units, 1), $rolls->numbers());
         $begun = count($kinds);
         foreach ($rolls->whole() as $place => $count) {
-            $kinds[] = $supply->kind($supply->stock[$place], $count);
+            $kinds[] = RollKind::of($supply, $supply->stock[$place], $count);
         }
         $task = Asked::pieces($cuts, $kinds, $supply->keepFrom);
         // At safe length nothing is asked but whether it is enough.

@@ -6,6 +6,8 @@ namespace Davrin\Core\Roll;
 
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Supply\Stock;
+use Davrin\Core\Supply\Supply;
 
 /** The rolls of one mesh while they are being planned. They are numbered from 1 in the order that they are first cut. */
 final class OpenRolls

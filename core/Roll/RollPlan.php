@@ -7,6 +7,8 @@ namespace Davrin\Core\Roll;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
+use Davrin\Core\Supply\Origin;
+use Davrin\Core\Supply\Supply;
 
 /** Which element comes from which roll of one mesh, what is left, and what no roll was left for. */
 final readonly class RollPlan

@@ -13,6 +13,9 @@ use Davrin\Core\Roll\Packing\Bound;
 use Davrin\Core\Roll\Packing\Choices;
 use Davrin\Core\Roll\Packing\LowerBound;
 use Davrin\Core\Roll\Packing\RollKind;
+use Davrin\Core\Supply\Origin;
+use Davrin\Core\Supply\Stock;
+use Davrin\Core\Supply\Supply;
 
 /**
  * Lays runs and pieces on rolls, those of every mesh at once, since strands of different meshes may be tied together: runs

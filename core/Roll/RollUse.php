@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Roll;
 
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Supply\Stock;
 
 /** One roll, from its free end, and what is left on it. */
 final readonly class RollUse

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Scrap;
 
+use Davrin\Core\Material\OnHand;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Plan\OnHand;
 
 /** What is begun or loose of one mesh. */
 final readonly class Scrap

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Shelf;
 
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 
 /** What was measured of a roll cannot be so. */
 final class NotMeasurable extends Refused

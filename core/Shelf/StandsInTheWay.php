@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Shelf;
 
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 
 /** Why something that happened on the shelf cannot be undone just now. */
 final class StandsInTheWay extends Refused

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Technique;
 
-use Davrin\Core\Plan\Footing;
+use Davrin\Core\Material\MeshUse;
 use Davrin\Core\Ties\StemKind;
 
 /** What bundles share: some pieces stacked and tied at the middle, by the stem of their tie or by one of their own. */

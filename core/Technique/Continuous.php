@@ -8,17 +8,19 @@ use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\LengthBlank;
+use Davrin\Core\Concern\Doubt;
+use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
+use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\MeshUse;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Plan\Footing;
-use Davrin\Core\Plan\Mesh;
-use Davrin\Core\Result\Words;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieRow;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Words;
 
 /** What techniques of continuous mesh share: strands tied together from tie to tie, with a tail at either end of every roll. */
 abstract class Continuous implements Technique
@@ -142,7 +144,7 @@ abstract class Continuous implements Technique
         foreach ($on->rows as $row) {
             foreach ($row->closed ? $row->ties : array_slice($row->ties, 0, -1) as $index => $tie) {
                 $next = $row->ties[($index + 1) % count($row->ties)];
-                $way = $on->form->way($tie, $next);
+                $way = $tie->wayTo($next, $on->form);
                 if (count($row->ties) > 1 && $way > $this->pitch($on)->toInches() + 0.01) {
                     [$farthest, $ties] = [max($farthest, $way), [...$ties, $tie->number]];
                 }
@@ -166,11 +168,11 @@ abstract class Continuous implements Technique
     {
         foreach ($on->rows as $row) {
             $ties = $this->fromBeginning($on, $row);
-            if (! $row->closed || ! $on->form->isAtCorner($ties[0])) {
+            if (! $row->closed || ! $ties[0]->isAtCorner($on->form)) {
                 continue;
             }
             foreach ($ties as $index => $tie) {
-                if (! $on->form->isAtCorner($tie)) {
+                if (! $tie->isAtCorner($on->form)) {
                     $begin = ($on->slip->count('begin') - 1 + $index) % count($ties) + 1;
 
                     return new Doubt('corner', 'It begins on a corner.', sprintf('A run that begins on a corner pulls away from it; tie %d is one.', $ties[0]->number), [$ties[0]->number], ["Begin at tie $tie->number" => ['begin' => (string) $begin]]);

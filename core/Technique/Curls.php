@@ -9,8 +9,7 @@ use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Plan\Footing;
+use Davrin\Core\Words\Fault;
 
 /** Mesh rolled to a curl: each turn of a curl of diameter d takes pi x d (docs/craft-figures.md). */
 final class Curls

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Technique;
 
 use Davrin\Core\Blank\ChoiceBlank;
-use Davrin\Core\Plan\Footing;
+use Davrin\Core\Concern\Doubt;
 use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\Tie;
 

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Davrin\Core\Technique;
 
 use Davrin\Core\Blank\LengthBlank;
+use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Work;
+use Davrin\Core\Material\MeshUse;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Plan\Footing;
 use Davrin\Core\Ties\StemKind;
 
 /** What techniques of cut pieces share: so many pieces of one length on every tie, one of each mesh that goes into it. */

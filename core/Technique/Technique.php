@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Davrin\Core\Technique;
 
 use Davrin\Core\Blank\Blank;
+use Davrin\Core\Concern\Doubt;
+use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Work;
+use Davrin\Core\Material\MeshUse;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Plan\Footing;
+use Davrin\Core\Words\Fault;
 
 /** A way of putting mesh on ties. Nothing else in the core knows a technique by name. */
 interface Technique

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Davrin\Core\Ties;
 
 use Davrin\Core\Form\Form;
-use Davrin\Core\Form\Place;
 use Davrin\Core\Form\Seat;
+use Davrin\Core\Geometry\Place;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 
@@ -14,6 +14,9 @@ use Davrin\Core\Measure\Units;
 final readonly class Tie
 {
     private const SAME_SPOT = 0.01;
+
+    /** In inches. */
+    private const CLOSE_TO_CORNER = 0.25;
 
     /**
      * @param  float  $along  inches into its section, which is $sectionLength long on this seat
@@ -50,6 +53,23 @@ final readonly class Tie
         }
 
         return sprintf('%s, section %d, %s', $form->name($this->seat), $this->section, $this->corner ? 'on the corner' : $this->spot($shown));
+    }
+
+    /** Whether it is on a corner, or so close to one that mesh tied there goes round it. */
+    public function isAtCorner(Form $form): bool
+    {
+        return $this->corner || array_filter($form->corners($this->seat), fn (float $corner): bool => abs($corner - $this->distance) < self::CLOSE_TO_CORNER) !== [];
+    }
+
+    /** How far it is to the next, in inches: along their row, or straight where they are not on one line. */
+    public function wayTo(self $next, Form $form): float
+    {
+        if ($this->seat->key() !== $next->seat->key()) {
+            return hypot($next->place->x - $this->place->x, $next->place->y - $this->place->y);
+        }
+        $way = abs($next->distance - $this->distance);
+
+        return $form->closed() && ! $this->seat->isCrossbar() ? min($way, $form->length($this->seat) - $way) : $way;
     }
 
     /** @param  callable(float): string  $shown */

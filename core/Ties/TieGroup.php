@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Davrin\Core\Ties;
 
 use Davrin\Core\Blank\Slip;
-use Davrin\Core\Blank\SpotsBlank;
 
 /** The ties that one layout makes. */
 final readonly class TieGroup

@@ -8,7 +8,7 @@ use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Fault;
+use Davrin\Core\Words\Fault;
 
 /** A pattern of ties on a form. */
 interface TieLayout

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Davrin\Core\Ties;
 
 use Davrin\Core\Blank\Numbers;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Words;
 
 /**
  * Which ties of a layout a layer stands on: all, one row, every second or third, those of some sections, or ties chosen by

@@ -6,7 +6,7 @@ namespace Davrin\Core\Ties;
 
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
-use Davrin\Core\Plan\Fault;
+use Davrin\Core\Words\Fault;
 
 /** All ties of a plan: layout by layout, in each row by row from the inside out, numbered through. */
 final readonly class Ties

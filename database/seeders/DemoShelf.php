@@ -3,7 +3,7 @@
 namespace Database\Seeders;
 
 use App\Models\ShelfItem;
-use Davrin\Core\Blank\OnHandBlank;
+use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Measure\Units;
 
 /** What lies on the shelf of the demo's bench: whole rolls, begun ones, loose pieces, and what holds them together. */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Engine\Engine;
-use Davrin\Core\Engine\PlanWork;
 use Davrin\Core\Engine\Thoroughness;
 use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Work\PlanWork;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
-use Davrin\Core\Plan\Fault;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Words\Fault;
 use PHPUnit\Framework\TestCase;
 
 /** Plans as makers would write them, in as few words as the case needs: what is left out takes its default. */

@@ -3,6 +3,7 @@
 namespace Tests\Feature;
 
 use App\Models\SavedPlan;
+use Davrin\Core\Material\Mix;
 use DOMElement;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -149,7 +150,7 @@ final class ColoursTest extends FeatureCase
     /** @return list<string> ids of the first layer's mesh blank */
     private function meshes(SavedPlan $plan): array
     {
-        return $plan->fresh()->plan()->layers[0]->on->slip->mix('mesh')->pieces();
+        return $plan->fresh()->plan()->layers[0]->on->slip->object('mesh', Mix::class)->pieces();
     }
 
     private function sentence(TestResponse $page): string

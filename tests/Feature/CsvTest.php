@@ -5,9 +5,9 @@ namespace Tests\Feature;
 use App\Shelf\Import\Column;
 use App\Shelf\Import\CsvFile;
 use App\Shelf\Import\ReadRow;
-use Davrin\Core\Blank\OnHandBlank;
-use Davrin\Core\Craft;
-use Davrin\Core\Refused;
+use Davrin\Core\Craft\Craft;
+use Davrin\Core\Material\OnHandBlank;
+use Davrin\Core\Words\Refused;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Files as they come from other tables, cell by cell. */

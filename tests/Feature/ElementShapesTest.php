@@ -4,9 +4,9 @@ namespace Tests\Feature;
 
 use App\Drawing\FormDrawing;
 use App\Drawing\Shape;
-use App\Editor\Side;
+use App\Drawing\Side;
 use App\Techniques\Sample;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\PlanReader;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -3,9 +3,9 @@
 namespace Tests\Feature;
 
 use App\Drawing\FormDrawing;
-use App\Editor\Side;
+use App\Drawing\Side;
 use App\Models\SavedPlan;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;

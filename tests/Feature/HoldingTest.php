@@ -5,7 +5,7 @@ namespace Tests\Feature;
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
-use Davrin\Core\Blank\OnHandBlank;
+use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Measure\Units;
 
 /** Plans that are ready hold what they need; what is cut leaves the shelf. */

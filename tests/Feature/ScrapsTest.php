@@ -5,8 +5,8 @@ namespace Tests\Feature;
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
 use App\Models\ShelfItem;
-use Davrin\Core\Blank\OnHandBlank;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Measure\Units;
 
 final class ScrapsTest extends FeatureCase

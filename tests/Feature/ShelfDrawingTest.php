@@ -2,10 +2,10 @@
 
 namespace Tests\Feature;
 
-use App\Drawing\ShelfThings;
 use App\Models\ShelfItem;
 use App\Shelf\MeshFromShelf;
-use Davrin\Core\Blank\OnHandBlank;
+use App\Shelf\ShelfThings;
+use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 

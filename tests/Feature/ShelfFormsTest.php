@@ -4,6 +4,7 @@ namespace Tests\Feature;
 
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
+use Davrin\Core\Ties\TiePick;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -101,7 +102,7 @@ final class ShelfFormsTest extends FeatureCase
         $after = $plan->fresh()->plan();
         $this->assertSame(['stick', '19 in', 20], [$after->formKind->key(), $after->layers[0]->on->slip->write()['length'], $after->ties->count()]);
         $this->post("/plans/$plan->id/undo", ['revision' => $plan->fresh()->revision_id], ['HX-Request' => 'true'])->assertOk();
-        $this->assertSame('row 2', $plan->fresh()->plan()->layers[1]->on->slip->place('on')->key());
+        $this->assertSame('row 2', $plan->fresh()->plan()->layers[1]->on->slip->object('on', TiePick::class)->key());
     }
 
     public function test_a_form_that_is_gone_from_the_shelf_cannot_be_taken(): void

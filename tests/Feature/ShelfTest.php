@@ -6,12 +6,12 @@ use App\Devices\PlayedScale;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
 use Database\Seeders\DemoShelf;
-use Davrin\Core\Blank\OnHandBlank;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
+use Davrin\Core\Material\OnHand;
+use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Measure\Weight;
-use Davrin\Core\Plan\OnHand;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class ShelfTest extends FeatureCase

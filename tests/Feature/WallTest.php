@@ -4,9 +4,9 @@ namespace Tests\Feature;
 
 use App\Models\SavedPlan;
 use Database\Seeders\DemoSeeder;
-use Davrin\Core\Craft;
-use Davrin\Core\Plan\Layer;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\PlanFile\PlanFile;
+use Davrin\Core\Technique\Layer;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Core\NastyPlans;
 

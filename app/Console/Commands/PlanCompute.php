@@ -3,13 +3,13 @@
 namespace App\Console\Commands;
 
 use Davrin\Core\Engine\Engine;
-use Davrin\Core\Plan\Fault;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\Recipe\Line;
 use Davrin\Core\Recipe\Recipe;
-use Davrin\Core\Result\Figure;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Figure;
 use Illuminate\Console\Command;
 
 /** Works out a plan file without a database. */

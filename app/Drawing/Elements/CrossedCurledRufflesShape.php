@@ -5,7 +5,7 @@ namespace App\Drawing\Elements;
 use App\Drawing\Patch;
 use App\Drawing\Piece;
 use App\Drawing\Shape;
-use Davrin\Core\Form\Place;
+use Davrin\Core\Geometry\Place;
 use Davrin\Core\Technique\Kind\CrossedCurledRuffles;
 
 /** Two curled ruffles laid as an X. */

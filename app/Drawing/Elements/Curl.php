@@ -4,7 +4,7 @@ namespace App\Drawing\Elements;
 
 use App\Drawing\Patch;
 use App\Drawing\Path;
-use Davrin\Core\Form\Place;
+use Davrin\Core\Geometry\Place;
 
 /** Mesh rolled up: a tube with its spiral to be seen at both ends, the more turns the closer. */
 final class Curl

@@ -5,7 +5,7 @@ namespace App\Drawing\Elements;
 use App\Drawing\Patch;
 use App\Drawing\Piece;
 use App\Drawing\Shape;
-use Davrin\Core\Form\Place;
+use Davrin\Core\Geometry\Place;
 
 /** Two wings, each ending in a roll that lies across the row with its spiral to be seen. */
 class CurledRuffleShape implements ElementShape

@@ -6,7 +6,7 @@ use App\Drawing\Patch;
 use App\Drawing\Path;
 use App\Drawing\Piece;
 use App\Drawing\Shape;
-use Davrin\Core\Form\Place;
+use Davrin\Core\Geometry\Place;
 
 /** Spikes crossed at the middle: thick there, pointed at both ends, with the edge of the roll winding round them. */
 final class DiagonalBundleShape implements ElementShape

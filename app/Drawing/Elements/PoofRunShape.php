@@ -6,7 +6,7 @@ use App\Drawing\Patch;
 use App\Drawing\Path;
 use App\Drawing\Piece;
 use App\Drawing\Shape;
-use Davrin\Core\Form\Place;
+use Davrin\Core\Geometry\Place;
 
 /**
  * A bubble from tie to tie, gathered at both: its folds run from one gather over the crown to the other, between the woven

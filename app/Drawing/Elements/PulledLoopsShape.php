@@ -6,7 +6,7 @@ use App\Drawing\Patch;
 use App\Drawing\Path;
 use App\Drawing\Piece;
 use App\Drawing\Shape;
-use Davrin\Core\Form\Place;
+use Davrin\Core\Geometry\Place;
 
 /** A loop for each gap between the wires, squeezed together at the tie: open in the middle, one beside the other. */
 final class PulledLoopsShape implements ElementShape

@@ -4,7 +4,7 @@ namespace App\Drawing\Elements;
 
 use App\Drawing\Piece;
 use App\Drawing\Shape;
-use Davrin\Core\Form\Place;
+use Davrin\Core\Geometry\Place;
 
 /** Tubes crossed at the middle like a fan, open and round at their ends. */
 final class RolledBundleShape implements ElementShape

@@ -5,7 +5,7 @@ namespace App\Drawing\Elements;
 use App\Drawing\Patch;
 use App\Drawing\Piece;
 use App\Drawing\Shape;
-use Davrin\Core\Form\Place;
+use Davrin\Core\Geometry\Place;
 
 /** A ruffle turned across the row: its wings point in and out. */
 final class SecondAcrossShape implements ElementShape

@@ -5,7 +5,7 @@ namespace App\Drawing\Elements;
 use App\Drawing\Patch;
 use App\Drawing\Path;
 use App\Drawing\Piece;
-use Davrin\Core\Form\Place;
+use Davrin\Core\Geometry\Place;
 
 /** Pieces of a bundle turned against each other. */
 final class Spread

@@ -5,7 +5,7 @@ namespace App\Drawing\Elements;
 use App\Drawing\Patch;
 use App\Drawing\Piece;
 use App\Drawing\Shape;
-use Davrin\Core\Form\Place;
+use Davrin\Core\Geometry\Place;
 
 /** Small bow ties turned against each other until their frilled ends go all the way round. */
 final class StarburstShape implements ElementShape

@@ -6,7 +6,7 @@ use App\Drawing\Patch;
 use App\Drawing\Path;
 use App\Drawing\Piece;
 use App\Drawing\Shape;
-use Davrin\Core\Form\Place;
+use Davrin\Core\Geometry\Place;
 
 /** Loose strands tied at the middle, spraying out to both sides along the row. */
 final class StrandBunchShape implements ElementShape

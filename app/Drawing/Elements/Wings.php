@@ -4,7 +4,7 @@ namespace App\Drawing\Elements;
 
 use App\Drawing\Patch;
 use App\Drawing\Path;
-use Davrin\Core\Form\Place;
+use Davrin\Core\Geometry\Place;
 
 /**
  * A piece pinched at the tie: a wing opens from the pinch like a fan along the row, its woven edges pointing in and out,

@@ -6,8 +6,8 @@ use App\Drawing\Patch;
 use App\Drawing\Path;
 use App\Drawing\Piece;
 use App\Drawing\Shape;
-use Davrin\Core\Form\Place;
 use Davrin\Core\Form\Seat;
+use Davrin\Core\Geometry\Place;
 
 /** A strip wound over what is covered, turn by turn, each over the last; without such a part, round all the wires of the form. */
 final class WoundCoverShape implements ElementShape

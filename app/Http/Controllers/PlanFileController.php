@@ -3,8 +3,8 @@
 namespace App\Http\Controllers;
 
 use App\Models\SavedPlan;
-use Davrin\Core\Plan\Fault;
 use Davrin\Core\PlanFile\PlanFile;
+use Davrin\Core\Words\Fault;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

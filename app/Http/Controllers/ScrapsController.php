@@ -8,7 +8,7 @@ use App\Settings\House;
 use App\Shelf\FromScraps;
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -2,19 +2,19 @@
 
 namespace App\Http\Controllers;
 
-use App\Drawing\ShelfThings;
-use App\Editor\Problem;
+use App\Blanks\Problem;
 use App\Http\Requests\LookRequest;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
 use App\Settings\House;
 use App\Shelf\ItemPage;
+use App\Shelf\ShelfThings;
 use Davrin\Core\Blank\CountBlank;
-use Davrin\Core\Blank\OnHandBlank;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Edit\BlankRefused;
-use Davrin\Core\Refused;
-use Davrin\Core\Roll\Lot;
+use Davrin\Core\Material\OnHandBlank;
+use Davrin\Core\Supply\Lot;
+use Davrin\Core\Words\Refused;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -2,15 +2,15 @@
 
 namespace App\Http\Controllers;
 
-use App\Editor\Problem;
+use App\Blanks\Problem;
 use App\Forms\OutlineRefused;
 use App\Forms\ShelvedForm;
 use App\Forms\SvgOutline;
 use App\Http\Requests\ShelfFormRequest;
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Refused;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -8,7 +8,7 @@ use App\Models\SavedPlan;
 use App\Models\ShelfMovement;
 use App\Models\ShelfStock;
 use App\Shelf\CutOff;
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 

@@ -5,7 +5,7 @@ namespace App\Http\Controllers;
 use App\Cut\CutSheetPdf;
 use App\Cut\Cuttable;
 use App\Devices\LabelPrinter;
-use App\Shelf\NotReady;
+use App\Exceptions\NotReady;
 use Davrin\Core\Cut\CutOrder;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\RedirectResponse;

@@ -3,7 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Techniques\Sample;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Technique\Technique;

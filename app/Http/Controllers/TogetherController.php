@@ -5,7 +5,7 @@ namespace App\Http\Controllers;
 use App\Batch\Choosing;
 use App\Models\CutBatch;
 use Davrin\Core\Cut\CutOrder;
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\Request;
 

@@ -2,7 +2,7 @@
 
 namespace App\Http\Requests;
 
-use App\Editor\Typed;
+use App\Blanks\Typed;
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
 use App\Models\ShelfItem;
@@ -17,7 +17,7 @@ use Davrin\Core\Edit\PartLots;
 use Davrin\Core\Edit\PlaceTie;
 use Davrin\Core\Edit\TakeForm;
 use Davrin\Core\Edit\TakeMesh;
-use Davrin\Core\Plan\Fault;
+use Davrin\Core\Words\Fault;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Arr;
 use LogicException;

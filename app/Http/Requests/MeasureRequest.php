@@ -6,17 +6,17 @@ use App\Models\ShelfItem;
 use App\Models\ShelfStock;
 use App\Settings\House;
 use Davrin\Core\Blank\CountBlank;
-use Davrin\Core\Blank\OnHandBlank;
+use Davrin\Core\Material\OnHand;
+use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\NotReadable;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Measure\Weight;
-use Davrin\Core\Plan\OnHand;
-use Davrin\Core\Refused;
 use Davrin\Core\Shelf\Measuring;
 use Davrin\Core\Shelf\MovementKind;
 use Davrin\Core\Shelf\NotMeasurable;
+use Davrin\Core\Words\Refused;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** How somebody measured what is left on a roll: on the scale, across, by what was cut, or with the tape. */

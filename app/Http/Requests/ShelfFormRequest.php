@@ -3,7 +3,7 @@
 namespace App\Http\Requests;
 
 use App\Models\ShelfForm;
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What is said anew of a form on the shelf: its measures, as blanks; what it is called and where it is kept. */

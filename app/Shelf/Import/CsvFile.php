@@ -2,6 +2,8 @@
 
 namespace App\Shelf\Import;
 
+use App\Models\ShelfImport;
+
 /** A file of comma-separated values as people have them: with a BOM or without, commas, semicolons or tabs, quotes, one encoding or another. */
 final readonly class CsvFile
 {
@@ -18,6 +20,12 @@ final readonly class CsvFile
     private const GUARDED = '/^( *)\'(\'*[=+\-@\t\r])|([,;|\t\r\n]"?[ \t\r]*)\'(\'*[=+\-@])/';
 
     public function __construct(private string $path, public string $separator, public bool $isUtf8) {}
+
+    /** The file of an import, written as was found out when it came. */
+    public static function ofImport(ShelfImport $import): self
+    {
+        return new self($import->path(), $import->separator, $import->is_utf8);
+    }
 
     /** Looks at the first lines to find out how it is written. */
     public static function of(string $path): self

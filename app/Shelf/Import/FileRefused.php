@@ -2,7 +2,7 @@
 
 namespace App\Shelf\Import;
 
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 
 /** A file that no row can be read from. */
 final class FileRefused extends Refused

@@ -2,18 +2,18 @@
 
 namespace App\Shelf\Import;
 
-use App\Shelf\StockKind;
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\ColourBlank;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\Slip;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
+use Davrin\Core\Material\Ware;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Refused;
-use Davrin\Core\Roll\Lot;
-use Davrin\Core\Shelf\Ware;
+use Davrin\Core\Shelf\StockKind;
+use Davrin\Core\Supply\Lot;
+use Davrin\Core\Words\Refused;
 
 /** One row of a file, understood: what it says of a thing, and what there is of it. */
 final readonly class ReadRow

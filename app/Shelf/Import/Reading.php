@@ -5,8 +5,8 @@ namespace App\Shelf\Import;
 use App\Models\ShelfImport;
 use App\Models\ShelfImportRow;
 use App\Settings\House;
-use Davrin\Core\Craft;
-use Davrin\Core\Refused;
+use Davrin\Core\Craft\Craft;
+use Davrin\Core\Words\Refused;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -65,7 +65,7 @@ final readonly class Reading
     public function preview(ShelfImport $import, int $count): array
     {
         [$seen, $line] = [[], 1];
-        foreach ($import->csv()->rows($this->firstRow($import)) as $cells) {
+        foreach (CsvFile::ofImport($import)->rows($this->firstRow($import)) as $cells) {
             $line++;
             $seen[] = ['line' => $line, 'cells' => $cells, ...$this->read($import, $cells)];
             if (count($seen) === $count) {
@@ -122,7 +122,7 @@ final readonly class Reading
                 return;
             }
             [$at, $line, $rows] = [$import->at, $import->line, []];
-            foreach ($import->csv()->rows($import->at) as $behind => $cells) {
+            foreach (CsvFile::ofImport($import)->rows($import->at) as $behind => $cells) {
                 $at = $behind;
                 $rows[] = ['line' => ++$line, 'cells' => $cells, ...$this->read($import, $cells)];
                 if (count($rows) === self::A_STEP) {
@@ -215,7 +215,7 @@ final readonly class Reading
     /** Where the first row begins, behind the header. */
     private function firstRow(ShelfImport $import): int
     {
-        foreach ($import->csv()->rows() as $behind => $header) {
+        foreach (CsvFile::ofImport($import)->rows() as $behind => $header) {
             return $behind;
         }
 

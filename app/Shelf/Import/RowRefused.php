@@ -2,7 +2,7 @@
 
 namespace App\Shelf\Import;
 
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 
 /** A row that does not go on the shelf, and why. */
 final class RowRefused extends Refused

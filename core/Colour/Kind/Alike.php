@@ -6,7 +6,7 @@ namespace Davrin\Core\Colour\Kind;
 
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\Dealing;
-use Davrin\Core\Technique\MeshUse;
+use Davrin\Core\Material\MeshUse;
 
 /** Every element is made of the same. */
 final class Alike implements Dealing

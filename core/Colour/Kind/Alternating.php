@@ -7,10 +7,10 @@ namespace Davrin\Core\Colour\Kind;
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\Meetings;
 use Davrin\Core\Colour\Spaced;
+use Davrin\Core\Concern\Doubt;
 use Davrin\Core\Effort\Effort;
-use Davrin\Core\Result\Words;
-use Davrin\Core\Technique\Doubt;
 use Davrin\Core\Ties\TieRow;
+use Davrin\Core\Words\Words;
 
 /**
  * Two runs of one colour that do not match: strictly in turn all the way round. Where there is more of one, its doubles fall

@@ -7,7 +7,7 @@ namespace Davrin\Core\Colour\Kind;
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\Where;
-use Davrin\Core\Technique\Doubt;
+use Davrin\Core\Concern\Doubt;
 use Davrin\Core\Ties\Tie;
 
 /** One anchor colour on the crossbars, the corners or chosen ties, where ribbons will go; the others in turn between them. */

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour\Kind;
 
-use Davrin\Core\Blank\PaintBlank;
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\DealsByCount;
 use Davrin\Core\Colour\Meetings;
 use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\OverRows;
+use Davrin\Core\Colour\PaintBlank;
 use Davrin\Core\Colour\Spaced;
 use Davrin\Core\Colour\Spread;
+use Davrin\Core\Concern\Doubt;
 use Davrin\Core\Effort\Effort;
-use Davrin\Core\Result\Words;
-use Davrin\Core\Technique\Doubt;
-use Davrin\Core\Technique\MeshUse;
+use Davrin\Core\Material\MeshUse;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Ties\Ties;
+use Davrin\Core\Words\Words;
 use WeakMap;
 
 /** So many of each, the scarce ones as far apart as can be, along each row and over all of them. */

@@ -7,8 +7,8 @@ namespace Davrin\Core\Colour\Kind;
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\OtherCount;
-use Davrin\Core\Technique\Doubt;
-use Davrin\Core\Technique\MeshUse;
+use Davrin\Core\Concern\Doubt;
+use Davrin\Core\Material\MeshUse;
 
 /** The first mesh, and on every so many-th tie of a row the second. */
 final class EveryNth extends OneMeshEach

@@ -9,9 +9,9 @@ use Davrin\Core\Colour\Meetings;
 use Davrin\Core\Colour\Neighbours;
 use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\OtherCount;
-use Davrin\Core\Result\Words;
-use Davrin\Core\Technique\Doubt;
+use Davrin\Core\Concern\Doubt;
 use Davrin\Core\Ties\TieRow;
+use Davrin\Core\Words\Words;
 
 /**
  * The named meshes one after another, and again from the first. A further row begins with the one with which the fewest

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Colour\Kind;
 
 use Davrin\Core\Colour\Deal;
-use Davrin\Core\Technique\MeshUse;
+use Davrin\Core\Material\MeshUse;
 
 /** The same meshes in every bundle, each of them on top in turn. */
 final class TopInTurn extends InTurn

@@ -7,7 +7,7 @@ namespace Davrin\Core\Form\Kind;
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Plan\Fault;
+use Davrin\Core\Words\Fault;
 
 /** An upright and an arm across it, of one breadth. It begins at the top, in the middle. */
 final class Cross extends ShapedFrame

@@ -10,13 +10,13 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
-use Davrin\Core\Form\Line\Outlines;
 use Davrin\Core\Form\RunsFromEndToEnd;
 use Davrin\Core\Form\Wires;
+use Davrin\Core\Geometry\Outlines;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Words;
 
 /** A hat: the wide rim bar at the bottom is the only one that takes ties; the crown above it is covered, not tied. */
 final class Hat implements FormKind, RunsFromEndToEnd

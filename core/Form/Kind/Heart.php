@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Form\Kind;
 
 use Davrin\Core\Blank\Slip;
-use Davrin\Core\Plan\Fault;
+use Davrin\Core\Words\Fault;
 
 /** Two round lobes that meet in a notch, and two straight sides down to a tip. It begins in the notch. */
 final class Heart extends ShapedFrame

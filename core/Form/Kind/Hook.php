@@ -10,14 +10,14 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
-use Davrin\Core\Form\Line\Outlines;
-use Davrin\Core\Form\Line\Polyline;
 use Davrin\Core\Form\RunsFromEndToEnd;
 use Davrin\Core\Form\Wires;
+use Davrin\Core\Geometry\Outlines;
+use Davrin\Core\Geometry\Polyline;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Words;
 
 /** A walking stick: an open lattice, round at the top. It begins at the end of the crook and goes over the top and down. */
 final class Hook implements FormKind, RunsFromEndToEnd

@@ -9,17 +9,17 @@ use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Blank\LengthsBlank;
 use Davrin\Core\Blank\PointsBlank;
 use Davrin\Core\Blank\Slip;
-use Davrin\Core\Form\Box;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
-use Davrin\Core\Form\Line\Outlines;
-use Davrin\Core\Form\Line\Polyline;
 use Davrin\Core\Form\Wires;
+use Davrin\Core\Geometry\Box;
+use Davrin\Core\Geometry\Outlines;
+use Davrin\Core\Geometry\Polyline;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Words;
 
 /**
  * Any outline, open or closed, from its points, made as large as the form really is. A closed one is followed clockwise

@@ -9,7 +9,7 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Words;
 
 /** A ring that is sold with stems already on it, often 18 of them, but any number to a row. */
 final class PreTiedRing extends WireRing

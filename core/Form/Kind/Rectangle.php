@@ -10,11 +10,11 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
-use Davrin\Core\Form\Line\Outlines;
 use Davrin\Core\Form\Wires;
+use Davrin\Core\Geometry\Outlines;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Words;
 
 /** A square or rectangular frame: crossbars along the sides, four corners. It begins at the top, in the middle of the side. */
 final class Rectangle implements FormKind

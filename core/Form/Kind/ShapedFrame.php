@@ -10,13 +10,13 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
-use Davrin\Core\Form\Line\Outlines;
-use Davrin\Core\Form\Line\Polyline;
 use Davrin\Core\Form\Wires;
+use Davrin\Core\Geometry\Outlines;
+use Davrin\Core\Geometry\Polyline;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Words;
 
 /** A closed frame of some shape, with crossbars evenly along it. */
 abstract class ShapedFrame implements FormKind

@@ -6,7 +6,7 @@ namespace Davrin\Core\Form\Kind;
 
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\Slip;
-use Davrin\Core\Form\Box;
+use Davrin\Core\Geometry\Box;
 
 /** Points out and in by turns. It begins at the top point. */
 final class Star extends ShapedFrame

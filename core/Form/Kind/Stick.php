@@ -9,11 +9,11 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
-use Davrin\Core\Form\Line\Outlines;
 use Davrin\Core\Form\RunsFromEndToEnd;
+use Davrin\Core\Geometry\Outlines;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Fault;
+use Davrin\Core\Words\Fault;
 
 /** A flat stick as the spine of a swag: ties stand on both its sides or on its middle. It begins at its top end. */
 final class Stick implements FormKind, RunsFromEndToEnd

@@ -10,11 +10,11 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
-use Davrin\Core\Form\Line\Rings;
+use Davrin\Core\Geometry\Rings;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Words;
 
 /** A rim, spokes and a hub. Little of it is covered: one spray at the hub, and a wire near the top so that it does not tip forward. */
 final class Wheel implements FormKind

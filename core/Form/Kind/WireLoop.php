@@ -10,12 +10,12 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
-use Davrin\Core\Form\Line\Outlines;
-use Davrin\Core\Form\Line\Polyline;
+use Davrin\Core\Geometry\Outlines;
+use Davrin\Core\Geometry\Polyline;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Words;
 
 /** One wire, stretched to a long loop: made of hangers, whose ends are joined with zip ties. It begins at its top. */
 final class WireLoop implements FormKind

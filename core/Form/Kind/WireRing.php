@@ -7,17 +7,17 @@ namespace Davrin\Core\Form\Kind;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\LengthsBlank;
 use Davrin\Core\Blank\Slip;
-use Davrin\Core\Blank\WeldsBlank;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
-use Davrin\Core\Form\Line\Rings;
 use Davrin\Core\Form\Weld;
+use Davrin\Core\Form\WeldsBlank;
 use Davrin\Core\Form\Wires;
+use Davrin\Core\Geometry\Rings;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Words;
 
 /**
  * A round form of concentric wires joined by crossbars, one of them at 12 o'clock. The default is the usual 14 in ring:
@@ -102,7 +102,7 @@ class WireRing implements FormKind
             $this->crossbars($slip, $radius, $units),
             Wires::pairs(count($diameters)),
             $count,
-            stickingOut: array_values(array_map(fn (Weld $weld): int => $weld->crossbar, array_filter($slip->welds('welds'), fn (Weld $weld): bool => $weld->sticksOut))),
+            stickingOut: array_values(array_map(fn (Weld $weld): int => $weld->crossbar, array_filter($slip->objects('welds', Weld::class), fn (Weld $weld): bool => $weld->sticksOut))),
             preTied: $preTied,
         );
     }
@@ -113,7 +113,7 @@ class WireRing implements FormKind
         $crossbars = $slip->count('crossbars');
         $section = 2 * M_PI * $radius / $crossbars;
         $spots = array_map(fn (int $number): float => $number * $section, range(0, $crossbars - 1));
-        foreach ($slip->welds('welds') as $weld) {
+        foreach ($slip->objects('welds', Weld::class) as $weld) {
             if ($weld->crossbar < 1 || $weld->crossbar > $crossbars) {
                 throw Fault::at('/welds', sprintf('There is no crossbar %d: the ring has %d, counted clockwise from 12 o\'clock.', $weld->crossbar, $crossbars));
             }

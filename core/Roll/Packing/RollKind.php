@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Roll\Packing;
 
+use Davrin\Core\Supply\Stock;
+use Davrin\Core\Supply\Supply;
+
 /** Rolls alike that pieces may be cut from: what is open already and free, full ones that would have to be opened, and those to buy. */
 final readonly class RollKind
 {
@@ -14,6 +17,16 @@ final readonly class RollKind
      * @param  bool  $opens  whether a full roll is opened for it
      */
     public function __construct(public int $length, public ?int $count, public int $price = 0, public bool $opens = false) {}
+
+    /**
+     * Some rolls of a supply.
+     *
+     * @param  ?int  $count  how many of them
+     */
+    public static function of(Supply $supply, Stock $stock, ?int $count): self
+    {
+        return new self($supply->length($stock)->units, $count, $stock->price->cents, $stock->origin->opens());
+    }
 
     /** Whether it costs nothing to cut from it: a part roll, a loose piece, a roll that is open anyway. */
     public function isOpen(): bool

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Technique\Kind;
 
-use Davrin\Core\Plan\Footing;
+use Davrin\Core\Material\MeshUse;
 use Davrin\Core\Technique\Curls;
-use Davrin\Core\Technique\MeshUse;
+use Davrin\Core\Technique\Footing;
 use Davrin\Core\Technique\Size;
 
 /** Two curled ruffles on every tie, laid as an X; each may be of another mesh. */

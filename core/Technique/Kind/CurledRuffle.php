@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Davrin\Core\Technique\Kind;
 
 use Davrin\Core\Demand\Work;
-use Davrin\Core\Plan\Footing;
 use Davrin\Core\Technique\Curls;
+use Davrin\Core\Technique\Footing;
 use Davrin\Core\Technique\Pieces;
 use Davrin\Core\Technique\Size;
 

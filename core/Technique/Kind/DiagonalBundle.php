@@ -6,9 +6,9 @@ namespace Davrin\Core\Technique\Kind;
 
 use Davrin\Core\Demand\Work;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Plan\Footing;
 use Davrin\Core\Technique\Bundle;
 use Davrin\Core\Technique\Curls;
+use Davrin\Core\Technique\Footing;
 use Davrin\Core\Technique\OwnStem;
 use Davrin\Core\Technique\Size;
 

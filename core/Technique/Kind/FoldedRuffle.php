@@ -7,10 +7,10 @@ namespace Davrin\Core\Technique\Kind;
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Demand\Work;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Plan\Footing;
+use Davrin\Core\Technique\Footing;
 use Davrin\Core\Technique\Pieces;
 use Davrin\Core\Technique\Size;
+use Davrin\Core\Words\Fault;
 
 /** A ruffle whose ends are folded back before it is gathered, so that no raw end shows; its wings lose the folds. */
 final class FoldedRuffle extends Pieces

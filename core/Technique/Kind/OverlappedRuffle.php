@@ -7,10 +7,10 @@ namespace Davrin\Core\Technique\Kind;
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Demand\Work;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Plan\Footing;
+use Davrin\Core\Technique\Footing;
 use Davrin\Core\Technique\Pieces;
 use Davrin\Core\Technique\Size;
+use Davrin\Core\Words\Fault;
 
 /** Both ends folded to the middle until they overlap, turned over and gathered: wings of about L/4, and no fray at all. */
 final class OverlappedRuffle extends Pieces

@@ -6,7 +6,7 @@ namespace Davrin\Core\Technique\Kind;
 
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Plan\Footing;
+use Davrin\Core\Technique\Footing;
 use Davrin\Core\Technique\Pieces;
 use Davrin\Core\Technique\Size;
 

@@ -10,11 +10,11 @@ use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
 use Davrin\Core\Demand\Work;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Plan\Footing;
 use Davrin\Core\Technique\Continuous;
+use Davrin\Core\Technique\Footing;
 use Davrin\Core\Technique\Size;
 use Davrin\Core\Ties\StemKind;
+use Davrin\Core\Words\Fault;
 
 /**
  * Continuous mesh: measure a pitch from the last tie, gather, tie, repeat. On a closed row n poofs use n ties, the last

@@ -7,10 +7,10 @@ namespace Davrin\Core\Technique\Kind;
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Demand\Work;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Plan\Footing;
 use Davrin\Core\Technique\Continuous;
+use Davrin\Core\Technique\Footing;
 use Davrin\Core\Technique\Size;
+use Davrin\Core\Words\Fault;
 
 /**
  * A loop pulled up between every two neighbouring wires, the loops squeezed together and twisted, then on to the next. A

@@ -6,10 +6,10 @@ namespace Davrin\Core\Technique\Kind;
 
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Demand\Work;
+use Davrin\Core\Material\MeshUse;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Plan\Footing;
 use Davrin\Core\Technique\Continuous;
-use Davrin\Core\Technique\MeshUse;
+use Davrin\Core\Technique\Footing;
 use Davrin\Core\Technique\Size;
 
 /** Continuous burlap pushed through the lattice: raised, pushed down, and on to the next. A rise takes 2 x rise + step. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Technique\Kind;
 
-use Davrin\Core\Plan\Footing;
+use Davrin\Core\Technique\Footing;
 use Davrin\Core\Technique\Pieces;
 use Davrin\Core\Technique\Size;
 

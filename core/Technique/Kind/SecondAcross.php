@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Technique\Kind;
 
-use Davrin\Core\Plan\Footing;
-use Davrin\Core\Result\Words;
-use Davrin\Core\Technique\Doubt;
+use Davrin\Core\Concern\Doubt;
+use Davrin\Core\Technique\Footing;
 use Davrin\Core\Technique\Pieces;
 use Davrin\Core\Technique\Size;
 use Davrin\Core\Ties\Tie;
+use Davrin\Core\Words\Words;
 
 /** One piece more on a tie that has one, laid at right angles to it: its wings point in and out. */
 final class SecondAcross extends Pieces

@@ -9,7 +9,7 @@ use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Work;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Plan\Footing;
+use Davrin\Core\Technique\Footing;
 use Davrin\Core\Technique\OwnStem;
 use Davrin\Core\Technique\Pieces;
 use Davrin\Core\Technique\Size;

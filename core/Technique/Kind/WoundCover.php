@@ -9,17 +9,17 @@ use Brick\Math\RoundingMode;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\LengthBlank;
+use Davrin\Core\Concern\Doubt;
+use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Work;
+use Davrin\Core\Material\MeshUse;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Plan\Footing;
-use Davrin\Core\Technique\Caution;
-use Davrin\Core\Technique\Doubt;
-use Davrin\Core\Technique\MeshUse;
+use Davrin\Core\Technique\Footing;
 use Davrin\Core\Technique\Size;
 use Davrin\Core\Technique\Technique;
+use Davrin\Core\Words\Fault;
 
 /**
  * A strip of width w wound over a crown or a bar of average girth g and height h, overlapped by a part o of its width, and

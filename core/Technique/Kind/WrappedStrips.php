@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Technique\Kind;
 
+use Davrin\Core\Concern\Doubt;
+use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Work;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
-use Davrin\Core\Plan\Footing;
-use Davrin\Core\Technique\Caution;
-use Davrin\Core\Technique\Doubt;
+use Davrin\Core\Technique\Footing;
 use Davrin\Core\Technique\Pieces;
 use Davrin\Core\Technique\Size;
 use Davrin\Core\Ties\Tie;

@@ -9,12 +9,12 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Fault;
 use Davrin\Core\Ties\Row;
 use Davrin\Core\Ties\Spot;
 use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\TieLayout;
 use Davrin\Core\Ties\Ties;
+use Davrin\Core\Words\Fault;
 
 /**
  * A tie every so far along one line. On a closed one they are evenly spaced, as near to that distance as goes round; on an

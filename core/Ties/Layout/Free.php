@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Davrin\Core\Ties\Layout;
 
 use Davrin\Core\Blank\Slip;
-use Davrin\Core\Blank\SpotsBlank;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Ties\Row;
+use Davrin\Core\Ties\Spot;
+use Davrin\Core\Ties\SpotsBlank;
 use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\TieLayout;
 
@@ -52,6 +53,6 @@ final class Free implements TieLayout
 
     public function rows(Form $form, Slip $slip, Units $units): array
     {
-        return [new Row($slip->spots(SpotsBlank::KEY), $form->closed())];
+        return [new Row($slip->objects(SpotsBlank::KEY, Spot::class), $form->closed())];
     }
 }

@@ -9,7 +9,7 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Fault;
+use Davrin\Core\Words\Fault;
 
 /** In each section one tie on the two inner wires at its middle and two on the two outer wires, near the crossbars. */
 final class InnerMidTwoOuter extends TwoRows

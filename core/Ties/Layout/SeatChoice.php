@@ -8,7 +8,7 @@ use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\Seat;
-use Davrin\Core\Plan\Fault;
+use Davrin\Core\Words\Fault;
 
 /** Which wires a layout goes round. */
 final class SeatChoice

@@ -7,8 +7,8 @@ namespace Davrin\Core\Ties\Layout;
 use Davrin\Core\Blank\SectionsBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
-use Davrin\Core\Plan\Fault;
-use Davrin\Core\Result\Words;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Words;
 
 /** In which sections a layout has its ties: all, or chosen ones, as where an off-centre sign hides the others. */
 final class SectionChoice

@@ -12,11 +12,11 @@ use Davrin\Core\Form\Form;
 use Davrin\Core\Form\Seat;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\Fault;
 use Davrin\Core\Ties\Row;
 use Davrin\Core\Ties\Spot;
 use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\TieLayout;
+use Davrin\Core\Words\Fault;
 
 /** Sites evenly along a stick, by turns with two side ties and with one on the middle. */
 final class StickSites implements TieLayout

@@ -1,7 +1,7 @@
 {{-- The bare form: what is covered, wires, crossbars, welds; mirrored where it is seen from the back. --}}
 @props(['drawing'])
 @php $scale = App\Drawing\Path::SCALE; @endphp
-<g aria-hidden="true" @if ($drawing->side === App\Editor\Side::Back) transform="scale(-1 1)" @endif>
+<g aria-hidden="true" @if ($drawing->side === App\Drawing\Side::Back) transform="scale(-1 1)" @endif>
     @foreach ($drawing->form['areas'] as $area)
         <path class="covered" d="{{ App\Drawing\Path::closed($area) }}" />
     @endforeach

@@ -4,7 +4,7 @@
 @foreach ($drawing->layers as $layer)
     @include('components.elements')
 @endforeach
-<g aria-hidden="true" @if ($drawing->side === App\Editor\Side::Back) transform="scale(-1 1)" @endif>
+<g aria-hidden="true" @if ($drawing->side === App\Drawing\Side::Back) transform="scale(-1 1)" @endif>
     @foreach ($drawing->form['wires'] as $wire)
         <x-wire :wire="$wire" class="wire-through" />
     @endforeach

@@ -50,6 +50,6 @@
         <x-roll-strip :strip="$strip" :ink="$ink" :lit="$view->tie" :name="$mesh->mesh->name()" />
     @endforeach
     @if ($more > 0)
-        <p class="text-[13.5px]">And {{ Davrin\Core\Result\Words::count($more, 'roll') }} more, each <a href="{{ route('cuts.show', $saved) }}">on the cut sheet</a>.</p>
+        <p class="text-[13.5px]">And {{ Davrin\Core\Words\Words::count($more, 'roll') }} more, each <a href="{{ route('cuts.show', $saved) }}">on the cut sheet</a>.</p>
     @endif
 </section>

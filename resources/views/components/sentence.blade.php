@@ -7,7 +7,7 @@
     $id = 'blank-'.strtr($part->address, '.', '-');
 @endphp
 @foreach ($part->fields as $index => $entry)
-@php $its = App\Editor\Typed::entry($typed, $index, count($entry)); @endphp
+@php $its = App\Blanks\Typed::entry($typed, $index, count($entry)); @endphp
 @foreach ($entry as $place => $field)
 @if ($ink = $inks[$field->value] ?? null)<x-swatch :ink="$ink" />@endif
 @include('components.blank', ['id' => $id.($index + $place > 0 ? "-$index-$place" : ''), 'name' => "set[$part->address][$index][]", 'label' => $field->label, 'options' => $field->options, 'shown' => $field->options[$field->value] ?? $field->value, 'value' => $its[$place] ?? $field->value, 'typed' => $its[$place] ?? $field->value, 'more' => $field->value === ''])

@@ -1,7 +1,7 @@
 {{-- One roll or heap: how much of it is left, to scale, who holds it, and the ways to measure it. --}}
 @props(['stock', 'item', 'ink', 'weight' => null])
 @php
-    $gauge = App\Drawing\Gauge::of($stock);
+    $gauge = App\Shelf\Gauge::of($stock);
     $slip = $item->slip();
     $open = old('stock') === (string) $stock->id ? old('way') : null;
 @endphp

@@ -19,7 +19,7 @@
         </div>
         <x-notices />
         @if (($changed ?? []) !== [])
-            <p class="editor-only mt-2">{{ Davrin\Core\Result\Words::list($changed) }} {{ count($changed) === 1 ? 'is' : 'are' }} not as cut here any more. <a href="{{ $page->fromUrl }}">Lay {{ count($changed) === 1 ? 'it' : 'them' }} on the rolls as {{ count($changed) === 1 ? 'it is' : 'they are' }} now</a>.</p>
+            <p class="editor-only mt-2">{{ Davrin\Core\Words\Words::list($changed) }} {{ count($changed) === 1 ? 'is' : 'are' }} not as cut here any more. <a href="{{ $page->fromUrl }}">Lay {{ count($changed) === 1 ? 'it' : 'them' }} on the rolls as {{ count($changed) === 1 ? 'it is' : 'they are' }} now</a>.</p>
         @endif
         @if ($sheet->rolls === [])
             <p class="mt-8 text-[17px]">Nothing is cut for this plan yet. Put a layer of mesh on the ties, and its cuts stand here.</p>
@@ -97,7 +97,7 @@
         @if ($sheet->labels() !== [])
             <form method="post" action="{{ $cut->sheetUrl() }}/labels" class="editor-only mt-4 flex items-center gap-4">
                 @csrf
-                <button class="act">Print {{ Davrin\Core\Result\Words::count(count($sheet->labels()), 'label') }} for what goes back</button>
+                <button class="act">Print {{ Davrin\Core\Words\Words::count(count($sheet->labels()), 'label') }} for what goes back</button>
                 <a class="text-[13.5px]" href="{{ route('labels.show') }}">to the label printer</a>
             </form>
         @endif

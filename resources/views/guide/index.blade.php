@@ -9,7 +9,7 @@
         </div>
         <section class="mt-8 max-w-prose">
             <h2 class="text-xl">Take care</h2>
-            @foreach (Davrin\Core\Technique\Caution::cases() as $caution)
+            @foreach (Davrin\Core\Demand\Caution::cases() as $caution)
                 <p class="caution">{{ $caution->words() }}</p>
             @endforeach
             <p class="mt-3">Davrin gives figures, not assurances: follow the labels of your tools, and leave what may hang on a door to the local codes and the licensed professionals who know them.</p>

@@ -117,7 +117,7 @@
     <div class="stage" id="stage" data-stage role="region" aria-label="Form">
         <div class="views">
             <b>seen from</b>
-            @foreach (App\Editor\Side::cases() as $side)
+            @foreach (App\Drawing\Side::cases() as $side)
                 <a href="{{ $view->seenFrom($side)->url() }}" hx-get="{{ $view->seenFrom($side)->url() }}" hx-replace-url="true" @if ($side === $view->side) aria-current="true" @else data-turn @endif>{{ $side->value }}</a>
             @endforeach
             <b>showing</b>

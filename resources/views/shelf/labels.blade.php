@@ -5,7 +5,7 @@
         <x-notices />
         <form method="post" action="{{ route('labels.play') }}" class="mt-4 flex flex-wrap items-center gap-3">
             @csrf
-            <span>{{ $printer->isOn() ? 'Switched on' : 'Switched off' }}, {{ Davrin\Core\Result\Words::count($printer->left(), 'label') }} left on its roll.</span>
+            <span>{{ $printer->isOn() ? 'Switched on' : 'Switched off' }}, {{ Davrin\Core\Words\Words::count($printer->left(), 'label') }} left on its roll.</span>
             <button class="act" name="do" value="{{ $printer->isOn() ? 'off' : 'on' }}">{{ $printer->isOn() ? 'Switch it off' : 'Switch it on' }}</button>
             <button class="act" name="do" value="{{ $printer->left() > 1 ? 'end' : 'roll' }}">{{ $printer->left() > 1 ? 'Let the roll run to its last label' : 'Put a new roll in' }}</button>
             @if ($strip !== [])

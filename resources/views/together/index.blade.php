@@ -20,7 +20,7 @@
                     <h2 class="mt-6 text-[17px]">Being cut</h2>
                     <ul class="text-[14.5px]">
                         @foreach ($begun as $batch)
-                            <li><a href="{{ route('batches.show', $batch) }}">{{ $batch->name }}</a>{{ $batch->cut_at ? ', cut '.$batch->cut_at->format('M j') : ', '.Davrin\Core\Result\Words::count(count($batch->ticked), 'cut').' ticked' }}</li>
+                            <li><a href="{{ route('batches.show', $batch) }}">{{ $batch->name }}</a>{{ $batch->cut_at ? ', cut '.$batch->cut_at->format('M j') : ', '.Davrin\Core\Words\Words::count(count($batch->ticked), 'cut').' ticked' }}</li>
                         @endforeach
                     </ul>
                 @endif
@@ -63,7 +63,7 @@
                                 </details>
                             @endforeach
                             @if (count($rolls) > 40)
-                                <p>And {{ Davrin\Core\Result\Words::count(count($rolls) - 40, 'roll') }} more: they stand on the sheet.</p>
+                                <p>And {{ Davrin\Core\Words\Words::count(count($rolls) - 40, 'roll') }} more: they stand on the sheet.</p>
                             @endif
                         </section>
                     @endforeach

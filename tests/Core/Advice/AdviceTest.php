@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Advice;
 
-use Davrin\Core\Advice\Advice;
-use Davrin\Core\Advice\Remedy;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\Advice;
+use Davrin\Core\Result\Remedy;
 use Davrin\Core\Result\Result;
 use Eris\Generators;
 use Tests\Core\PlanCase;

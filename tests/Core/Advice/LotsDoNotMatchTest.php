@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Advice;
 
-use Davrin\Core\Advice\Advice;
-use Davrin\Core\Advice\Remedy;
+use Davrin\Core\Result\Advice;
+use Davrin\Core\Result\Remedy;
 use Tests\Core\PlanCase;
 
 final class LotsDoNotMatchTest extends PlanCase

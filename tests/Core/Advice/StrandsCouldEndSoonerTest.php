@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Advice;
 
-use Davrin\Core\Advice\Advice;
+use Davrin\Core\Result\Advice;
 use Tests\Core\PlanCase;
 
 final class StrandsCouldEndSoonerTest extends PlanCase

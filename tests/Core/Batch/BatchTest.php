@@ -7,9 +7,9 @@ namespace Tests\Core\Batch;
 use Davrin\Core\Batch\Batch;
 use Davrin\Core\Batch\BatchMesh;
 use Davrin\Core\Batch\Share;
-use Davrin\Core\Plan\Fault;
 use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Roll\RollUse;
+use Davrin\Core\Words\Fault;
 use Tests\Core\PlanCase;
 
 final class BatchTest extends PlanCase

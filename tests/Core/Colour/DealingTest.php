@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Colour;
 
-use Davrin\Core\Advice\Advice;
-use Davrin\Core\Advice\Remedy;
 use Davrin\Core\Colour\Neighbours;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\Advice;
+use Davrin\Core\Result\Remedy;
 use Davrin\Core\Ties\Tie;
 use Eris\Generators;
 use PHPUnit\Framework\Attributes\DataProvider;

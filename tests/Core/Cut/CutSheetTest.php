@@ -8,8 +8,8 @@ use Davrin\Core\Cut\CutOrder;
 use Davrin\Core\Cut\CutSheet;
 use Davrin\Core\Cut\SheetCut;
 use Davrin\Core\Cut\SheetRoll;
+use Davrin\Core\Demand\Caution;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Technique\Caution;
 use Tests\Core\PlanCase;
 
 final class CutSheetTest extends PlanCase

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Edit;
 
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\PlaceTie;
 use Davrin\Core\Edit\TakeForm;
@@ -12,7 +12,7 @@ use Davrin\Core\Engine\Engine;
 use Davrin\Core\Form\Seat;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Recipe\Recipe;
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 use Eris\Generators;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\PlanCase;

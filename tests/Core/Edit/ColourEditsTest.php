@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Edit;
 
 use Davrin\Core\Colour\Kind\Alike;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Edit\ExchangeMeshes;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\PaintTie;
-use Davrin\Core\Plan\Fault;
 use Davrin\Core\Plan\Plan;
+use Davrin\Core\Words\Fault;
 use Eris\Generators;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Core\PlanCase;
@@ -65,7 +65,7 @@ final class ColourEditsTest extends PlanCase
         try {
             (new FillBlanks(['layers.l1.painted' => $typed]))->apply($this->two(), $this->reader());
             $this->fail('It was taken.');
-        } catch (\Davrin\Core\Refused $refused) {
+        } catch (\Davrin\Core\Words\Refused $refused) {
             $this->assertStringContainsString($says, $refused->getMessage());
             $this->assertStringContainsString('like "3, 5 and 7: gold"', $refused->getMessage());
         }

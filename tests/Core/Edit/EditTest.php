@@ -8,9 +8,9 @@ use Davrin\Core\Edit\BlankRefused;
 use Davrin\Core\Edit\ChangeList;
 use Davrin\Core\Edit\Edit;
 use Davrin\Core\Edit\FillBlanks;
-use Davrin\Core\Plan\Layer;
-use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Material\Mesh;
 use Davrin\Core\Plan\Plan;
+use Davrin\Core\Technique\Layer;
 use Davrin\Core\Ties\TiePick;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\PlanCase;
@@ -82,7 +82,7 @@ final class EditTest extends PlanCase
             try {
                 $this->edit($this->plan(), new FillBlanks([$address => '9 in']));
                 $this->fail("\"$address\" was taken.");
-            } catch (BlankRefused|\Davrin\Core\Plan\Fault $refused) {
+            } catch (BlankRefused|\Davrin\Core\Words\Fault $refused) {
                 $this->assertStringContainsString('has no blank', $refused->getMessage());
             }
         }
@@ -92,13 +92,13 @@ final class EditTest extends PlanCase
     {
         $plan = $this->plan(['meshes' => [['id' => 'a'], ['id' => 'b', 'name' => 'Gold mesh']], 'layers' => [['mesh' => 'b', 'on' => 'row 2', 'length' => '12 in']]]);
         $layer = $this->edit($plan, new FillBlanks(['layers.l1.technique' => 'poof-run']))->layers[0];
-        $this->assertSame(['Gold mesh', 'row 2', '9 in'], [$layer->meshName(), $layer->on->slip->place('on')->key(), $layer->on->slip->write()['pitch']]);
+        $this->assertSame(['Gold mesh', 'row 2', '9 in'], [$layer->meshName(), $layer->on->slip->object('on', TiePick::class)->key(), $layer->on->slip->write()['pitch']]);
     }
 
     public function test_another_layout_puts_a_layer_whose_row_is_gone_on_every_tie(): void
     {
         $after = $this->edit($this->plan(['layers' => [['on' => 'row 2']]]), new FillBlanks(['ties.t1.layout' => 'n-a-section']));
-        $this->assertSame([TiePick::EVERY_TIE, 24], [$after->layers[0]->on->slip->place('on')->key(), count($after->layers[0]->work->elements)]);
+        $this->assertSame([TiePick::EVERY_TIE, 24], [$after->layers[0]->on->slip->object('on', TiePick::class)->key(), count($after->layers[0]->work->elements)]);
     }
 
     public function test_several_blanks_are_filled_together_or_not_at_all(): void

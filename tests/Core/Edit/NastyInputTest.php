@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Edit;
 
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\PlaceTie;
 use Davrin\Core\Engine\Engine;
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\PlanCase;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Edit;
 
 use Davrin\Core\Edit\PartLots;
-use Davrin\Core\Plan\Mesh;
+use Davrin\Core\Material\Mesh;
 use Davrin\Core\Plan\Plan;
 use Tests\Core\PlanCase;
 

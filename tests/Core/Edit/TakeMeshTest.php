@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Edit;
 
 use Davrin\Core\Edit\TakeMesh;
-use Davrin\Core\Plan\Fault;
 use Davrin\Core\Recipe\Recipe;
+use Davrin\Core\Words\Fault;
 use Tests\Core\PlanCase;
 
 final class TakeMeshTest extends PlanCase

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Engine;
 
-use Davrin\Core\Advice\Advice;
+use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Result;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Core\PlanCase;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Engine;
 
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\PlanFile\PlanFile;
-use Davrin\Core\Refused;
+use Davrin\Core\Words\Refused;
 use PHPUnit\Framework\TestCase;
 
 /** What is remembered of plans that were worked out before never shows in another. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Engine;
 
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
-use Davrin\Core\Result\Figure;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Words\Figure;
 use Eris\Generators;
 use Tests\Core\PlanCase;
 use Tests\RandomTrials;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Form;
 
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Form\Form;
-use Davrin\Core\Form\Line\Polyline;
 use Davrin\Core\Form\Seat;
+use Davrin\Core\Geometry\Polyline;
 use Eris\Generators;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\PlanCase;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Form;
 
-use Davrin\Core\Form\Line\Circle;
-use Davrin\Core\Form\Line\Outlines;
-use Davrin\Core\Form\Line\Polyline;
-use Davrin\Core\Form\Line\Rings;
-use Davrin\Core\Form\Place;
-use Davrin\Core\Plan\Fault;
+use Davrin\Core\Geometry\Circle;
+use Davrin\Core\Geometry\Outlines;
+use Davrin\Core\Geometry\Place;
+use Davrin\Core\Geometry\Polyline;
+use Davrin\Core\Geometry\Rings;
+use Davrin\Core\Words\Fault;
 use Eris\Generators;
 use PHPUnit\Framework\TestCase;
 use Tests\RandomTrials;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Plan\PlanReader;
 use Tests\Core\PlanCase;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\PlanFile;
 
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\PlanFile\PlanSchema;
 use Davrin\Core\PlanFile\Upgrade;

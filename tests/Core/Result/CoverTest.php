@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Result;
 
-use Davrin\Core\Form\Box;
-use Davrin\Core\Result\Band;
-use Davrin\Core\Result\Extent;
+use Davrin\Core\Estimate\Band;
+use Davrin\Core\Estimate\Extent;
+use Davrin\Core\Geometry\Box;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Core\PlanCase;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Scrap;
 
+use Davrin\Core\Material\OnHand;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Plan\OnHand;
 use Davrin\Core\Scrap\Scrap;
 use Davrin\Core\Scrap\ScrapBase;
 use Eris\Generators;

@@ -9,12 +9,12 @@ use Davrin\Core\Blank\OutOfBounds;
 use Davrin\Core\Blank\RoomBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Blank\WeightBlank;
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
+use Davrin\Core\Material\Ware;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Recipe\BlankPart;
 use Davrin\Core\Recipe\Recipe;
-use Davrin\Core\Shelf\Ware;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

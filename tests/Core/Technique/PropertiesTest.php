@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Technique;
 
-use Davrin\Core\Craft;
+use Davrin\Core\Craft\Craft;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Plan\Layer;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Refused;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;
 use Davrin\Core\Roll\SegmentKind;
+use Davrin\Core\Technique\Layer;
+use Davrin\Core\Words\Refused;
 use Eris\Generators;
 use Tests\Core\PlanCase;
 use Tests\RandomTrials;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Technique;
 
-use Davrin\Core\Advice\Advice;
 use Davrin\Core\Demand\Run;
+use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Ties;
 
-use Davrin\Core\Form\Place;
+use Davrin\Core\Geometry\Place;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Ties\Tie;
 use Eris\Generators;

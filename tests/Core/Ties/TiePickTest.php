@@ -6,6 +6,7 @@ namespace Tests\Core\Ties;
 
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Ties\Tie;
+use Davrin\Core\Ties\TiePick;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Core\PlanCase;
 
@@ -72,6 +73,6 @@ final class TiePickTest extends PlanCase
     {
         $plan = $this->plan(['ties' => [['layout' => 'rows', 'rows' => [6, 12]]], 'layers' => [['on' => 'ties 2, 5 and 17'], ['on' => 'ties 17 and 18']]]);
         $after = (new FillBlanks(['ties.t1.rows' => '4, 6']))->apply($plan, $this->reader());
-        $this->assertSame(['ties 2 and 5', 'every tie'], array_map(fn ($layer): string => $layer->on->slip->place('on')->key(), $after->layers));
+        $this->assertSame(['ties 2 and 5', 'every tie'], array_map(fn ($layer): string => $layer->on->slip->object('on', TiePick::class)->key(), $after->layers));
     }
 }

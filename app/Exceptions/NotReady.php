@@ -1,0 +1,61 @@
+<?php
+
+namespace App\Exceptions;
+
+use Davrin\Core\Words\Refused;
+use Davrin\Core\Words\Words;
+
+/** Why a plan cannot hold what it needs, or not be changed while it holds it. */
+final class NotReady extends Refused
+{
+    public static function short(): self
+    {
+        return new self('The plan is short of mesh, so it cannot be made ready. What can be done about it stands under the warning.');
+    }
+
+    public static function togetherShort(): self
+    {
+        return new self('There is not mesh enough for all of these, so they cannot be cut off. Take fewer copies, or take more mesh into their plans.');
+    }
+
+    /** What was taken to be on hand is there no more. */
+    public static function notThere(): self
+    {
+        return new self('What is taken to be on hand here is not on the shelf any more. Plan it anew from what is free.');
+    }
+
+    /**
+     * @param  list<string>  $left  what is free of it: "60 in"
+     * @param  list<string>  $plans  those that hold the rest
+     */
+    public static function heldElsewhere(string $item, array $left, array $plans): self
+    {
+        return new self(sprintf(
+            'Of %s %s. %sPlan it anew from what is free.',
+            $item,
+            $left === [] ? 'nothing is left' : Words::list($left).(count($left) === 1 ? ' is left' : ' are left'),
+            $plans === [] ? '' : Words::list(array_map(fn (string $plan): string => "\"$plan\"", $plans)).(count($plans) === 1 ? ' holds' : ' hold').' the rest. ',
+        ));
+    }
+
+    public static function cutAlready(): self
+    {
+        return new self('All of it is cut already. Undo that first, where it was not so.');
+    }
+
+    public static function notCut(): self
+    {
+        return new self('Nothing of this plan is cut, or it was undone already. The shelf is as it was.');
+    }
+
+    /** @param  string  $held  "130 in of Sage mesh" */
+    public static function holds(string $held): self
+    {
+        return new self(sprintf('This plan is ready and holds %s. Give that back first, and change it then: it can be made ready again afterwards.', $held));
+    }
+
+    public static function noSuchCut(): self
+    {
+        return new self('That cut is not on the sheet any more: the plan was changed since this page was shown. Load the page again to see its cuts as they are now.');
+    }
+}

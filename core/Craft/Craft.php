@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Craft;
+
+use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\Kind\Alike;
+use Davrin\Core\Colour\Kind\Alternating;
+use Davrin\Core\Colour\Kind\Anchored;
+use Davrin\Core\Colour\Kind\ByCount;
+use Davrin\Core\Colour\Kind\CountedFrom;
+use Davrin\Core\Colour\Kind\EveryNth;
+use Davrin\Core\Colour\Kind\InTurn;
+use Davrin\Core\Colour\Kind\InTurnClosed;
+use Davrin\Core\Colour\Kind\Mirrored;
+use Davrin\Core\Colour\Kind\TopInTurn;
+use Davrin\Core\Colour\Where;
+use Davrin\Core\Form\FormKind;
+use Davrin\Core\Form\Kind\Cross;
+use Davrin\Core\Form\Kind\Hat;
+use Davrin\Core\Form\Kind\Heart;
+use Davrin\Core\Form\Kind\Hook;
+use Davrin\Core\Form\Kind\Outline;
+use Davrin\Core\Form\Kind\PreTiedRing;
+use Davrin\Core\Form\Kind\Rectangle;
+use Davrin\Core\Form\Kind\Star;
+use Davrin\Core\Form\Kind\Stick;
+use Davrin\Core\Form\Kind\Wheel;
+use Davrin\Core\Form\Kind\WireLoop;
+use Davrin\Core\Form\Kind\WireRing;
+use Davrin\Core\Material\Kind\MeshWare;
+use Davrin\Core\Material\Kind\PieceWare;
+use Davrin\Core\Material\Kind\RibbonWare;
+use Davrin\Core\Material\Ware;
+use Davrin\Core\Technique\Kind\CrossedCurledRuffles;
+use Davrin\Core\Technique\Kind\CurledRuffle;
+use Davrin\Core\Technique\Kind\DiagonalBundle;
+use Davrin\Core\Technique\Kind\FoldedRuffle;
+use Davrin\Core\Technique\Kind\GatheredDrape;
+use Davrin\Core\Technique\Kind\OverlappedRuffle;
+use Davrin\Core\Technique\Kind\Pancake;
+use Davrin\Core\Technique\Kind\PoofRun;
+use Davrin\Core\Technique\Kind\PulledLoops;
+use Davrin\Core\Technique\Kind\PushedRuffles;
+use Davrin\Core\Technique\Kind\RolledBundle;
+use Davrin\Core\Technique\Kind\Ruffle;
+use Davrin\Core\Technique\Kind\SecondAcross;
+use Davrin\Core\Technique\Kind\Starburst;
+use Davrin\Core\Technique\Kind\StrandBunch;
+use Davrin\Core\Technique\Kind\WoundCover;
+use Davrin\Core\Technique\Kind\WrappedStrips;
+use Davrin\Core\Technique\Technique;
+use Davrin\Core\Ties\Layout\AsItCame;
+use Davrin\Core\Ties\Layout\CornersAndSides;
+use Davrin\Core\Ties\Layout\CrossbarsAndOuterMid;
+use Davrin\Core\Ties\Layout\EverySoFar;
+use Davrin\Core\Ties\Layout\Flat;
+use Davrin\Core\Ties\Layout\Free;
+use Davrin\Core\Ties\Layout\InnerMidTwoOuter;
+use Davrin\Core\Ties\Layout\NASection;
+use Davrin\Core\Ties\Layout\Rows;
+use Davrin\Core\Ties\Layout\StickSites;
+use Davrin\Core\Ties\Layout\Zigzag;
+use Davrin\Core\Ties\TieLayout;
+
+/** Everything the craft knows of one kind, each under its key. The one place where a form, a layout, a technique, a way of dealing colours or a kind of thing on the shelf is registered. */
+final readonly class Craft
+{
+    /**
+     * @param  array<string, FormKind>  $forms
+     * @param  array<string, TieLayout>  $layouts
+     * @param  array<string, Technique>  $techniques
+     * @param  array<string, Dealing>  $dealings
+     * @param  array<string, Ware>  $wares
+     */
+    private function __construct(public array $forms, public array $layouts, public array $techniques, public array $dealings, public array $wares) {}
+
+    public static function standard(): self
+    {
+        return new self(
+            self::byKey(new WireRing, new PreTiedRing, new Rectangle, new Heart, new Cross, new Star, new Hook, new Hat, new Wheel, new Stick, new WireLoop, new Outline),
+            self::byKey(new InnerMidTwoOuter, new CrossbarsAndOuterMid, new Flat, new NASection, new Zigzag, new CornersAndSides, new EverySoFar, new StickSites, new Rows, new AsItCame, new Free),
+            self::byKey(
+                new Ruffle, new FoldedRuffle, new OverlappedRuffle, new CurledRuffle, new CrossedCurledRuffles, new Pancake, new SecondAcross, new PoofRun,
+                new RolledBundle, new DiagonalBundle, new Starburst, new PulledLoops, new PushedRuffles, new WrappedStrips, new GatheredDrape, new WoundCover, new StrandBunch,
+            ),
+            self::byKey(
+                new Alike, new InTurn, new InTurnClosed, new Mirrored, new EveryNth(3), new EveryNth(4), new EveryNth(5), new EveryNth(6), new ByCount, new CountedFrom(Where::Corners), new CountedFrom(Where::Crossbars),
+                new Anchored(Where::Crossbars), new Anchored(Where::Corners), new Anchored(Where::Painted), new Alternating, new TopInTurn,
+            ),
+            self::byKey(new MeshWare, new RibbonWare, ...PieceWare::kinds()),
+        );
+    }
+
+    /**
+     * @template K of FormKind|TieLayout|Technique|Dealing|Ware
+     *
+     * @param  K  ...$kinds
+     * @return array<string, K>
+     */
+    private static function byKey(FormKind|TieLayout|Technique|Dealing|Ware ...$kinds): array
+    {
+        $byKey = [];
+        foreach ($kinds as $kind) {
+            $byKey[$kind->key()] = $kind;
+        }
+
+        return $byKey;
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Demand;
+
+/** What can hurt someone at a step, as it is said there. The guide says it in full. */
+enum Caution: string
+{
+    case Cutter = 'cutter';
+    case ZipTies = 'zip-ties';
+    case HotGlue = 'hot-glue';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Cutter => 'Cut away from the hand, and close the guard of the cutter when you put it down.',
+            self::ZipTies => 'Snip zip ties away from the face, wear eye protection, and tuck the ends inward.',
+            self::HotGlue => 'Hot glue burns: finger guards, a mat, out of children\'s reach, and unplug the gun.',
+        };
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Estimate;
+
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Technique\Layer;
+use Davrin\Core\Ties\Tie;
+use Davrin\Core\Words\Figure;
+
+/**
+ * Finished size, opening and depth (docs/craft-figures.md), of some layers of a plan: of one, or of all. Starting guesses
+ * that a maker's log corrects.
+ */
+final readonly class Estimates
+{
+    /** What a further layer on a tie adds to the depth, in inches. */
+    private const FURTHER_LAYER = 0.5;
+
+    public Extent $extent;
+
+    /** @param  list<Layer>  $layers */
+    public function __construct(private Plan $plan, private array $layers)
+    {
+        $this->extent = Extent::of($plan->form, $layers);
+    }
+
+    public function across(): Figure
+    {
+        $words = array_values(array_filter(array_map($this->standsOut(...), $this->layers)));
+        $box = $this->extent->box;
+        [$wide, $high] = [$box->wide(), $box->high()];
+        if ($this->plan->form->round() && abs($wide - $high) < 0.01) {
+            return $this->inches('across', $wide, [...$words, sprintf('twice the farthest from the middle: %s', $this->plan->units()->about($wide))]);
+        }
+        $shown = sprintf('%s x %s', $this->plan->units()->about($wide), substr($this->plan->units()->about($high), strlen('about ')));
+
+        return new Figure('wide and high', $this->canonical(max($wide, $high)), $shown, [...$words, "the form with what stands out of it: $shown"], true);
+    }
+
+    /** Twice the smallest distance that any element leaves open, never below nothing. */
+    public function opening(): Figure
+    {
+        $opening = $this->extent->opening;
+
+        return match (true) {
+            ! $this->plan->form->closed() => new Figure('opening', '0 in', 'none', ['an open form has no opening'], true),
+            $this->layers === [] => $this->inches('opening', 0.0, ['no layer of mesh yet']),
+            $opening <= 0 => new Figure('opening', '0 in', 'closed', ['the mesh of the innermost row reaches past the middle'], true),
+            default => $this->inches('opening', $opening, [sprintf('twice the nearest to the middle: %s', $this->plan->units()->about($opening))]),
+        };
+    }
+
+    /** The deepest of what hangs on any tie, and a little for each further layer there. */
+    public function depth(): Figure
+    {
+        [$deepest, $because] = [0.0, ['no layer of mesh yet']];
+        foreach ($this->layers as $layer) {
+            if ($layer->size->depth > $deepest) {
+                $deepest = $layer->size->depth;
+                $because = [sprintf('%s: %s, %s', $layer->technique->noun()[1], $this->plan->units()->about($deepest), $layer->size->depthBecause)];
+            }
+        }
+        $most = max([0, ...array_count_values(array_merge(...array_map(fn (Layer $layer): array => array_map(fn (Tie $tie): int => $tie->number, $layer->on->ties()), $this->layers)))]);
+        $more = max(0, $most - 1) * self::FURTHER_LAYER;
+
+        return $this->inches('deep', $deepest + $more, [...$because, ...($more > 0 ? [sprintf('%d layers on one tie: %s more', $most, $this->plan->units()->place(Length::inches(0, (int) round($more * 8), 8)))] : [])]);
+    }
+
+    /** @param  non-empty-list<string>  $because */
+    private function inches(string $label, float $inches, array $because): Figure
+    {
+        $about = $this->plan->units()->about($inches);
+
+        return new Figure($label, $this->canonical($inches), $about, $because, true, "$about $label");
+    }
+
+    private function canonical(float $inches): string
+    {
+        return LengthText::canonical(Length::inches(0, (int) round($inches * 8), 8));
+    }
+
+    private function standsOut(Layer $layer): ?string
+    {
+        if ($layer->work->elements[0]->ties === []) {
+            return null;
+        }
+
+        return sprintf(
+            'the farthest %s stands %s from the middle, and one reaches %s further: %s (a starting guess)',
+            $layer->technique->noun()[0],
+            $this->plan->units()->place(Length::ofUnits((int) round(max(array_map(fn (Tie $tie): float => $layer->size->out($this->plan->form, $tie), $layer->on->ties())) * Length::PER_INCH))),
+            $this->plan->units()->about($layer->size->reach),
+            $layer->size->reachBecause,
+        );
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Estimate;
+
+use Davrin\Core\Form\Form;
+use Davrin\Core\Geometry\Box;
+use Davrin\Core\Technique\Layer;
+
+/** How far a finished piece stretches (an estimate): the form with all that stands out of it, and what stays open. */
+final readonly class Extent
+{
+    /**
+     * @param  Cover  $cover  what is covered, of a form that is not round or from which something hangs; of others the box says it
+     * @param  float  $beyond  how far the mesh stands out beyond the outermost wire at the most, in inches
+     * @param  float  $opening  twice the least, in inches, that stays open between the middle and any element; 0 where nothing does
+     */
+    private function __construct(public Box $box, public Cover $cover, public float $beyond, public float $opening) {}
+
+    /** @param  list<Layer>  $layers */
+    public static function of(Form $form, array $layers): self
+    {
+        [$open, $farthest, $hangs] = [INF, $form->reach(), false];
+        foreach ($layers as $layer) {
+            $size = $layer->size;
+            if ($layer->work->elements[0]->ties === []) {
+                // What is wound over the form swells all round it.
+                $farthest = max($farthest, $form->reach() + $size->reach);
+
+                continue;
+            }
+            foreach ($layer->on->ties() as $tie) {
+                $out = $size->out($form, $tie);
+                $open = min($open, $out - $size->reach);
+                $farthest = max($farthest, $out + $size->reach);
+            }
+            $hangs = $hangs || $size->hangs > 0.0;
+        }
+        $box = $form->round() ? Box::around([[-$farthest, -$farthest], [$farthest, $farthest]]) : $form->box();
+        $cover = Cover::of($form, $form->round() && ! $hangs ? [] : $layers);
+        $inside = min($form->box()->wide(), $form->box()->high()) - 2 * $form->band();
+
+        return new self(
+            $box->with($cover->points()),
+            $cover,
+            $farthest - $form->reach(),
+            $form->closed() ? max(0.0, $open === INF ? $inside : 2 * $open) : 0.0,
+        );
+    }
+
+    /** Without any mesh. */
+    public static function bare(Form $form): self
+    {
+        return new self($form->box(), Cover::of($form, []), 0.0, 0.0);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Estimate;
+
+use Davrin\Core\Words\Figure;
+use JsonSerializable;
+
+/** How full a piece or a layer is (an estimate): square inches of mesh per inch of the form, and what makers would say of it. */
+final readonly class Fullness implements JsonSerializable
+{
+    /** @param  ?string  $verdict  "thin", "usual", "very full"; null where it says nothing */
+    public function __construct(public ?string $verdict, public Figure $figure) {}
+
+    public function isThin(): bool
+    {
+        return $this->verdict === 'thin';
+    }
+
+    public function isVeryFull(): bool
+    {
+        return $this->verdict === 'very full';
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return ['verdict' => $this->verdict, ...$this->figure->jsonSerialize()];
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Estimate;
+
+use Davrin\Core\Material\Mesh;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Technique\Layer;
+use Davrin\Core\Ties\Tie;
+use Davrin\Core\Words\Figure;
+
+/**
+ * Square inches of mesh per inch of the form, along the line midway between the outermost and the innermost wire that is
+ * used, in the sections that are filled (docs/craft-figures.md). Where techniques with other bounds are mixed, each layer
+ * counts as the part of its own bound that it makes.
+ */
+final class FullnessWork
+{
+    /** @param  list<Layer>  $layers */
+    public static function of(Plan $plan, array $layers): Fullness
+    {
+        $layers = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->technique->fullness() !== null));
+        if ($layers === []) {
+            return new Fullness(null, new Figure('fullness', '0', 'none', ['no layer that fills'], true));
+        }
+        $along = self::along($plan, $layers);
+        [$thin, $full, $perInch, $because] = [0.0, 0.0, 0.0, []];
+        foreach ($layers as $layer) {
+            [$least, $most] = $layer->technique->fullness() ?? throw new \LogicException('A layer that fills has bounds.');
+            $its = self::area($layer) / $along;
+            [$thin, $full, $perInch] = [$thin + $its / $least, $full + $its / $most, $perInch + $its];
+            $because[] = sprintf('%s: %s', $layer->technique->noun()[1], self::areaWords($layer, $plan->units()));
+        }
+        $verdict = match (true) {
+            $thin < 1 => 'thin',
+            $full > 1 => 'very full',
+            default => 'usual',
+        };
+        [$shown, $unit] = [number_format($plan->units() === Units::Inches ? $perInch : $perInch * 2.54, 1, '.', ''), $plan->units() === Units::Inches ? 'sq in an inch' : 'sq cm a cm'];
+
+        return new Fullness($verdict, new Figure('fullness', number_format($perInch, 1, '.', ''), "$shown $unit, $verdict", [
+            ...$because,
+            sprintf('along %s of the form: %s %s', $plan->units()->place(Length::ofUnits((int) round($along * Length::PER_INCH))), $shown, $unit),
+            self::boundWords($layers, $perInch / $thin, $perInch / $full, $plan->units()).' (starting guesses)',
+        ], true, "$shown $unit"));
+    }
+
+    /**
+     * How long the form is where it is filled, in inches.
+     *
+     * @param  non-empty-list<Layer>  $layers
+     */
+    private static function along(Plan $plan, array $layers): float
+    {
+        $ties = array_merge(...array_map(fn (Layer $layer): array => $layer->on->ties(), $layers));
+        $wires = array_merge(...array_map(fn (Tie $tie): array => $tie->seat->isCrossbar() ? range(1, $plan->form->wires()) : $tie->seat->wires(), $ties));
+
+        return $wires === [] ? 1.0 : max(1.0, $plan->form->centreLine(min($wires), max($wires), array_values(array_unique(array_map(fn (Tie $tie): int => $tie->section, $ties)))));
+    }
+
+    /** In square inches of plain mesh. */
+    private static function area(Layer $layer): float
+    {
+        return array_sum(array_map(fn (Mesh $mesh): float => LayerTake::ofMesh($layer, $mesh)->toInches() * $mesh->width()->toInches() * $mesh->fills(), $layer->on->kinds()));
+    }
+
+    private static function areaWords(Layer $layer, Units $units): string
+    {
+        return implode(' + ', array_map(fn (Mesh $mesh): string => sprintf(
+            '%s x %s wide%s', $units->exact(LayerTake::ofMesh($layer, $mesh)), $units->exact($mesh->width()), $mesh->fills() === 1.0 ? '' : sprintf(' x %s for %s', $mesh->fills(), $mesh->slip->show('body', $units)),
+        ), $layer->on->kinds()));
+    }
+
+    /** @param  non-empty-list<Layer>  $layers */
+    private static function boundWords(array $layers, float $thin, float $full, Units $units): string
+    {
+        $one = count(array_unique(array_map(fn (Layer $layer): string => json_encode($layer->technique->fullness(), JSON_THROW_ON_ERROR), $layers))) === 1;
+
+        return sprintf('%sthin below %s, very full above %s', $one ? '' : 'mixed as they are, ', self::shown($thin, $units), self::shown($full, $units));
+    }
+
+    private static function shown(float $perInch, Units $units): string
+    {
+        return LengthText::decimal((int) round(($units === Units::Inches ? $perInch : $perInch * 2.54) * 10), 10, 1);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Supply;
+
+use Davrin\Core\Measure\Length;
+
+/** What there is of one mesh to work with, judged by its nominal or its safe length. */
+final readonly class Supply
+{
+    /**
+     * @param  list<Stock>  $stock
+     * @param  bool  $isSafe  whether every roll counts as short as it may come
+     * @param  bool  $mixesLots  whether rolls of different lots may be cut for one plan
+     * @param  Length  $keepFrom  a leftover as long as this is kept
+     */
+    public function __construct(public array $stock, public bool $isSafe, public bool $mixesLots, public Length $keepFrom) {}
+
+    public function length(Stock $stock): Length
+    {
+        return $this->isSafe ? $stock->safe : $stock->nominal;
+    }
+
+    /** @return non-empty-list<self> one for each lot that may be kept to; what bears no lot goes with all */
+    public function byLot(): array
+    {
+        $lots = $this->lots();
+
+        return count($lots) < 2 ? [$this] : array_map(fn (string $lot): self => $this->with(fn (Stock $stock): bool => $stock->lot === null || $stock->lot === $lot), $lots);
+    }
+
+    /** @return list<string> the lots that must be kept apart; none where they may mix */
+    public function lots(): array
+    {
+        return $this->mixesLots ? [] : array_values(array_unique(array_filter(array_map(fn (Stock $stock): ?string => $stock->lot, $this->stock), fn (?string $lot): bool => $lot !== null)));
+    }
+
+    /** How much of counted rolls there is together. */
+    public function together(): Length
+    {
+        return Length::sum(array_map(fn (Stock $stock): Length => $this->length($stock)->times($stock->count ?? 0), $this->stock));
+    }
+
+    /** Nothing but what there is of this lot. */
+    public function ofLot(string $lot): self
+    {
+        return $this->with(fn (Stock $stock): bool => $stock->lot === $lot);
+    }
+
+    public function withoutLot(string $lot): self
+    {
+        return $this->with(fn (Stock $stock): bool => $stock->lot !== $lot);
+    }
+
+    /** The same where lots may mix. */
+    public function mixed(): self
+    {
+        return new self($this->stock, $this->isSafe, true, $this->keepFrom);
+    }
+
+    /** @param  callable(Stock): bool  $is */
+    private function with(callable $is): self
+    {
+        return new self(array_values(array_filter($this->stock, $is)), $this->isSafe, $this->mixesLots, $this->keepFrom);
+    }
+
+    /** The same, with no more new rolls than so many. */
+    public function withNew(?int $count): self
+    {
+        return new self(array_map(fn (Stock $stock): Stock => $stock->origin === Origin::New
+            ? new Stock($stock->origin, $stock->nominal, $stock->safe, $count, $stock->price, $stock->lot, $stock->item)
+            : $stock, $this->stock), $this->isSafe, $this->mixesLots, $this->keepFrom);
+    }
+}
