@@ -3,14 +3,14 @@
 namespace App\Colours;
 
 use Davrin\Core\Edit\Edit;
-use Davrin\Core\Edit\ExchangeMeshes;
+use Davrin\Core\Edit\ExchangeMaterials;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Engine\Engine;
-use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\Wound;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
-use Davrin\Core\Technique\Layer;
 
 /** A plan as it is, with its meshes exchanged, and in the colours of the maker's own palette. */
 final readonly class Variations
@@ -34,7 +34,7 @@ final readonly class Variations
         foreach ([...$this->inPalette($plan, $palette), ...$this->exchanged($plan)] as [$label, $edit, $sent]) {
             if (count($variations) < self::MOST && ! $account->isSpent()) {
                 $edited = $edit->apply($plan, $this->reader);
-                $account->spend(array_sum(array_map(fn (Layer $layer): int => $layer->on->deal->effort->spent(), $edited->layers)));
+                $account->spend(array_sum(array_map(fn (Part $layer): int => $layer->on->deal->effort->spent(), $edited->layers)));
                 $variations[] = new Variation('v'.count($variations), $label, $edited, $this->engine->figures($edited, $account), $sent);
             }
         }
@@ -46,11 +46,11 @@ final readonly class Variations
     private function exchanged(Plan $plan): array
     {
         $pairs = [];
-        $used = array_map(fn (Mesh $mesh): string => $mesh->id, $plan->usedMeshes());
+        $used = array_map(fn (Wound $mesh): string => $mesh->id, $plan->usedMeshes());
         foreach ($plan->meshes as $index => $one) {
             foreach (array_slice($plan->meshes, $index + 1) as $other) {
                 if (array_intersect([$one->id, $other->id], $used) !== []) {
-                    $pairs[] = [sprintf('%s and %s exchanged', $one->name(), $other->name()), ExchangeMeshes::of($one->id, $other->id), ['do' => 'exchange', 'id' => $one->id, 'to' => $other->id]];
+                    $pairs[] = [sprintf('%s and %s exchanged', $one->name(), $other->name()), ExchangeMaterials::of($one->id, $other->id), ['do' => 'exchange', 'id' => $one->id, 'to' => $other->id]];
                 }
             }
         }

@@ -7,11 +7,11 @@ use App\Drawing\Elements\HangsDown;
 use Davrin\Core\Estimate\Extent;
 use Davrin\Core\Geometry\Box;
 use Davrin\Core\Geometry\Place;
-use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\ElementResult;
-use Davrin\Core\Result\LayerResult;
+use Davrin\Core\Result\PartResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\TieResult;
 use Davrin\Core\Ties\Tie;
@@ -44,7 +44,7 @@ final readonly class FormDrawing
     /** @var array<string, Ink> by mesh id */
     public array $inks;
 
-    /** @var list<LayerDrawing> */
+    /** @var list<PartDrawing> */
     public array $layers;
 
     /** @var list<array{number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>}> */
@@ -60,7 +60,7 @@ final readonly class FormDrawing
     {
         $this->form = $result->form->jsonSerialize();
         $this->extent = $mesh ? $result->extent : Extent::bare($plan->form);
-        $this->inks = array_combine(array_column($plan->meshes, 'id'), array_map(fn (Mesh $mesh): Ink => Ink::of($mesh, $prefix.$mesh->id), $plan->meshes));
+        $this->inks = array_combine(array_column($plan->meshes, 'id'), array_map(fn (Wound $mesh): Ink => Ink::of($mesh, $prefix.$mesh->id), $plan->meshes));
         $this->places = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $this->seen($tie->tie->place)], $result->ties), 1, 0);
         $this->layers = $mesh ? $this->layers() : [];
         $this->ties = $this->ties();
@@ -69,7 +69,7 @@ final readonly class FormDrawing
     /** What the picture shows, for those who cannot see it. */
     public function words(): string
     {
-        $layers = array_map(fn (LayerResult $layer): string => $layer->count->shown, $this->result->layers);
+        $layers = array_map(fn (PartResult $layer): string => $layer->count->shown, $this->result->layers);
 
         return sprintf('%s Seen from the %s: %s ties%s.', $this->result->formWords, $this->side->value, $this->result->tally->ties->shown, $layers === [] ? '' : ', '.implode(', ', $layers));
     }
@@ -157,7 +157,7 @@ final readonly class FormDrawing
      * What is built later lies over what was there. Only among layers built one after another on one layout of a closed form
      * does mesh lean inward, over what lies farther out.
      *
-     * @return list<LayerDrawing>
+     * @return list<PartDrawing>
      */
     private function layers(): array
     {
@@ -185,7 +185,7 @@ final readonly class FormDrawing
      * @param  list<ElementResult>  $elements
      * @param  array<int, Tie>  $ties  by number
      */
-    private function layer(LayerResult $layer, string $row, array $elements, array $ties): LayerDrawing
+    private function layer(PartResult $layer, string $row, array $elements, array $ties): PartDrawing
     {
         $draw = $this->shape($layer->technique);
         [$shapes, $inks, $known, $placed] = [[], [], [], []];
@@ -215,7 +215,7 @@ final readonly class FormDrawing
             ];
         }
 
-        return new LayerDrawing("$this->prefix$layer->id-$row", $layer->id, $layer->technique, $shapes, $inks, $placed);
+        return new PartDrawing("$this->prefix$layer->id-$row", $layer->id, $layer->technique, $shapes, $inks, $placed);
     }
 
     private function seen(Place $place): Place
@@ -225,7 +225,7 @@ final readonly class FormDrawing
 
     private function shape(string $technique): ElementShape
     {
-        return app(__NAMESPACE__.'\\Elements\\'.Str::studly($technique).'Shape');
+        return app(__NAMESPACE__.'\\'.Str::studly($technique).'\\'.Str::studly($technique).'Shape');
     }
 
     /** @return list<array{number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>}> */

@@ -3,7 +3,7 @@
 namespace App\Drawing;
 
 use Davrin\Core\Colour\Grey;
-use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\Wound;
 
 /** The colours a mesh is drawn in: its own, a darker line for hatch and edge, a lighter one for pleats, and ink that reads on it. */
 final readonly class Ink
@@ -11,7 +11,7 @@ final readonly class Ink
     private function __construct(public string $id, public string $fill, public string $dark, public string $light, public string $text, public string $hatch) {}
 
     /** @param  string  $id names its hatch in the page */
-    public static function of(Mesh $mesh, string $id): self
+    public static function of(Wound $mesh, string $id): self
     {
         return self::from($mesh->slip->text('colour'), $mesh->slip->text('hatch'), $id);
     }

@@ -4,7 +4,7 @@ namespace App\Drawing;
 
 use Davrin\Core\Form\Form;
 use Davrin\Core\Geometry\Place;
-use Davrin\Core\Result\LayerResult;
+use Davrin\Core\Result\PartResult;
 
 /** What an element's drawing is made from: where it hangs, how large it gets, and what was written of it. */
 final readonly class Piece
@@ -15,7 +15,7 @@ final readonly class Piece
      * @param  int  $pass  1 where it fills the space between two rows
      * @param  float  $middle  how far out the middle of all the wires lies from its first tie, in inches
      */
-    public function __construct(public LayerResult $layer, public Form $form, public bool $fromBehind, public int $seed, public array $ties, public int $pass = 0, public float $middle = 0.0) {}
+    public function __construct(public PartResult $layer, public Form $form, public bool $fromBehind, public int $seed, public array $ties, public int $pass = 0, public float $middle = 0.0) {}
 
     public function tie(): Place
     {

@@ -2,11 +2,11 @@
 
 namespace App\Drawing;
 
-use Davrin\Core\Material\Mesh;
 use Davrin\Core\Material\OnHand;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Result\WoundResult;
 
 /** All rolls of a plan to one scale, equal ones folded into one strip. */
 final readonly class RollShelf
@@ -26,7 +26,7 @@ final readonly class RollShelf
     public function __construct(Plan $plan, Result $result)
     {
         // A hank of strands is so long that meshes beside it would be too short to read: it has a scale of its own.
-        $longest = max([1, ...array_map(fn (Mesh $mesh): int => $mesh->isStrands() ? 0 : self::longest($mesh), $plan->meshes)]);
+        $longest = max([1, ...array_map(fn (Wound $mesh): int => $mesh->isStrands() ? 0 : self::longest($mesh), $plan->meshes)]);
         $widest = max([1, ...array_map(fn ($mesh): int => $mesh->width()->units, $plan->meshes)]);
         [$strips, $more] = [[], []];
         foreach ($result->meshes as $mesh) {
@@ -36,13 +36,13 @@ final readonly class RollShelf
         [$this->strips, $this->more] = [$strips, $more];
     }
 
-    private static function longest(Mesh $mesh): int
+    private static function longest(Wound $mesh): int
     {
         return max([$mesh->nominal()->units, ...array_map(fn (OnHand $there): int => $there->length->units, $mesh->onHand())]);
     }
 
     /** @return list<RollStrip> */
-    private static function fold(Plan $plan, MeshResult $mesh, float $perUnit, float $breadth): array
+    private static function fold(Plan $plan, WoundResult $mesh, float $perUnit, float $breadth): array
     {
         $folded = [];
         foreach ($mesh->plan->rolls as $roll) {

@@ -8,14 +8,14 @@ use App\Drawing\RollShelf;
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
 use App\Models\ShelfItem;
-use App\Shelf\MeshFromShelf;
+use App\Shelf\MaterialFromShelf;
 use App\Shelf\ShelfRemedies;
 use Davrin\Core\Edit\PaintTie;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Engine\Thoroughness;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Recipe\Recipe;
 use Davrin\Core\Result\Advice;
-use Davrin\Core\Technique\Layer;
 use Davrin\Core\Ties\TieGroup;
 use Illuminate\Contracts\Support\Responsable;
 use Illuminate\Http\Request;
@@ -44,11 +44,11 @@ final readonly class EditorPage implements Responsable
             'drawing' => new FormDrawing($plan, $result, $this->view->side, $this->view->mesh),
             'shelf' => new RollShelf($plan, $result),
             'shelfMeshes' => ShelfItem::query()->where('ware', 'mesh')->whereNull('archived_at')->orderBy('name')->limit(60)->get(['id', 'name', 'width']),
-            'changed' => $this->saved->isReady() || $this->saved->cut_at !== null ? [] : MeshFromShelf::changed($this->saved),
+            'changed' => $this->saved->isReady() || $this->saved->cut_at !== null ? [] : MaterialFromShelf::changed($this->saved),
             'shelfForms' => ShelfForm::query()->orderBy('name')->limit(60)->get(['id', 'name']),
             'free' => $free[0]->id ?? null,
             'litIsFree' => array_filter($free, fn (TieGroup $group): bool => $this->view->tie !== null && $group->has($this->view->tie)) !== [],
-            'paints' => array_filter($plan->layers, fn (Layer $layer): bool => $layer->technique->meshes()->dealt) !== [] && count($plan->meshes) > 1,
+            'paints' => array_filter($plan->layers, fn (Part $layer): bool => $layer->technique->meshes()->dealt) !== [] && count($plan->meshes) > 1,
             'litPaints' => $this->view->tie === null ? null : PaintTie::layerOn($plan, $this->view->tie),
             'view' => $this->view,
             'looksOn' => $how === Thoroughness::AtOnce && array_filter($result->advice, fn (Advice $advice): bool => $advice->rule === Engine::CUT_SHORT) !== [],

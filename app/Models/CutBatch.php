@@ -5,7 +5,7 @@ namespace App\Models;
 use App\Cut\Cuttable;
 use App\Cut\SheetPage;
 use Davrin\Core\Batch\Batch;
-use Davrin\Core\Batch\BatchMesh;
+use Davrin\Core\Batch\BatchMaterial;
 use Davrin\Core\Batch\Share;
 use Davrin\Core\Cut\CutOrder;
 use Davrin\Core\Cut\CutSheet;
@@ -39,7 +39,7 @@ final class CutBatch extends Model implements Cuttable
 
     protected $casts = ['shares' => 'array', 'ticked' => 'array', 'cut_at' => 'datetime'];
 
-    /** @var ?list<BatchMesh> */
+    /** @var ?list<BatchMaterial> */
     private ?array $meshes = null;
 
     /** @var ?non-empty-list<Share> */
@@ -57,7 +57,7 @@ final class CutBatch extends Model implements Cuttable
         ]);
     }
 
-    /** @return list<BatchMesh> */
+    /** @return list<BatchMaterial> */
     public function meshes(): array
     {
         return $this->meshes ??= Batch::of($this->plans(), app(RollPlanner::class));
@@ -85,7 +85,7 @@ final class CutBatch extends Model implements Cuttable
 
     public function isShort(): bool
     {
-        return array_filter($this->meshes(), fn (BatchMesh $mesh): bool => $mesh->rolls->unmet !== []) !== [];
+        return array_filter($this->meshes(), fn (BatchMaterial $mesh): bool => $mesh->rolls->unmet !== []) !== [];
     }
 
     /** @return list<string> the plans that are not any more as they are cut here */

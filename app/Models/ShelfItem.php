@@ -6,8 +6,8 @@ use App\Settings\House;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Colour\Family;
 use Davrin\Core\Craft\Craft;
+use Davrin\Core\Material\MaterialKind;
 use Davrin\Core\Material\OnHand;
-use Davrin\Core\Material\Ware;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Shelf\Measuring;
@@ -60,7 +60,7 @@ final class ShelfItem extends Model
         return $this->hasMany(ShelfStock::class);
     }
 
-    public function ware(): Ware
+    public function ware(): MaterialKind
     {
         return app(Craft::class)->wares[$this->ware];
     }

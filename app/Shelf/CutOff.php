@@ -8,12 +8,12 @@ use App\Models\SavedPlan;
 use App\Models\ShelfItem;
 use App\Models\ShelfMovement;
 use App\Models\ShelfStock;
-use Davrin\Core\Batch\BatchMesh;
+use Davrin\Core\Batch\BatchMaterial;
 use Davrin\Core\Engine\Engine;
-use Davrin\Core\Material\Mesh;
 use Davrin\Core\Material\OnHand;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Shelf\MovementKind;
@@ -43,7 +43,7 @@ final readonly class CutOff
         DB::transaction(function () use ($plan): void {
             // Who cuts without having held it finds out here whether another plan does.
             Holding::make($plan);
-            $meshes = array_map(fn (MeshResult $mesh): array => [$mesh->mesh, $mesh->plan], app(Engine::class)->figures($plan->plan())->meshes);
+            $meshes = array_map(fn (WoundResult $mesh): array => [$mesh->mesh, $mesh->plan], app(Engine::class)->figures($plan->plan())->meshes);
             $plan->reservations()->delete();
             $job = (new self($plan->name, $plan->plan()->settings->keepFrom(), $plan))->move($meshes);
             $plan->update(['ready_at' => null, 'cut_at' => now(), 'cut_job' => $job]);
@@ -70,8 +70,8 @@ final readonly class CutOff
             foreach ($ready as $plan) {
                 $plan->giveBack();
             }
-            Holding::free(array_map(fn (BatchMesh $mesh): RollPlan => $mesh->rolls, $batch->meshes()));
-            $job = (new self($batch->name, $batch->keepFrom()))->move(array_map(fn (BatchMesh $mesh): array => [$mesh->mesh, $mesh->rolls], $batch->meshes()));
+            Holding::free(array_map(fn (BatchMaterial $mesh): RollPlan => $mesh->rolls, $batch->meshes()));
+            $job = (new self($batch->name, $batch->keepFrom()))->move(array_map(fn (BatchMaterial $mesh): array => [$mesh->mesh, $mesh->rolls], $batch->meshes()));
             $batch->update(['cut_at' => now(), 'cut_job' => $job]);
         });
     }
@@ -92,7 +92,7 @@ final readonly class CutOff
     }
 
     /**
-     * @param  list<array{Mesh, RollPlan}>  $meshes
+     * @param  list<array{Wound, RollPlan}>  $meshes
      * @return string the job that all its movements bear
      */
     private function move(array $meshes): string
@@ -127,9 +127,9 @@ final readonly class CutOff
     }
 
     /** What is left of a new roll belongs to what is on the shelf of the same mesh, where there is some. */
-    private function layBack(RollUse $roll, Mesh $mesh): void
+    private function layBack(RollUse $roll, Wound $mesh): void
     {
-        $item = MeshFromShelf::item($mesh);
+        $item = MaterialFromShelf::item($mesh);
         if ($item !== null) {
             $this->layEnd($item, $roll);
         }

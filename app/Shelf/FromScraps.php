@@ -16,13 +16,13 @@ use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Part\Pieces;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Scrap\Scrap;
 use Davrin\Core\Scrap\ScrapBase;
 use Davrin\Core\Shelf\StockKind;
-use Davrin\Core\Technique\Pieces;
 use Davrin\Core\Words\Refused;
 use Davrin\Core\Words\Words;
 
@@ -154,7 +154,7 @@ final readonly class FromScraps
     /** @return array<string, mixed> */
     private function mesh(ShelfItem $item): array
     {
-        return [...MeshFromShelf::said($item), 'label' => 'label', 'onHand' => (new OnHandBlank('onHand', ''))->write(self::free($item)), 'lots' => 'mixed'];
+        return [...MaterialFromShelf::said($item), 'label' => 'label', 'onHand' => (new OnHandBlank('onHand', ''))->write(self::free($item)), 'lots' => 'mixed'];
     }
 
     /** @param  array<string, mixed>  $more */

@@ -8,7 +8,7 @@ use App\Models\ShelfStock;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
-use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Shelf\StockKind;
@@ -40,7 +40,7 @@ final readonly class Holding
             try {
                 self::of($plan)->reserve();
             } catch (NotReady $why) {
-                $anew = MeshFromShelf::anew($plan);
+                $anew = MaterialFromShelf::anew($plan);
                 if ($plan->isReady() || $anew === null || self::figures($anew->apply($plan->plan(), app(PlanReader::class))) !== self::figures($plan->plan())) {
                     throw $why;
                 }
@@ -53,7 +53,7 @@ final readonly class Holding
     /** @return list<array{int, int, int, int}> what a maker would see change, of each mesh */
     private static function figures(Plan $plan): array
     {
-        return array_map(fn (MeshResult $mesh): array => [$mesh->plan->unmetPieces, $mesh->plan->money()->cents, $mesh->plan->opened(), $mesh->plan->used()->units], app(Engine::class)->figures($plan)->meshes);
+        return array_map(fn (WoundResult $mesh): array => [$mesh->plan->unmetPieces, $mesh->plan->money()->cents, $mesh->plan->opened(), $mesh->plan->used()->units], app(Engine::class)->figures($plan)->meshes);
     }
 
     /** @throws NotReady */
@@ -64,7 +64,7 @@ final readonly class Holding
             throw NotReady::short();
         }
 
-        return new self($plan, self::uses(array_map(fn (MeshResult $mesh): RollPlan => $mesh->plan, $result->meshes)));
+        return new self($plan, self::uses(array_map(fn (WoundResult $mesh): RollPlan => $mesh->plan, $result->meshes)));
     }
 
     /**

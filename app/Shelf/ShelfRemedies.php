@@ -5,10 +5,10 @@ namespace App\Shelf;
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
 use Davrin\Core\Engine\Engine;
-use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Result\Advice;
-use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Result\WoundResult;
 use Illuminate\Database\Eloquent\Builder;
 
 /** What the shelf can do about a mesh that is not enough: more of it that lies there, or another of the same width. */
@@ -39,9 +39,9 @@ final readonly class ShelfRemedies
     {
         $plan = $saved->plan();
         $mesh = array_column($plan->meshes, null, 'id')[$advice->meshes[0]];
-        $its = MeshFromShelf::item($mesh);
+        $its = MaterialFromShelf::item($mesh);
         $offered = 0;
-        $used = array_sum(array_map(fn (MeshResult $its): int => $its->mesh->id === $mesh->id ? $its->plan->used()->units : 0, $result->meshes));
+        $used = array_sum(array_map(fn (WoundResult $its): int => $its->mesh->id === $mesh->id ? $its->plan->used()->units : 0, $result->meshes));
         foreach ($this->ofTheSameWidth($mesh, $its) as $item) {
             // What is less than is cut already cannot do.
             $remedy = $offered < self::MOST && ($item->is($its) || $item->together() >= $used) ? $this->engine->remedy($plan, $result, $this->label($item, $its), $this->fill($mesh, $item, $saved), [$mesh->id]) : null;
@@ -54,7 +54,7 @@ final readonly class ShelfRemedies
     }
 
     /** @return list<ShelfItem> the mesh itself first */
-    private function ofTheSameWidth(Mesh $mesh, ?ShelfItem $its): array
+    private function ofTheSameWidth(Wound $mesh, ?ShelfItem $its): array
     {
         /** @var Builder<ShelfItem> $others */
         $others = ShelfItem::query()->with('stock')->where(['ware' => 'mesh', 'width' => $mesh->width()->units])->whereNull('archived_at')->where('name', '!=', $mesh->name());
@@ -71,10 +71,10 @@ final readonly class ShelfRemedies
     }
 
     /** @return array<string, string> */
-    private function fill(Mesh $mesh, ShelfItem $item, SavedPlan $saved): array
+    private function fill(Wound $mesh, ShelfItem $item, SavedPlan $saved): array
     {
         $fill = [];
-        foreach (MeshFromShelf::written($item, $saved) as $key => $value) {
+        foreach (MaterialFromShelf::written($item, $saved) as $key => $value) {
             $fill["meshes.$mesh->id.$key"] = is_array($value) ? ($value === [] ? 'nothing' : implode(', ', $value)) : (string) $value;
         }
 

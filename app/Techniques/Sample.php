@@ -7,13 +7,13 @@ use App\Drawing\Path;
 use App\Drawing\Side;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Geometry\Box;
+use Davrin\Core\Part\PartKind;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Recipe\Line;
 use Davrin\Core\Recipe\Recipe;
-use Davrin\Core\Result\LayerResult;
+use Davrin\Core\Result\PartResult;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Technique\Technique;
 
 /** A technique as it usually is, on a straight stretch of wires: what its drawing and its figures are shown by. */
 final readonly class Sample
@@ -21,9 +21,9 @@ final readonly class Sample
     /** Inches kept free round it. */
     private const MARGIN = 0.6;
 
-    private function __construct(public Technique $technique, private Plan $plan, private Result $result) {}
+    private function __construct(public PartKind $technique, private Plan $plan, private Result $result) {}
 
-    public static function of(Technique $technique, PlanReader $reader, Engine $engine): self
+    public static function of(PartKind $technique, PlanReader $reader, Engine $engine): self
     {
         $key = $technique->key();
         $several = $technique->meshes()->most > 1;
@@ -47,7 +47,7 @@ final readonly class Sample
      *
      * @return non-empty-list<string>
      */
-    private static function spots(Technique $technique): array
+    private static function spots(PartKind $technique): array
     {
         $apart = ['poof' => 4, 'stitch' => 4, 'rise' => 2][$technique->noun()[0]] ?? null;
 
@@ -55,7 +55,7 @@ final readonly class Sample
     }
 
     /** @return string|list<string> */
-    private static function mix(Technique $technique, bool $several): string|array
+    private static function mix(PartKind $technique, bool $several): string|array
     {
         $use = $technique->meshes();
 
@@ -86,7 +86,7 @@ final readonly class Sample
         return self::square($this->result->ties[0]->tie->place->y, $half, ($down - $up) / 2);
     }
 
-    public function layer(): LayerResult
+    public function layer(): PartResult
     {
         return $this->result->layers[count($this->result->layers) - 1];
     }

@@ -7,8 +7,8 @@ namespace Davrin\Core\Advice;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Supply\Origin;
 use Davrin\Core\Words\Words;
 
@@ -19,7 +19,7 @@ final class Difference
     public static function between(Result $before, Result $after, array $meshes, Units $units): string
     {
         [$old, $new] = [self::meshes($before, $meshes), self::meshes($after, $meshes)];
-        $rolls = fn (MeshResult $mesh): int => count($mesh->plan->rolls);
+        $rolls = fn (WoundResult $mesh): int => count($mesh->plan->rolls);
         $said = [];
         if (array_sum(array_map($rolls, $new)) !== array_sum(array_map($rolls, $old))) {
             $said[] = 'opens '.Words::count(array_sum(array_map($rolls, $new)), 'roll');
@@ -37,13 +37,13 @@ final class Difference
         if ($new !== []) {
             $said[] = sprintf(
                 'uses %s, leaves %s',
-                $units->needed(Length::sum(array_map(fn (MeshResult $mesh): Length => $mesh->plan->used(), $new))),
-                $units->available(Length::sum(array_map(fn (MeshResult $mesh): Length => $mesh->plan->left(), $new))),
+                $units->needed(Length::sum(array_map(fn (WoundResult $mesh): Length => $mesh->plan->used(), $new))),
+                $units->available(Length::sum(array_map(fn (WoundResult $mesh): Length => $mesh->plan->left(), $new))),
             );
         }
-        $reserve = array_map(fn (MeshResult $mesh): int => max(0, ($mesh->mesh->rolls() ?? 0) - count($mesh->plan->from(Origin::New))), $new);
+        $reserve = array_map(fn (WoundResult $mesh): int => max(0, ($mesh->mesh->rolls() ?? 0) - count($mesh->plan->from(Origin::New))), $new);
         if (array_sum($reserve) > 0) {
-            $price = Money::cents(array_sum(array_map(fn (MeshResult $mesh, int $count): int => $count * $mesh->mesh->price()->cents, $new, $reserve)));
+            $price = Money::cents(array_sum(array_map(fn (WoundResult $mesh, int $count): int => $count * $mesh->mesh->price()->cents, $new, $reserve)));
             $said[] = sprintf('%s (%s) in reserve', Words::count(array_sum($reserve), 'roll'), $price->shown());
         }
         if ($after->tally->across->shown !== $before->tally->across->shown) {
@@ -59,27 +59,27 @@ final class Difference
 
     /**
      * @param  list<string>  $ids
-     * @return list<MeshResult>
+     * @return list<WoundResult>
      */
     private static function meshes(Result $result, array $ids): array
     {
-        return array_values(array_filter($result->meshes, fn (MeshResult $mesh): bool => in_array($mesh->mesh->id, $ids, true)));
+        return array_values(array_filter($result->meshes, fn (WoundResult $mesh): bool => in_array($mesh->mesh->id, $ids, true)));
     }
 
-    /** @param  list<MeshResult>  $meshes */
+    /** @param  list<WoundResult>  $meshes */
     private static function newRolls(array $meshes): int
     {
-        return array_sum(array_map(fn (MeshResult $mesh): int => count($mesh->plan->from(Origin::New)), $meshes));
+        return array_sum(array_map(fn (WoundResult $mesh): int => count($mesh->plan->from(Origin::New)), $meshes));
     }
 
     /**
      * What their new rolls cost, in cents.
      *
-     * @param  list<MeshResult>  $meshes
+     * @param  list<WoundResult>  $meshes
      */
     private static function centsToBuy(array $meshes): int
     {
-        return array_sum(array_map(fn (MeshResult $mesh): int => $mesh->plan->money()->cents, $meshes));
+        return array_sum(array_map(fn (WoundResult $mesh): int => $mesh->plan->money()->cents, $meshes));
     }
 
     /** @return list<string> */

@@ -6,13 +6,13 @@ namespace Davrin\Core\Advice;
 
 use Davrin\Core\Estimate\Fullness;
 use Davrin\Core\Estimate\FullnessWork;
-use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\Wound;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Remedy;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Roll\MeshOnRolls;
-use Davrin\Core\Technique\Layer;
+use Davrin\Core\Roll\RollOutcome;
 use Davrin\Core\Words\Words;
 
 /** So little mesh that the form shows, or so much that it will not lie. Said at the last layer that fills. */
@@ -25,7 +25,7 @@ final readonly class FullnessIsOff implements Rule
 
     public function look(Plan $plan, Result $result): array
     {
-        $layers = array_values(array_filter($plan->layers, fn (Layer $layer): bool => $layer->technique->fullness() !== null));
+        $layers = array_values(array_filter($plan->layers, fn (Part $layer): bool => $layer->technique->fullness() !== null));
         if ($layers === [] || ! ($result->fullness->isThin() || $result->fullness->isVeryFull())) {
             return [];
         }
@@ -40,7 +40,7 @@ final readonly class FullnessIsOff implements Rule
     }
 
     /** @return list<Remedy> */
-    private function fuller(Plan $plan, Result $result, Layer $layer): array
+    private function fuller(Plan $plan, Result $result, Part $layer): array
     {
         $does = $this->makes($plan, fn (Fullness $after): bool => ! $after->isThin());
         $isUsual = $this->makes($plan, fn (Fullness $after): bool => ! $after->isThin() && ! $after->isVeryFull());
@@ -56,7 +56,7 @@ final readonly class FullnessIsOff implements Rule
     }
 
     /** @return list<Remedy> */
-    private function leaner(Plan $plan, Result $result, Layer $layer): array
+    private function leaner(Plan $plan, Result $result, Part $layer): array
     {
         $does = $this->makes($plan, fn (Fullness $after): bool => ! $after->isVeryFull());
         $found = array_filter([$this->trial->shorter($plan, $layer, [1, 2], $does), $this->tiesASection($layer, [-1, 2], $does)]);
@@ -74,10 +74,10 @@ final readonly class FullnessIsOff implements Rule
      * @param  callable(array<string, string>): bool  $isUsual
      * @return array{string, array<string, string>}|null
      */
-    private function moreStrands(Plan $plan, Layer $layer, callable $isFuller, callable $isUsual): ?array
+    private function moreStrands(Plan $plan, Part $layer, callable $isFuller, callable $isUsual): ?array
     {
         $use = $layer->technique->meshes();
-        $strands = array_map(fn (Mesh $mesh): string => $mesh->id, $layer->on->meshes);
+        $strands = array_map(fn (Wound $mesh): string => $mesh->id, $layer->on->meshes);
         [$label, $fill] = ['', []];
         while (! $use->counted && count($strands) < $use->most) {
             $strands[] = $strands[count($strands) - 1];
@@ -98,7 +98,7 @@ final readonly class FullnessIsOff implements Rule
      * @param  callable(array<string, string>): bool  $does
      * @return array{string, array<string, string>}|null
      */
-    private function tiesASection(Layer $layer, array $part, callable $does): ?array
+    private function tiesASection(Part $layer, array $part, callable $does): ?array
     {
         if (! $layer->on->group->slip->has('perSection')) {
             return null;
@@ -130,6 +130,6 @@ final readonly class FullnessIsOff implements Rule
     /** @param  array<string, string>  $fill */
     private function doesNotRunShort(Plan $plan, array $fill): bool
     {
-        return $this->trial->meshesDo($plan, $fill, fn (array $after): bool => array_filter($after, fn (MeshOnRolls $mesh): bool => $mesh->verdict->short || $mesh->verdict->atRisk) === []);
+        return $this->trial->meshesDo($plan, $fill, fn (array $after): bool => array_filter($after, fn (RollOutcome $mesh): bool => $mesh->verdict->short || $mesh->verdict->atRisk) === []);
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Roll\MeshOnRolls;
+use Davrin\Core\Roll\RollOutcome;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;
-use Davrin\Core\Technique\Layer;
 use Davrin\Core\Words\Words;
 
 /** A whole roll is opened for a few pieces only, and a little less on each would save it. */
@@ -26,19 +26,19 @@ final readonly class LastRollGivesLittle implements Rule
 
     public function look(Plan $plan, Result $result): array
     {
-        return array_values(array_filter(array_map(fn (Layer $layer): ?Advice => $this->advice($plan, $result, $layer), $plan->layers)));
+        return array_values(array_filter(array_map(fn (Part $layer): ?Advice => $this->advice($plan, $result, $layer), $plan->layers)));
     }
 
-    private function advice(Plan $plan, Result $result, Layer $layer): ?Advice
+    private function advice(Plan $plan, Result $result, Part $layer): ?Advice
     {
-        $meshes = array_values(array_filter($result->meshes, fn (MeshOnRolls $mesh): bool => $layer->uses($mesh->mesh)));
-        $little = array_values(array_filter($meshes, fn (MeshOnRolls $mesh): bool => self::littleRolls($mesh, $layer) !== []));
-        if ($little === [] || array_filter($meshes, fn (MeshOnRolls $mesh): bool => $mesh->verdict->short || $mesh->verdict->atRisk) !== []) {
+        $meshes = array_values(array_filter($result->meshes, fn (RollOutcome $mesh): bool => $layer->uses($mesh->mesh)));
+        $little = array_values(array_filter($meshes, fn (RollOutcome $mesh): bool => self::littleRolls($mesh, $layer) !== []));
+        if ($little === [] || array_filter($meshes, fn (RollOutcome $mesh): bool => $mesh->verdict->short || $mesh->verdict->atRisk) !== []) {
             return null;
         }
-        $ids = MeshesOfALayer::ids($meshes);
+        $ids = MaterialsOfAPart::ids($meshes);
         $shorter = $this->trial->shorter($plan, $layer, self::LEAST_PART, fn (array $fill): bool => $this->trial->meshesDo(
-            $plan, $fill, fn (array $after): bool => self::rolls($after, $ids) < self::rolls($result->meshes, $ids) && array_filter($after, fn (MeshOnRolls $mesh): bool => in_array($mesh->mesh->id, $ids, true) && ! $mesh->verdict->isGood()) === [],
+            $plan, $fill, fn (array $after): bool => self::rolls($after, $ids) < self::rolls($result->meshes, $ids) && array_filter($after, fn (RollOutcome $mesh): bool => in_array($mesh->mesh->id, $ids, true) && ! $mesh->verdict->isGood()) === [],
         ));
 
         $remedy = $shorter === null ? null : $this->trial->remedy($plan, $result, $shorter[0], $shorter[1], $ids, $this->aRoll($plan, $layer, $little[0], $shorter[1]));
@@ -47,18 +47,18 @@ final readonly class LastRollGivesLittle implements Rule
     }
 
     /**
-     * @param  list<MeshOnRolls>  $meshes
+     * @param  list<RollOutcome>  $meshes
      * @param  list<string>  $ids
      */
     private static function rolls(array $meshes, array $ids): int
     {
-        return array_sum(array_map(fn (MeshOnRolls $mesh): int => in_array($mesh->mesh->id, $ids, true) ? count($mesh->plan->rolls) : 0, $meshes));
+        return array_sum(array_map(fn (RollOutcome $mesh): int => in_array($mesh->mesh->id, $ids, true) ? count($mesh->plan->rolls) : 0, $meshes));
     }
 
-    /** @param  non-empty-list<MeshOnRolls>  $little */
-    private static function sentence(array $little, Layer $layer): string
+    /** @param  non-empty-list<RollOutcome>  $little */
+    private static function sentence(array $little, Part $layer): string
     {
-        $alike = MeshesOfALayer::grouped($little, fn (MeshOnRolls $mesh): string => json_encode([self::littleRolls($mesh, $layer), max(self::elements($mesh, $layer))], JSON_THROW_ON_ERROR));
+        $alike = MaterialsOfAPart::grouped($little, fn (RollOutcome $mesh): string => json_encode([self::littleRolls($mesh, $layer), max(self::elements($mesh, $layer))], JSON_THROW_ON_ERROR));
 
         return implode(' ', array_map(function (array $meshes) use ($layer): string {
             $rolls = self::littleRolls($meshes[0], $layer);
@@ -68,7 +68,7 @@ final readonly class LastRollGivesLittle implements Rule
                 '%s %s of %s %s only %s%s; a full one gives %d.',
                 count($rolls) === 1 ? 'Roll' : 'Rolls',
                 Words::ranges(array_keys($rolls)),
-                MeshesOfALayer::names($meshes),
+                MaterialsOfAPart::names($meshes),
                 $several ? 'give' : 'gives',
                 Words::count(max([1, ...$rolls]), ...$layer->technique->noun()),
                 $several ? ' each' : '',
@@ -82,7 +82,7 @@ final readonly class LastRollGivesLittle implements Rule
      *
      * @param  array<string, string>  $fill
      */
-    private function aRoll(Plan $plan, Layer $layer, MeshOnRolls $mesh, array $fill): string
+    private function aRoll(Plan $plan, Part $layer, RollOutcome $mesh, array $fill): string
     {
         $said = '';
         $this->trial->meshesDo($plan, $fill, function (array $after) use ($plan, $layer, $mesh, &$said): bool {
@@ -101,7 +101,7 @@ final readonly class LastRollGivesLittle implements Rule
     }
 
     /** @return array<int, int> of a mesh, the rolls that give only a little, and how many elements each gives */
-    private static function littleRolls(MeshOnRolls $mesh, Layer $layer): array
+    private static function littleRolls(RollOutcome $mesh, Part $layer): array
     {
         $elements = self::elements($mesh, $layer);
         // What another layer takes of a roll makes it worth opening.
@@ -116,7 +116,7 @@ final readonly class LastRollGivesLittle implements Rule
     }
 
     /** @return non-empty-array<int, int> how many elements of the layer each roll gives, by its number */
-    private static function elements(MeshOnRolls $mesh, Layer $layer): array
+    private static function elements(RollOutcome $mesh, Part $layer): array
     {
         $elements = [];
         foreach ($mesh->plan->rolls as $roll) {

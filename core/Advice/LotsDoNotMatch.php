@@ -7,8 +7,8 @@ namespace Davrin\Core\Advice;
 use Davrin\Core\Edit\PartLots;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Advice;
-use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Words\Words;
 
@@ -19,10 +19,10 @@ final readonly class LotsDoNotMatch implements Rule
 
     public function look(Plan $plan, Result $result): array
     {
-        return array_values(array_filter(array_map(fn (MeshResult $mesh): ?Advice => $this->advice($plan, $result, $mesh), $result->meshes)));
+        return array_values(array_filter(array_map(fn (WoundResult $mesh): ?Advice => $this->advice($plan, $result, $mesh), $result->meshes)));
     }
 
-    private function advice(Plan $plan, Result $result, MeshResult $mesh): ?Advice
+    private function advice(Plan $plan, Result $result, WoundResult $mesh): ?Advice
     {
         $lots = PartLots::lots($mesh->mesh);
         $layer = $plan->layersOf($mesh->mesh)[0] ?? null;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Davrin\Core\Advice;
 
 use Davrin\Core\Colour\DealsByCount;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Remedy;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Roll\MeshOnRolls;
+use Davrin\Core\Result\WoundResult;
+use Davrin\Core\Roll\RollOutcome;
 use Davrin\Core\Supply\Origin;
-use Davrin\Core\Technique\Layer;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Words\Words;
@@ -25,23 +25,23 @@ final readonly class Remedies
     public function __construct(private Trial $trial) {}
 
     /**
-     * @param  non-empty-list<MeshResult>  $meshes  that are not enough, all for one layer
+     * @param  non-empty-list<WoundResult>  $meshes  that are not enough, all for one layer
      * @return list<Remedy>
      */
     public function forMeshes(Plan $plan, Result $before, array $meshes): array
     {
-        $ids = array_map(fn (MeshResult $mesh): string => $mesh->mesh->id, $meshes);
-        $layers = array_values(array_filter($plan->layers, fn (Layer $layer): bool => array_filter($meshes, fn (MeshResult $mesh): bool => $layer->uses($mesh->mesh)) !== []));
+        $ids = array_map(fn (WoundResult $mesh): string => $mesh->mesh->id, $meshes);
+        $layers = array_values(array_filter($plan->layers, fn (Part $layer): bool => array_filter($meshes, fn (WoundResult $mesh): bool => $layer->uses($mesh->mesh)) !== []));
         // What takes least to find is found first, so that where the search is cut short there is a way out all the same.
         $moreRolls = $this->moreRolls($plan, $meshes, $ids);
         $moreRolls = $moreRolls === null ? null : $this->trial->remedy($plan, $before, $moreRolls[0], $moreRolls[1], $ids);
         [$shorter, $barer] = [[
-            ...array_map(fn (Layer $layer): ?array => $this->trial->shorter($plan, $layer, self::LEAST_PART, fn (array $fill): bool => $this->isEnough($plan, $ids, $fill)), $layers),
-            ...array_map(fn (Layer $layer): ?array => $this->fewerOfIt($plan, $layer, $meshes), $layers),
+            ...array_map(fn (Part $layer): ?array => $this->trial->shorter($plan, $layer, self::LEAST_PART, fn (array $fill): bool => $this->isEnough($plan, $ids, $fill)), $layers),
+            ...array_map(fn (Part $layer): ?array => $this->fewerOfIt($plan, $layer, $meshes), $layers),
             $this->fewerASection($plan, $layers, $ids),
         ], [
             // Of several layers the last one hides least.
-            ...array_map(fn (Layer $layer): ?array => $this->bareTies($plan, $layer, $ids), array_slice($layers, -1)),
+            ...array_map(fn (Part $layer): ?array => $this->bareTies($plan, $layer, $ids), array_slice($layers, -1)),
         ]];
 
         return array_values(array_filter([...$this->worked($plan, $before, $shorter, $ids), $moreRolls, ...$this->worked($plan, $before, $barer, $ids)]));
@@ -77,17 +77,17 @@ final readonly class Remedies
     private function isEnough(Plan $plan, array $ids, array $fill): bool
     {
         return $this->trial->meshesDo($plan, $fill, fn (array $after): bool => array_filter(
-            $after, fn (MeshOnRolls $mesh): bool => in_array($mesh->mesh->id, $ids, true) && ! $mesh->verdict->isGood(),
+            $after, fn (RollOutcome $mesh): bool => in_array($mesh->mesh->id, $ids, true) && ! $mesh->verdict->isGood(),
         ) === []);
     }
 
     /**
      * Where so many of each are dealt: as many of the mesh as there is enough of, and of the most frequent other one more for each.
      *
-     * @param  non-empty-list<MeshResult>  $meshes
+     * @param  non-empty-list<WoundResult>  $meshes
      * @return array{string, array<string, string>}|null
      */
-    private function fewerOfIt(Plan $plan, Layer $layer, array $meshes): ?array
+    private function fewerOfIt(Plan $plan, Part $layer, array $meshes): ?array
     {
         [$dealing, $short] = [$layer->on->dealing, $meshes[0]->mesh->id];
         $counts = $dealing instanceof DealsByCount && count($meshes) === 1 ? $dealing->named($layer->on->deal) : [];
@@ -106,14 +106,14 @@ final readonly class Remedies
     }
 
     /**
-     * @param  list<Layer>  $layers
+     * @param  list<Part>  $layers
      * @param  list<string>  $ids
      * @return array{string, array<string, string>}|null
      */
     private function fewerASection(Plan $plan, array $layers, array $ids): ?array
     {
         $group = array_values(array_filter(
-            array_map(fn (Layer $layer): TieGroup => $layer->on->group, $layers),
+            array_map(fn (Part $layer): TieGroup => $layer->on->group, $layers),
             fn (TieGroup $group): bool => $group->slip->has('perSection'),
         ))[0] ?? null;
         if ($group === null) {
@@ -133,7 +133,7 @@ final readonly class Remedies
      * @param  list<string>  $ids
      * @return array{string, array<string, string>}|null
      */
-    private function bareTies(Plan $plan, Layer $layer, array $ids): ?array
+    private function bareTies(Plan $plan, Part $layer, array $ids): ?array
     {
         $ties = array_map(fn (Tie $tie): int => $tie->number, $layer->on->ties());
         if ($layer->work->cuts === []) {
@@ -148,7 +148,7 @@ final readonly class Remedies
     }
 
     /**
-     * @param  non-empty-list<MeshResult>  $meshes
+     * @param  non-empty-list<WoundResult>  $meshes
      * @param  list<string>  $ids
      * @return array{string, array<string, string>}|null
      */

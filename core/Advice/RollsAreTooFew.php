@@ -7,8 +7,8 @@ namespace Davrin\Core\Advice;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Advice;
-use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Words\Words;
 
 /** A mesh is short: some elements come out of no roll, or not whole. */
@@ -18,34 +18,34 @@ final readonly class RollsAreTooFew implements Rule
 
     public function look(Plan $plan, Result $result): array
     {
-        $short = array_values(array_filter($result->meshes, fn (MeshResult $mesh): bool => $mesh->verdict->short));
+        $short = array_values(array_filter($result->meshes, fn (WoundResult $mesh): bool => $mesh->verdict->short));
 
         return array_map(
             fn (array $meshes): Advice => $this->advice($plan, $result, $meshes),
-            MeshesOfALayer::grouped($short, fn (MeshResult $mesh): string => $mesh->plan->unmet[0]->layer),
+            MaterialsOfAPart::grouped($short, fn (WoundResult $mesh): string => $mesh->plan->unmet[0]->layer),
         );
     }
 
-    /** @param  non-empty-list<MeshResult>  $meshes */
+    /** @param  non-empty-list<WoundResult>  $meshes */
     private function advice(Plan $plan, Result $result, array $meshes): Advice
     {
-        $unmet = array_values(array_column(array_map(fn (Element $element): array => [$element->id, $element], array_merge(...array_map(fn (MeshResult $mesh): array => $mesh->plan->unmet, $meshes))), 1, 0));
+        $unmet = array_values(array_column(array_map(fn (Element $element): array => [$element->id, $element], array_merge(...array_map(fn (WoundResult $mesh): array => $mesh->plan->unmet, $meshes))), 1, 0));
         $layer = $plan->layer($unmet[0]->layer);
-        $ties = MeshesOfALayer::ties($unmet);
-        $rolls = array_sum(array_map(fn (MeshResult $mesh): int => (int) $mesh->mesh->rolls(), $meshes));
-        $onHand = array_filter($meshes, fn (MeshResult $mesh): bool => $mesh->mesh->onHand() !== []) !== [];
+        $ties = MaterialsOfAPart::ties($unmet);
+        $rolls = array_sum(array_map(fn (WoundResult $mesh): int => (int) $mesh->mesh->rolls(), $meshes));
+        $onHand = array_filter($meshes, fn (WoundResult $mesh): bool => $mesh->mesh->onHand() !== []) !== [];
         $what = $ties === [] ? ucfirst($layer->technique->noun()[1]) : ucfirst(Words::ties($ties));
 
         return new Advice(
             'short',
             "layers.$layer->id",
-            MeshesOfALayer::ids($meshes),
+            MaterialsOfAPart::ids($meshes),
             sprintf('%s short.', ucfirst(Words::count(count($unmet), ...$layer->technique->noun()))),
             sprintf(
                 '%s%s of %s %s out%s. %s would stay bare%s.',
                 $onHand ? 'What is on hand and ' : '',
                 Words::count($rolls, $onHand ? 'new roll' : 'roll'),
-                MeshesOfALayer::names($meshes),
+                MaterialsOfAPart::names($meshes),
                 $rolls === 1 && ! $onHand ? 'runs' : 'run',
                 $ties === [] ? '' : ' before '.Words::ties([$ties[0]]),
                 $what,

@@ -6,8 +6,8 @@ namespace Davrin\Core\Advice;
 
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Advice;
-use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Words\Words;
 
 /** A mesh is enough on paper only: every inch is used, or it would not do if the rolls came as short as they may. */
@@ -17,32 +17,32 @@ final readonly class RollsAreUsedUp implements Rule
 
     public function look(Plan $plan, Result $result): array
     {
-        $tight = array_values(array_filter($result->meshes, fn (MeshResult $mesh): bool => $mesh->verdict->everyInch || $mesh->verdict->atRisk));
+        $tight = array_values(array_filter($result->meshes, fn (WoundResult $mesh): bool => $mesh->verdict->everyInch || $mesh->verdict->atRisk));
 
         return array_map(
             fn (array $meshes): Advice => $this->advice($plan, $result, $meshes),
-            MeshesOfALayer::grouped($tight, fn (MeshResult $mesh): string => self::about($plan, $mesh).' '.$mesh->verdict->words()),
+            MaterialsOfAPart::grouped($tight, fn (WoundResult $mesh): string => self::about($plan, $mesh).' '.$mesh->verdict->words()),
         );
     }
 
     /** The layer that would go short, or the last that uses the mesh. */
-    private static function about(Plan $plan, MeshResult $mesh): string
+    private static function about(Plan $plan, WoundResult $mesh): string
     {
         $layers = $plan->layersOf($mesh->mesh);
 
         return 'layers.'.($mesh->safePlan->unmet[0]->layer ?? $layers[count($layers) - 1]->id);
     }
 
-    /** @param  non-empty-list<MeshResult>  $meshes */
+    /** @param  non-empty-list<WoundResult>  $meshes */
     private function advice(Plan $plan, Result $result, array $meshes): Advice
     {
         $verdict = $meshes[0]->verdict;
-        $ties = MeshesOfALayer::ties(array_merge(...array_map(fn (MeshResult $mesh): array => $mesh->safePlan->unmet, $meshes)));
+        $ties = MaterialsOfAPart::ties(array_merge(...array_map(fn (WoundResult $mesh): array => $mesh->safePlan->unmet, $meshes)));
 
         return new Advice(
             $verdict->everyInch ? 'every-inch' : 'at-risk',
             self::about($plan, $meshes[0]),
-            MeshesOfALayer::ids($meshes),
+            MaterialsOfAPart::ids($meshes),
             match (true) {
                 ! $verdict->everyInch => 'At risk.',
                 $verdict->atRisk => 'Every inch is used, and at risk.',
@@ -55,19 +55,19 @@ final readonly class RollsAreUsedUp implements Rule
     }
 
     /**
-     * @param  non-empty-list<MeshResult>  $meshes
+     * @param  non-empty-list<WoundResult>  $meshes
      * @param  list<int>  $ties
      */
     private function sentence(Plan $plan, array $meshes, array $ties): string
     {
         $units = $plan->units();
         if (! $meshes[0]->verdict->atRisk) {
-            return sprintf('Nothing of the %s is left for a slip of the scissors.', MeshesOfALayer::names($meshes));
+            return sprintf('Nothing of the %s is left for a slip of the scissors.', MaterialsOfAPart::names($meshes));
         }
 
-        return implode(' ', array_map(fn (MeshResult $mesh): string => sprintf('%s uses %s of its rolls.', $mesh->mesh->name(), $mesh->used->shown), $meshes)).sprintf(
+        return implode(' ', array_map(fn (WoundResult $mesh): string => sprintf('%s uses %s of its rolls.', $mesh->mesh->name(), $mesh->used->shown), $meshes)).sprintf(
             ' Rolls come short: only %s of each is safe, and then there is none for %s.',
-            Words::list(array_values(array_unique(array_map(fn (MeshResult $mesh): string => $units->available($mesh->mesh->safe()), $meshes)))),
+            Words::list(array_values(array_unique(array_map(fn (WoundResult $mesh): string => $units->available($mesh->mesh->safe()), $meshes)))),
             $ties === [] ? 'all of it' : Words::ties($ties),
         );
     }

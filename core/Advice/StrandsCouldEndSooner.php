@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Advice;
-use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Roll\MeshOnRolls;
-use Davrin\Core\Technique\Layer;
+use Davrin\Core\Result\WoundResult;
+use Davrin\Core\Roll\RollOutcome;
 
 /**
  * Several strands of one mesh are tied together and end where their rolls end. Then each set of rolls leaves its rest, where fewer
@@ -21,18 +21,18 @@ final readonly class StrandsCouldEndSooner implements Rule
 
     public function look(Plan $plan, Result $result): array
     {
-        return array_values(array_filter(array_map(fn (Layer $layer): ?Advice => $this->advice($plan, $result, $layer), $plan->layers)));
+        return array_values(array_filter(array_map(fn (Part $layer): ?Advice => $this->advice($plan, $result, $layer), $plan->layers)));
     }
 
-    private function advice(Plan $plan, Result $result, Layer $layer): ?Advice
+    private function advice(Plan $plan, Result $result, Part $layer): ?Advice
     {
         $run = $layer->work->runs[0] ?? null;
         $doubled = $run === null || ! $run->together || $run->sooner ? [] : array_filter(array_count_values($run->strands), fn (int $strands): bool => $strands > 1);
-        $meshes = array_values(array_filter($result->meshes, fn (MeshResult $mesh): bool => isset($doubled[$mesh->mesh->id]) && $mesh->plan->rolls !== [] && ! $mesh->plan->isProvenBest()));
+        $meshes = array_values(array_filter($result->meshes, fn (WoundResult $mesh): bool => isset($doubled[$mesh->mesh->id]) && $mesh->plan->rolls !== [] && ! $mesh->plan->isProvenBest()));
         if ($meshes === []) {
             return null;
         }
-        $ids = MeshesOfALayer::ids($meshes);
+        $ids = MaterialsOfAPart::ids($meshes);
         $fill = ["layers.$layer->id.change" => 'sooner'];
         if (! $this->trial->meshesDo($plan, $fill, fn (array $after): bool => self::lacks($after) < self::lacks($result->meshes))) {
             return null;
@@ -42,21 +42,21 @@ final readonly class StrandsCouldEndSooner implements Rule
 
         return $remedy === null ? null : new Advice(
             'sooner', "layers.$layer->id", $ids, 'Fewer rolls would do.',
-            sprintf('The strands of %s end where their rolls end, and each set of rolls leaves its rest.', MeshesOfALayer::names($meshes)),
+            sprintf('The strands of %s end where their rolls end, and each set of rolls leaves its rest.', MaterialsOfAPart::names($meshes)),
             [], [$remedy],
         );
     }
 
     /**
-     * @param  list<MeshOnRolls>  $meshes
+     * @param  list<RollOutcome>  $meshes
      * @return list<int> what is unmet, what is bought, and what is opened
      */
     private static function lacks(array $meshes): array
     {
         return [
-            array_sum(array_map(fn (MeshOnRolls $mesh): int => $mesh->plan->unmetPieces, $meshes)),
-            array_sum(array_map(fn (MeshOnRolls $mesh): int => $mesh->plan->money()->cents, $meshes)),
-            array_sum(array_map(fn (MeshOnRolls $mesh): int => $mesh->plan->opened(), $meshes)),
+            array_sum(array_map(fn (RollOutcome $mesh): int => $mesh->plan->unmetPieces, $meshes)),
+            array_sum(array_map(fn (RollOutcome $mesh): int => $mesh->plan->money()->cents, $meshes)),
+            array_sum(array_map(fn (RollOutcome $mesh): int => $mesh->plan->opened(), $meshes)),
         ];
     }
 }

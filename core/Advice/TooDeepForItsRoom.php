@@ -8,10 +8,10 @@ use Davrin\Core\Estimate\Estimates;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Technique\Layer;
 use Davrin\Core\Words\Figure;
 
 /** A piece that is deeper than the room it hangs in, as between a door and a storm door. */
@@ -26,7 +26,7 @@ final readonly class TooDeepForItsRoom implements Rule
             return [];
         }
         $layers = $plan->layers;
-        usort($layers, fn (Layer $a, Layer $b): int => $b->size->depth <=> $a->size->depth);
+        usort($layers, fn (Part $a, Part $b): int => $b->size->depth <=> $a->size->depth);
         $flattest = $this->flattest($plan, $layers[0], $room);
 
         return [new Advice(
@@ -41,7 +41,7 @@ final readonly class TooDeepForItsRoom implements Rule
      *
      * @return array{string, array<string, string>}|null its name, and what to write
      */
-    private function flattest(Plan $plan, Layer $layer, Length $room): ?array
+    private function flattest(Plan $plan, Part $layer, Length $room): ?array
     {
         [$best, $least] = [null, $room];
         foreach ($this->trial->techniques() as $key) {

@@ -11,16 +11,16 @@ use Davrin\Core\Edit\PartLots;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
-use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Remedy;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Roll\MeshOnRolls;
-use Davrin\Core\Technique\Layer;
+use Davrin\Core\Result\WoundResult;
+use Davrin\Core\Roll\RollOutcome;
 use Davrin\Core\Words\Refused;
-use Davrin\Core\Work\MeshWork;
 use Davrin\Core\Work\PlanWork;
+use Davrin\Core\Work\RollWork;
 use WeakMap;
 
 /**
@@ -36,14 +36,14 @@ final class Trial
 
     private bool $wasCutShort = false;
 
-    /** @var WeakMap<Layer, int> how many doubts each layer has */
+    /** @var WeakMap<Part, int> how many doubts each layer has */
     private readonly WeakMap $doubts;
 
     /**
      * @param  int  $steps  that looking for remedies may take
      * @param  int  $took  how many the plan itself took: those of a remedy take about as many
      */
-    public function __construct(int $steps, private readonly int $took, private readonly PlanWork $planWork, private readonly MeshWork $meshWork, private readonly PlanReader $reader)
+    public function __construct(int $steps, private readonly int $took, private readonly PlanWork $planWork, private readonly RollWork $meshWork, private readonly PlanReader $reader)
     {
         $this->effort = Effort::of($steps);
         $this->doubts = new WeakMap;
@@ -76,7 +76,7 @@ final class Trial
      * Whether the meshes do after an edit.
      *
      * @param  array<string, string>  $fill
-     * @param  callable(list<MeshOnRolls>): bool  $do
+     * @param  callable(list<RollOutcome>): bool  $do
      */
     public function meshesDo(Plan $plan, array $fill, callable $do): bool
     {
@@ -111,7 +111,7 @@ final class Trial
     }
 
     /** The plan without one of its layers, with the difference that makes. */
-    public function leavingOut(Plan $plan, Result $before, Layer $layer): ?Remedy
+    public function leavingOut(Plan $plan, Result $before, Part $layer): ?Remedy
     {
         $after = $this->resultOf($plan, ChangeList::removeLayer($layer->id));
 
@@ -123,13 +123,13 @@ final class Trial
      *
      * @param  bool  $onlyIfLess  whether it is offered only where fewer pieces are short then, or less is bought
      */
-    public function partingLots(Plan $plan, Result $before, MeshResult $mesh, bool $onlyIfLess = false): ?Remedy
+    public function partingLots(Plan $plan, Result $before, WoundResult $mesh, bool $onlyIfLess = false): ?Remedy
     {
         $parted = $this->applied($plan, PartLots::of($mesh->mesh->id));
         $after = $parted === null ? null : $this->worked($parted);
         $lacks = fn (Result $result): array => [
-            array_sum(array_map(fn (MeshResult $its): int => $its->plan->unmetPieces, $result->meshes)),
-            array_sum(array_map(fn (MeshResult $its): int => $its->plan->money()->cents, $result->meshes)),
+            array_sum(array_map(fn (WoundResult $its): int => $its->plan->unmetPieces, $result->meshes)),
+            array_sum(array_map(fn (WoundResult $its): int => $its->plan->money()->cents, $result->meshes)),
         ];
         if ($parted === null || $after === null || ($onlyIfLess && $lacks($after) >= $lacks($before))) {
             return null;
@@ -198,7 +198,7 @@ final class Trial
      * @param  callable(array<string, string>): bool  $does
      * @return array{string, array<string, string>}|null what to call it, and what to write
      */
-    public function shorter(Plan $plan, Layer $layer, array $leastPart, callable $does): ?array
+    public function shorter(Plan $plan, Part $layer, array $leastPart, callable $does): ?array
     {
         $wanted = $layer->on->length($layer->technique->lengthKey())->units;
         $step = $plan->units()->step()->units;
@@ -217,7 +217,7 @@ final class Trial
      * @param  callable(array<string, string>): bool  $does
      * @return array{string, array<string, string>}|null
      */
-    public function longer(Plan $plan, Layer $layer, callable $does): ?array
+    public function longer(Plan $plan, Part $layer, callable $does): ?array
     {
         $wanted = $layer->on->length($layer->technique->lengthKey())->units;
         $step = $plan->units()->step()->units;
@@ -258,19 +258,19 @@ final class Trial
     }
 
     /** @return array{string, array<string, string>} */
-    private function named(Plan $plan, Layer $layer, int $units): array
+    private function named(Plan $plan, Part $layer, int $units): array
     {
         return [$layer->technique->cutTo($plan->units()->exact(Length::ofUnits($units))), $this->lengthOf($layer, $units)];
     }
 
     /** @return array<string, string> */
-    private function lengthOf(Layer $layer, int $units): array
+    private function lengthOf(Part $layer, int $units): array
     {
         return ["layers.$layer->id.".$layer->technique->lengthKey() => LengthText::canonical(Length::ofUnits($units))];
     }
 
     private function doubts(Plan $plan): int
     {
-        return array_sum(array_map(fn (Layer $layer): int => $this->doubts[$layer] ??= count($layer->doubts()), $plan->layers));
+        return array_sum(array_map(fn (Part $layer): int => $this->doubts[$layer] ??= count($layer->doubts()), $plan->layers));
     }
 }

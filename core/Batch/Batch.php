@@ -9,10 +9,10 @@ use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
 use Davrin\Core\Effort\Effort;
-use Davrin\Core\Material\Mesh;
 use Davrin\Core\Material\OnHand;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Money;
-use Davrin\Core\Roll\Asked;
+use Davrin\Core\Roll\RollDemand;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Supply\Supply;
@@ -32,7 +32,7 @@ final class Batch
 
     private readonly Effort $effort;
 
-    /** @var array<string, Mesh> */
+    /** @var array<string, Wound> */
     private array $meshes = [];
 
     /** @var array<string, list<OnHand>> */
@@ -47,7 +47,7 @@ final class Batch
     /** @var list<Cut> */
     private array $cuts = [];
 
-    /** @var array<string, BatchLayer> */
+    /** @var array<string, BatchPart> */
     private array $layers = [];
 
     /** @var array<string, array<string, array{int, int}>> full rolls and cents, were it cut alone: by mesh, by the piece of work */
@@ -60,7 +60,7 @@ final class Batch
 
     /**
      * @param  non-empty-list<Share>  $shares
-     * @return list<BatchMesh> of every mesh that is cut
+     * @return list<BatchMaterial> of every mesh that is cut
      *
      * @throws Fault where that is too much
      */
@@ -88,7 +88,7 @@ final class Batch
         for ($copy = 1; $copy <= $share->copies; $copy++) {
             $named = $share->plan->name().($share->copies > 1 ? ", no. $copy" : '');
             foreach ($share->plan->layers as $layer) {
-                $this->layers["$number-$copy/$layer->id"] = new BatchLayer($named, $layer);
+                $this->layers["$number-$copy/$layer->id"] = new BatchPart($named, $layer);
             }
             $runs = $this->runsOf($share, $keys, "$number-$copy");
             $cuts = $this->cutsOf($share, $keys, "$number-$copy");
@@ -101,7 +101,7 @@ final class Batch
         }
     }
 
-    /** @return list<BatchMesh> */
+    /** @return list<BatchMaterial> */
     private function planned(Share $first): array
     {
         $supplies = $this->supplies($first, array_keys($this->meshes));
@@ -113,18 +113,18 @@ final class Batch
     }
 
     /** @param  list<string>  $works  the pieces of work it is cut for */
-    private function told(string $key, RollPlan $rolls, array $works, ?string $lot = null): BatchMesh
+    private function told(string $key, RollPlan $rolls, array $works, ?string $lot = null): BatchMaterial
     {
         $apart = array_intersect_key($this->apart[$key], array_flip($works));
 
-        return new BatchMesh($this->meshes[$key], $rolls, $this->layers, array_sum(array_column($apart, 0)), Money::cents(array_sum(array_column($apart, 1))), $lot);
+        return new BatchMaterial($this->meshes[$key], $rolls, $this->layers, array_sum(array_column($apart, 0)), Money::cents(array_sum(array_column($apart, 1))), $lot);
     }
 
     /**
      * Lots are kept apart in each piece of work, not over all of them: those that a lot is enough for are cut from it, and the
      * others from what is left. Null where that leaves no fewer short, buys nothing less and opens no fewer rolls.
      *
-     * @return ?list<BatchMesh>
+     * @return ?list<BatchMaterial>
      */
     private function lotByLot(string $key, RollPlan $together, Supply $supply): ?array
     {
@@ -159,18 +159,18 @@ final class Batch
     }
 
     /** @param  list<string>  $works */
-    private function asked(string $key, array $works): Asked
+    private function asked(string $key, array $works): RollDemand
     {
         $isTheirs = fn (string $layer): bool => in_array(explode('/', $layer)[0], $works, true);
 
-        return Asked::of(
+        return RollDemand::of(
             array_values(array_filter($this->runs, fn (Run $run): bool => $isTheirs($run->layer))),
             array_values(array_filter($this->cuts, fn (Cut $cut): bool => $isTheirs($cut->element->layer))),
             $key,
         );
     }
 
-    private function rolls(Asked $asked, Supply $supply): RollPlan
+    private function rolls(RollDemand $asked, Supply $supply): RollPlan
     {
         return $this->planner->plan($asked->runs, $asked->cuts, [$asked->mesh => $supply], $this->effort)[$asked->mesh];
     }
@@ -186,7 +186,7 @@ final class Batch
     }
 
     /** @return string the key of a mesh that plans share */
-    private function mesh(Mesh $mesh): string
+    private function mesh(Wound $mesh): string
     {
         $said = $mesh->slip->write();
         $key = json_encode([$said['name'], $said['colour'], $said['width'], $said['body'], $said['roll'], $said['label']], JSON_THROW_ON_ERROR);

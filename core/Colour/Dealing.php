@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour;
 
-use Davrin\Core\Concern\Doubt;
-use Davrin\Core\Material\MeshUse;
+use Davrin\Core\Concern\Concern;
+use Davrin\Core\Material\MaterialUse;
 
 /** A way of dealing meshes out to the ties of a layer. Nothing else in the core knows a dealing by name. */
 interface Dealing
@@ -16,18 +16,18 @@ interface Dealing
     public function name(): string;
 
     /** Whether it goes with a technique whose elements take meshes so. */
-    public function suits(MeshUse $use): bool;
+    public function suits(MaterialUse $use): bool;
 
     /**
      * How many meshes are named for it.
      *
      * @param  int  $ties  that it deals to
      */
-    public function meshes(MeshUse $use, int $ties): MeshUse;
+    public function meshes(MaterialUse $use, int $ties): MaterialUse;
 
     /** @return array<int, non-empty-list<string>> the meshes of each element, piece by piece, by the number of its tie */
     public function deal(Deal $deal): array;
 
-    /** @return list<Doubt> what the eye will find */
+    /** @return list<Concern> what the eye will find */
     public function doubts(Deal $deal): array;
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour;
 
-use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\Wound;
 
 /** What an eye that sees no hues makes of some meshes. */
 final class Greys
 {
     /**
-     * @param  list<Mesh>  $meshes
+     * @param  list<Wound>  $meshes
      * @return list<string> a sentence for every two
      */
     public static function of(array $meshes): array
@@ -25,7 +25,7 @@ final class Greys
         return $said;
     }
 
-    private static function told(Mesh $one, Mesh $other): string
+    private static function told(Wound $one, Wound $other): string
     {
         $contrast = Grey::contrast($one->slip->text('colour'), $other->slip->text('colour'));
 

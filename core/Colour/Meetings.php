@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour;
 
-use Davrin\Core\Concern\Doubt;
+use Davrin\Core\Concern\Concern;
 use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Words\Words;
 
@@ -28,7 +28,7 @@ final readonly class Meetings
      *
      * @param  array<int, string>  $unpainted
      * @param  array<string, array<string, string>>  $otherOrders  what to write instead, by what to call it
-     * @return list<Doubt>
+     * @return list<Concern>
      */
     public static function of(Deal $deal, array $unpainted, array $otherOrders = []): array
     {
@@ -39,7 +39,7 @@ final readonly class Meetings
      * Beside what was painted only: where the order itself puts like to like it is meant.
      *
      * @param  array<int, string>  $unpainted
-     * @return list<Doubt>
+     * @return list<Concern>
      */
     public static function ofPaint(Deal $deal, array $unpainted): array
     {
@@ -51,14 +51,14 @@ final readonly class Meetings
      *
      * @param  array<int, string>  $unpainted
      * @param  array<string, array<string, string>>  $otherOrders
-     * @return list<Doubt>
+     * @return list<Concern>
      */
     public static function ofRows(Deal $deal, array $unpainted, array $otherOrders = []): array
     {
         return (new self($deal, $unpainted))->across($otherOrders);
     }
 
-    /** @return list<Doubt> a tie painted like its neighbour */
+    /** @return list<Concern> a tie painted like its neighbour */
     private function beside(): array
     {
         $pairs = [];
@@ -74,7 +74,7 @@ final readonly class Meetings
         }
         $painted = array_values(array_filter(array_unique(array_merge(...$pairs)), fn (int $tie): bool => isset($this->deal->painted[$tie])));
 
-        return [new Doubt('beside', 'Painted like its neighbour.', ucfirst(self::pairs($pairs)).' show the same mesh.', array_values(array_unique(array_merge(...$pairs))), [
+        return [new Concern('beside', 'Painted like its neighbour.', ucfirst(self::pairs($pairs)).' show the same mesh.', array_values(array_unique(array_merge(...$pairs))), [
             ...$this->exchanged($painted[0]),
             'Take the paint off '.Words::ties($painted) => ['painted' => self::written(array_diff_key($this->deal->painted, array_flip($painted)))],
         ])];
@@ -111,7 +111,7 @@ final readonly class Meetings
      * Like across rows, of what is no background.
      *
      * @param  array<string, array<string, string>>  $otherOrders
-     * @return list<Doubt>
+     * @return list<Concern>
      */
     private function across(array $otherOrders): array
     {
@@ -119,7 +119,7 @@ final readonly class Meetings
         $background = array_filter($counts, fn (int $count): bool => 2 * $count > count($this->shown));
         $pairs = Neighbours::alike($this->deal->neighbours->across(), array_filter($this->shown, fn (string $mesh): bool => ! isset($background[$mesh])));
 
-        return $pairs === [] ? [] : [new Doubt('across-rows', 'Like meets like across the rows.', sprintf(
+        return $pairs === [] ? [] : [new Concern('across-rows', 'Like meets like across the rows.', sprintf(
             '%s show the same mesh one behind the other. %s', ucfirst(self::pairs($pairs)),
             $otherOrders === [] ? 'Paint one of them, or name the meshes in another order.' : 'In another order fewer do.',
         ), array_values(array_unique(array_merge(...$pairs))), $otherOrders)];

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour;
 
-use Davrin\Core\Material\MeshUse;
+use Davrin\Core\Material\MaterialUse;
 
 /** What dealings share that make each element of one mesh, which one depending on its tie. */
 abstract class OneMeshEach implements Dealing
 {
-    public function suits(MeshUse $use): bool
+    public function suits(MaterialUse $use): bool
     {
         return $use->dealt && ! $use->counted;
     }
 
-    public function meshes(MeshUse $use, int $ties): MeshUse
+    public function meshes(MaterialUse $use, int $ties): MaterialUse
     {
-        return MeshUse::several();
+        return MaterialUse::several();
     }
 
     public function deal(Deal $deal): array

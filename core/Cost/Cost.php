@@ -6,12 +6,12 @@ namespace Davrin\Core\Cost;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
-use Davrin\Core\Material\Packs;
+use Davrin\Core\Material\Good;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Roll\MeshOnRolls;
+use Davrin\Core\Roll\RollOutcome;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Supply\Origin;
 use Davrin\Core\Words\Figure;
@@ -30,10 +30,10 @@ final readonly class Cost implements JsonSerializable
      */
     private function __construct(public array $lines, public Figure $byLength, public Figure $opened, public Money $total) {}
 
-    /** @param  list<MeshOnRolls>  $meshes */
+    /** @param  list<RollOutcome>  $meshes */
     public static function of(Plan $plan, array $meshes, TieStuff $stuff): self
     {
-        $lines = array_values(array_filter(array_map(fn (MeshOnRolls $mesh): ?CostLine => self::meshLine($mesh, $plan), $meshes)));
+        $lines = array_values(array_filter(array_map(fn (RollOutcome $mesh): ?CostLine => self::meshLine($mesh, $plan), $meshes)));
         $lines[] = new CostLine('the form', BigRational::of($plan->formPrice()->cents), $plan->formPrice()->shown(), $plan->formPrice(), $plan->formPrice()->shown());
         array_push($lines, ...($stuff->stems > 0 ? [self::packsLine('stems', $plan->stems, $stuff->stems, $stuff->stemPacks)] : []));
         array_push($lines, ...($stuff->zipTies > 0 ? [self::packsLine('zip ties', $plan->zipTies, $stuff->zipTies, $stuff->zipTiePacks)] : []));
@@ -66,7 +66,7 @@ final readonly class Cost implements JsonSerializable
         return ['byLength' => $this->byLength, 'opened' => $this->opened, 'lines' => $this->lines];
     }
 
-    private static function meshLine(MeshOnRolls $result, Plan $plan): ?CostLine
+    private static function meshLine(RollOutcome $result, Plan $plan): ?CostLine
     {
         $rolls = count($result->plan->rolls);
         if ($rolls === 0) {
@@ -100,7 +100,7 @@ final readonly class Cost implements JsonSerializable
         return $waste->isZero() ? '' : sprintf(' (with %s too short to keep)', $units->exact($waste));
     }
 
-    private static function packsLine(string $what, Packs $bought, int $pieces, int $packs): CostLine
+    private static function packsLine(string $what, Good $bought, int $pieces, int $packs): CostLine
     {
         $byPiece = BigRational::nd($pieces, $bought->pack())->multipliedBy($bought->price()->cents);
 

@@ -7,11 +7,11 @@ namespace Davrin\Core\Cost;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 use Davrin\Core\Demand\Run;
-use Davrin\Core\Material\Packs;
+use Davrin\Core\Material\Good;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Roll\MeshOnRolls;
 use Davrin\Core\Roll\RollChange;
-use Davrin\Core\Technique\Layer;
+use Davrin\Core\Roll\RollOutcome;
 use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Words\Figure;
 use Davrin\Core\Words\Words;
@@ -29,7 +29,7 @@ final readonly class TieStuff
         public Figure $zipTiesFigure,
     ) {}
 
-    /** @param  list<MeshOnRolls>  $meshes */
+    /** @param  list<RollOutcome>  $meshes */
     public static function of(Plan $plan, array $meshes): self
     {
         [$exact, $because] = [BigRational::zero(), []];
@@ -73,25 +73,25 @@ final readonly class TieStuff
     /**
      * Where ends are held by zip ties, a change of rolls takes one more: one for all strands that change together.
      *
-     * @param  list<MeshOnRolls>  $meshes
+     * @param  list<RollOutcome>  $meshes
      */
-    private static function changes(Layer $layer, array $meshes): int
+    private static function changes(Part $layer, array $meshes): int
     {
         if (array_filter($layer->work->runs, fn (Run $run): bool => $run->zipTied) === []) {
             return 0;
         }
-        $changes = array_filter(array_merge(...array_map(fn (MeshOnRolls $mesh): array => $mesh->plan->changes, $meshes)), fn (RollChange $change): bool => $change->layer === $layer->id);
+        $changes = array_filter(array_merge(...array_map(fn (RollOutcome $mesh): array => $mesh->plan->changes, $meshes)), fn (RollChange $change): bool => $change->layer === $layer->id);
         $together = $layer->work->runs[0]->together;
 
         return $together ? count(array_unique(array_map(fn (RollChange $change): string => $change->after->id, $changes))) : count($changes);
     }
 
-    private static function packs(int $pieces, Packs $bought): int
+    private static function packs(int $pieces, Good $bought): int
     {
         return intdiv($pieces + $bought->pack() - 1, $bought->pack());
     }
 
-    private static function packWords(int $pieces, string $piece, Packs $bought): string
+    private static function packWords(int $pieces, string $piece, Good $bought): string
     {
         return sprintf('%s from packs of %d, %d left over', Words::count($pieces, $piece), $bought->pack(), self::packs($pieces, $bought) * $bought->pack() - $pieces);
     }

@@ -32,25 +32,25 @@ use Davrin\Core\Form\Kind\WireRing;
 use Davrin\Core\Material\Kind\MeshWare;
 use Davrin\Core\Material\Kind\PieceWare;
 use Davrin\Core\Material\Kind\RibbonWare;
-use Davrin\Core\Material\Ware;
-use Davrin\Core\Technique\Kind\CrossedCurledRuffles;
-use Davrin\Core\Technique\Kind\CurledRuffle;
-use Davrin\Core\Technique\Kind\DiagonalBundle;
-use Davrin\Core\Technique\Kind\FoldedRuffle;
-use Davrin\Core\Technique\Kind\GatheredDrape;
-use Davrin\Core\Technique\Kind\OverlappedRuffle;
-use Davrin\Core\Technique\Kind\Pancake;
-use Davrin\Core\Technique\Kind\PoofRun;
-use Davrin\Core\Technique\Kind\PulledLoops;
-use Davrin\Core\Technique\Kind\PushedRuffles;
-use Davrin\Core\Technique\Kind\RolledBundle;
-use Davrin\Core\Technique\Kind\Ruffle;
-use Davrin\Core\Technique\Kind\SecondAcross;
-use Davrin\Core\Technique\Kind\Starburst;
-use Davrin\Core\Technique\Kind\StrandBunch;
-use Davrin\Core\Technique\Kind\WoundCover;
-use Davrin\Core\Technique\Kind\WrappedStrips;
-use Davrin\Core\Technique\Technique;
+use Davrin\Core\Material\MaterialKind;
+use Davrin\Core\Part\CrossedCurledRuffles\CrossedCurledRuffles;
+use Davrin\Core\Part\CurledRuffle\CurledRuffle;
+use Davrin\Core\Part\DiagonalBundle\DiagonalBundle;
+use Davrin\Core\Part\FoldedRuffle\FoldedRuffle;
+use Davrin\Core\Part\GatheredDrape\GatheredDrape;
+use Davrin\Core\Part\OverlappedRuffle\OverlappedRuffle;
+use Davrin\Core\Part\Pancake\Pancake;
+use Davrin\Core\Part\PartKind;
+use Davrin\Core\Part\PoofRun\PoofRun;
+use Davrin\Core\Part\PulledLoops\PulledLoops;
+use Davrin\Core\Part\PushedRuffles\PushedRuffles;
+use Davrin\Core\Part\RolledBundle\RolledBundle;
+use Davrin\Core\Part\Ruffle\Ruffle;
+use Davrin\Core\Part\SecondAcross\SecondAcross;
+use Davrin\Core\Part\Starburst\Starburst;
+use Davrin\Core\Part\StrandBunch\StrandBunch;
+use Davrin\Core\Part\WoundCover\WoundCover;
+use Davrin\Core\Part\WrappedStrips\WrappedStrips;
 use Davrin\Core\Ties\Layout\AsItCame;
 use Davrin\Core\Ties\Layout\CornersAndSides;
 use Davrin\Core\Ties\Layout\CrossbarsAndOuterMid;
@@ -70,9 +70,9 @@ final readonly class Craft
     /**
      * @param  array<string, FormKind>  $forms
      * @param  array<string, TieLayout>  $layouts
-     * @param  array<string, Technique>  $techniques
+     * @param  array<string, PartKind>  $techniques
      * @param  array<string, Dealing>  $dealings
-     * @param  array<string, Ware>  $wares
+     * @param  array<string, MaterialKind>  $wares
      */
     private function __construct(public array $forms, public array $layouts, public array $techniques, public array $dealings, public array $wares) {}
 
@@ -94,12 +94,12 @@ final readonly class Craft
     }
 
     /**
-     * @template K of FormKind|TieLayout|Technique|Dealing|Ware
+     * @template K of FormKind|TieLayout|PartKind|Dealing|MaterialKind
      *
      * @param  K  ...$kinds
      * @return array<string, K>
      */
-    private static function byKey(FormKind|TieLayout|Technique|Dealing|Ware ...$kinds): array
+    private static function byKey(FormKind|TieLayout|PartKind|Dealing|MaterialKind ...$kinds): array
     {
         $byKey = [];
         foreach ($kinds as $kind) {

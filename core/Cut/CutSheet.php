@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Cut;
 
-use Davrin\Core\Batch\BatchMesh;
+use Davrin\Core\Batch\BatchMaterial;
 use Davrin\Core\Demand\Caution;
-use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\MeshResult;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;
 use Davrin\Core\Roll\SegmentKind;
 use Davrin\Core\Supply\Origin;
-use Davrin\Core\Technique\Layer;
 use Davrin\Core\Words\Words;
 
 /** What is cut from which roll, in working order, with what each cut is for: the sheet that lies beside the cutter. */
@@ -40,13 +40,13 @@ final readonly class CutSheet
             }
         }
 
-        return self::sheet($rolls, $order, array_map(fn (MeshResult $mesh): array => [$mesh->mesh, $mesh->plan], $result->meshes));
+        return self::sheet($rolls, $order, array_map(fn (WoundResult $mesh): array => [$mesh->mesh, $mesh->plan], $result->meshes));
     }
 
     /**
      * Of plans that are cut together: each cut says whose it is.
      *
-     * @param  list<BatchMesh>  $meshes  their rolls bear "mesh0" and so on as key
+     * @param  list<BatchMaterial>  $meshes  their rolls bear "mesh0" and so on as key
      * @param  Plan  $first  whose units and least length to keep hold for all
      */
     public static function ofBatch(array $meshes, Plan $first, CutOrder $order): self
@@ -58,7 +58,7 @@ final readonly class CutSheet
             }
         }
 
-        return self::sheet($rolls, $order, array_map(fn (BatchMesh $mesh): array => [$mesh->mesh, $mesh->rolls], $meshes));
+        return self::sheet($rolls, $order, array_map(fn (BatchMaterial $mesh): array => [$mesh->mesh, $mesh->rolls], $meshes));
     }
 
     /** @return list<Label> for what goes back on the shelf */
@@ -75,7 +75,7 @@ final readonly class CutSheet
 
     /**
      * @param  list<SheetRoll>  $rolls
-     * @param  list<array{Mesh, RollPlan}>  $meshes
+     * @param  list<array{Wound, RollPlan}>  $meshes
      */
     private static function sheet(array $rolls, CutOrder $order, array $meshes): self
     {
@@ -86,8 +86,8 @@ final readonly class CutSheet
         return new self($rolls, self::ways($rolls), $rolls === [] ? [] : [Caution::Cutter], self::toBuy($meshes));
     }
 
-    /** @param  callable(string): array{?string, Layer}  $of  whose a layer is, and the layer */
-    private static function roll(string $key, Mesh $mesh, RollUse $roll, Units $units, Length $keepFrom, callable $of): SheetRoll
+    /** @param  callable(string): array{?string, Part}  $of  whose a layer is, and the layer */
+    private static function roll(string $key, Wound $mesh, RollUse $roll, Units $units, Length $keepFrom, callable $of): SheetRoll
     {
         $cuts = [];
         foreach ($roll->segments as $number => $segment) {
@@ -104,7 +104,7 @@ final readonly class CutSheet
         );
     }
 
-    private static function for(Layer $layer, Segment $segment): string
+    private static function for(Part $layer, Segment $segment): string
     {
         $noun = $layer->technique->noun()[0];
 
@@ -136,7 +136,7 @@ final readonly class CutSheet
     }
 
     /**
-     * @param  list<array{Mesh, RollPlan}>  $meshes
+     * @param  list<array{Wound, RollPlan}>  $meshes
      * @return list<string>
      */
     private static function toBuy(array $meshes): array

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Cut;
 
-use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Roll\RollUse;
@@ -18,7 +18,7 @@ final readonly class SheetRoll
      * @param  string  $name  "Roll 1, a part roll of 131 in"
      * @param  ?Label  $label  to stick on what goes back on the shelf; null where nothing worth keeping does
      */
-    public function __construct(public string $key, public Mesh $mesh, public RollUse $roll, public array $cuts, public string $name, public ?Label $label) {}
+    public function __construct(public string $key, public Wound $mesh, public RollUse $roll, public array $cuts, public string $name, public ?Label $label) {}
 
     /** What becomes of its end: "back on the shelf: Sage mesh, 10 in wide, 218 in". */
     public function rest(Units $units): string

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
-use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\Wound;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
-use Davrin\Core\Technique\Layer;
 use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Words\Fault;
 
@@ -109,7 +109,7 @@ final readonly class ChangeList implements Edit
         if (count($layers) >= self::MOST_LAYERS) {
             throw Fault::at('/layers', sprintf('A plan holds up to %d layers. Take one away first.', self::MOST_LAYERS));
         }
-        $unused = array_filter($plan->meshes, fn (Mesh $mesh): bool => $plan->layersOf($mesh) === []);
+        $unused = array_filter($plan->meshes, fn (Wound $mesh): bool => $plan->layersOf($mesh) === []);
         $mesh = (array_values($unused)[0] ?? $plan->meshes[0])->id;
 
         return [...$layers, ['id' => self::freeId('l', array_column($plan->layers, 'id')), 'mesh' => $mesh]];
@@ -124,7 +124,7 @@ final readonly class ChangeList implements Edit
         if (count($meshes) >= self::MOST_MESHES) {
             throw Fault::at('/meshes', sprintf('A plan holds up to %d meshes. Take one away first.', self::MOST_MESHES));
         }
-        $hatches = array_keys(Mesh::HATCHES);
+        $hatches = array_keys(Wound::HATCHES);
 
         return [...$meshes, [
             'id' => self::freeId('m', array_column($plan->meshes, 'id')),
@@ -154,7 +154,7 @@ final readonly class ChangeList implements Edit
     private function withoutTies(array $ties, Plan $plan): array
     {
         $this->find($plan->ties->groups);
-        if (in_array($this->id, array_map(fn (Layer $layer): string => $layer->on->group->id, $plan->layers), true)) {
+        if (in_array($this->id, array_map(fn (Part $layer): string => $layer->on->group->id, $plan->layers), true)) {
             throw Fault::at('/ties', 'A layer stands on these ties. Put it on others first, or take it away.');
         }
         if (count($ties) === 1) {
@@ -207,7 +207,7 @@ final readonly class ChangeList implements Edit
         return array_values(array_filter($meshes, fn (mixed $item): bool => ! is_array($item) || $item['id'] !== $this->id));
     }
 
-    /** @param  list<Layer>|list<Mesh>|list<TieGroup>  $items */
+    /** @param  list<Part>|list<Wound>|list<TieGroup>  $items */
     private function find(array $items): int
     {
         $at = array_search($this->id, array_column($items, 'id'), true);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Davrin\Core\Edit;
 
 use Davrin\Core\Colour\PaintBlank;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
-use Davrin\Core\Technique\Layer;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Words\Fault;
 
@@ -23,9 +23,9 @@ final readonly class PaintTie implements Edit
     }
 
     /** The layer whose element on a tie is painted: of those that may differ from tie to tie, the one built last. */
-    public static function layerOn(Plan $plan, int $tie): ?Layer
+    public static function layerOn(Plan $plan, int $tie): ?Part
     {
-        $layers = array_filter($plan->layers, fn (Layer $layer): bool => $layer->technique->meshes()->dealt
+        $layers = array_filter($plan->layers, fn (Part $layer): bool => $layer->technique->meshes()->dealt
             && array_filter($layer->on->ties(), fn (Tie $its): bool => $its->number === $tie) !== []);
 
         return $layers === [] ? null : $layers[array_key_last($layers)];

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
-use Davrin\Core\Material\Mesh;
 use Davrin\Core\Material\OnHand;
+use Davrin\Core\Material\Wound;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
-use Davrin\Core\Technique\Layer;
 use Davrin\Core\Words\Fault;
 
 /**
@@ -28,7 +28,7 @@ final readonly class PartLots implements Edit
     }
 
     /** @return ?array{string, string} the two lots that there is most of; null where no two are noted */
-    public static function lots(Mesh $mesh): ?array
+    public static function lots(Wound $mesh): ?array
     {
         $lengths = [];
         foreach ($mesh->onHand() as $there) {
@@ -50,7 +50,7 @@ final readonly class PartLots implements Edit
         $meshes = array_values((array) $document['meshes']);
         $other = array_pop($meshes);
         $id = is_array($other) && is_string($other['id']) ? $other['id'] : throw new \LogicException('The mesh that was added is the last.');
-        $layers = array_map(fn (Layer $layer, mixed $written): mixed => $this->byTurns($layer, (array) $written, $id), $plan->layers, array_values((array) $document['layers']));
+        $layers = array_map(fn (Part $layer, mixed $written): mixed => $this->byTurns($layer, (array) $written, $id), $plan->layers, array_values((array) $document['layers']));
         if ($layers === array_values((array) $document['layers'])) {
             throw Fault::at('/layers', "No layer is of {$mesh->name()} alone, so its lots cannot go by turns.");
         }
@@ -78,7 +78,7 @@ final readonly class PartLots implements Edit
         return "two lots of {$this->find($before)->name()} by turns";
     }
 
-    private function find(Plan $plan): Mesh
+    private function find(Plan $plan): Wound
     {
         return array_column($plan->meshes, null, 'id')[$this->mesh] ?? throw Fault::noBlank("meshes.$this->mesh");
     }
@@ -86,8 +86,8 @@ final readonly class PartLots implements Edit
     /** A hatch that no mesh of the plan has, as long as there is one. */
     private function freeHatch(Plan $plan): string
     {
-        $hatches = array_keys(Mesh::HATCHES);
-        $free = array_values(array_diff($hatches, array_map(fn (Mesh $mesh): string => $mesh->slip->text('hatch'), $plan->meshes)));
+        $hatches = array_keys(Wound::HATCHES);
+        $free = array_values(array_diff($hatches, array_map(fn (Wound $mesh): string => $mesh->slip->text('hatch'), $plan->meshes)));
 
         return $free[0] ?? $hatches[count($plan->meshes) % count($hatches)];
     }
@@ -98,7 +98,7 @@ final readonly class PartLots implements Edit
      * @param  array<mixed>  $written
      * @return array<mixed>
      */
-    private function part(Mesh $mesh, array $written, string $lot, bool $isFirst): array
+    private function part(Wound $mesh, array $written, string $lot, bool $isFirst): array
     {
         $its = array_map(fn (OnHand $there): bool => $there->lot === $lot || ($isFirst && $there->lot === null), $mesh->onHand());
 
@@ -115,7 +115,7 @@ final readonly class PartLots implements Edit
      * @param  array<mixed>  $written
      * @return array<mixed>
      */
-    private function byTurns(Layer $layer, array $written, string $other): array
+    private function byTurns(Part $layer, array $written, string $other): array
     {
         $pieces = $layer->on->deal->mix->pieces();
         $use = $layer->technique->meshes();

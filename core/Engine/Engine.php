@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Engine;
 
+use Davrin\Core\Advice\ConcernsOfParts;
 use Davrin\Core\Advice\FullnessIsOff;
 use Davrin\Core\Advice\LastRollGivesLittle;
 use Davrin\Core\Advice\LotsDoNotMatch;
@@ -12,7 +13,6 @@ use Davrin\Core\Advice\RollsAreTooFew;
 use Davrin\Core\Advice\RollsAreUsedUp;
 use Davrin\Core\Advice\Rule;
 use Davrin\Core\Advice\StrandsCouldEndSooner;
-use Davrin\Core\Advice\TechniqueDoubts;
 use Davrin\Core\Advice\TooDeepForItsRoom;
 use Davrin\Core\Advice\Trial;
 use Davrin\Core\Craft\Craft;
@@ -23,8 +23,8 @@ use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Remedy;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Roll\RollPlanner;
-use Davrin\Core\Work\MeshWork;
 use Davrin\Core\Work\PlanWork;
+use Davrin\Core\Work\RollWork;
 
 /** Works a plan out and looks it over. The same plan always gives the same result: no clock, no chance, no database. */
 final readonly class Engine
@@ -32,11 +32,11 @@ final readonly class Engine
     /** The rule that says so where the search for remedies was cut short. */
     public const CUT_SHORT = 'cut-short';
 
-    private function __construct(private PlanWork $planWork, private MeshWork $meshWork, private PlanReader $reader) {}
+    private function __construct(private PlanWork $planWork, private RollWork $meshWork, private PlanReader $reader) {}
 
     public static function standard(Craft $craft): self
     {
-        $meshWork = new MeshWork(new RollPlanner);
+        $meshWork = new RollWork(new RollPlanner);
 
         return new self(new PlanWork($meshWork), $meshWork, new PlanReader($craft));
     }
@@ -95,7 +95,7 @@ final readonly class Engine
         $remedies = new Remedies($trial);
 
         return [
-            new RollsAreTooFew($remedies), new RollsAreUsedUp($remedies), new TechniqueDoubts($trial), new LastRollGivesLittle($trial),
+            new RollsAreTooFew($remedies), new RollsAreUsedUp($remedies), new ConcernsOfParts($trial), new LastRollGivesLittle($trial),
             new StrandsCouldEndSooner($trial), new LotsDoNotMatch($trial), new FullnessIsOff($trial), new TooDeepForItsRoom($trial),
         ];
     }

@@ -6,8 +6,8 @@ namespace Davrin\Core\Estimate;
 
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\Seat;
-use Davrin\Core\Technique\Layer;
-use Davrin\Core\Technique\Size;
+use Davrin\Core\Part\Part;
+use Davrin\Core\Part\Size;
 use Davrin\Core\Ties\Tie;
 
 /** What the mesh of some layers covers, seen from the front (an estimate): bands along the rows, as wide as its elements reach. */
@@ -31,7 +31,7 @@ final readonly class Cover
     /** @param  list<Band>  $bands */
     private function __construct(public array $bands) {}
 
-    /** @param  list<Layer>  $layers */
+    /** @param  list<Part>  $layers */
     public static function of(Form $form, array $layers): self
     {
         $bands = [];
@@ -229,7 +229,7 @@ final readonly class Cover
      *
      * @return list<Band>
      */
-    private static function along(Form $form, Layer $layer): array
+    private static function along(Form $form, Part $layer): array
     {
         $runs = $layer->work->runs !== [];
         $reach = $layer->size->reach;

@@ -6,8 +6,8 @@ namespace Davrin\Core\Estimate;
 
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Technique\Layer;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Words\Figure;
 
@@ -22,7 +22,7 @@ final readonly class Estimates
 
     public Extent $extent;
 
-    /** @param  list<Layer>  $layers */
+    /** @param  list<Part>  $layers */
     public function __construct(private Plan $plan, private array $layers)
     {
         $this->extent = Extent::of($plan->form, $layers);
@@ -64,7 +64,7 @@ final readonly class Estimates
                 $because = [sprintf('%s: %s, %s', $layer->technique->noun()[1], $this->plan->units()->about($deepest), $layer->size->depthBecause)];
             }
         }
-        $most = max([0, ...array_count_values(array_merge(...array_map(fn (Layer $layer): array => array_map(fn (Tie $tie): int => $tie->number, $layer->on->ties()), $this->layers)))]);
+        $most = max([0, ...array_count_values(array_merge(...array_map(fn (Part $layer): array => array_map(fn (Tie $tie): int => $tie->number, $layer->on->ties()), $this->layers)))]);
         $more = max(0, $most - 1) * self::FURTHER_LAYER;
 
         return $this->inches('deep', $deepest + $more, [...$because, ...($more > 0 ? [sprintf('%d layers on one tie: %s more', $most, $this->plan->units()->place(Length::inches(0, (int) round($more * 8), 8)))] : [])]);
@@ -83,7 +83,7 @@ final readonly class Estimates
         return LengthText::canonical(Length::inches(0, (int) round($inches * 8), 8));
     }
 
-    private function standsOut(Layer $layer): ?string
+    private function standsOut(Part $layer): ?string
     {
         if ($layer->work->elements[0]->ties === []) {
             return null;

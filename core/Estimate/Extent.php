@@ -6,7 +6,7 @@ namespace Davrin\Core\Estimate;
 
 use Davrin\Core\Form\Form;
 use Davrin\Core\Geometry\Box;
-use Davrin\Core\Technique\Layer;
+use Davrin\Core\Part\Part;
 
 /** How far a finished piece stretches (an estimate): the form with all that stands out of it, and what stays open. */
 final readonly class Extent
@@ -18,7 +18,7 @@ final readonly class Extent
      */
     private function __construct(public Box $box, public Cover $cover, public float $beyond, public float $opening) {}
 
-    /** @param  list<Layer>  $layers */
+    /** @param  list<Part>  $layers */
     public static function of(Form $form, array $layers): self
     {
         [$open, $farthest, $hangs] = [INF, $form->reach(), false];

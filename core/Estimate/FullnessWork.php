@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Estimate;
 
-use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Technique\Layer;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Words\Figure;
 
@@ -20,10 +20,10 @@ use Davrin\Core\Words\Figure;
  */
 final class FullnessWork
 {
-    /** @param  list<Layer>  $layers */
+    /** @param  list<Part>  $layers */
     public static function of(Plan $plan, array $layers): Fullness
     {
-        $layers = array_values(array_filter($layers, fn (Layer $layer): bool => $layer->technique->fullness() !== null));
+        $layers = array_values(array_filter($layers, fn (Part $layer): bool => $layer->technique->fullness() !== null));
         if ($layers === []) {
             return new Fullness(null, new Figure('fullness', '0', 'none', ['no layer that fills'], true));
         }
@@ -52,33 +52,33 @@ final class FullnessWork
     /**
      * How long the form is where it is filled, in inches.
      *
-     * @param  non-empty-list<Layer>  $layers
+     * @param  non-empty-list<Part>  $layers
      */
     private static function along(Plan $plan, array $layers): float
     {
-        $ties = array_merge(...array_map(fn (Layer $layer): array => $layer->on->ties(), $layers));
+        $ties = array_merge(...array_map(fn (Part $layer): array => $layer->on->ties(), $layers));
         $wires = array_merge(...array_map(fn (Tie $tie): array => $tie->seat->isCrossbar() ? range(1, $plan->form->wires()) : $tie->seat->wires(), $ties));
 
         return $wires === [] ? 1.0 : max(1.0, $plan->form->centreLine(min($wires), max($wires), array_values(array_unique(array_map(fn (Tie $tie): int => $tie->section, $ties)))));
     }
 
     /** In square inches of plain mesh. */
-    private static function area(Layer $layer): float
+    private static function area(Part $layer): float
     {
-        return array_sum(array_map(fn (Mesh $mesh): float => LayerTake::ofMesh($layer, $mesh)->toInches() * $mesh->width()->toInches() * $mesh->fills(), $layer->on->kinds()));
+        return array_sum(array_map(fn (Wound $mesh): float => LengthTaken::ofMesh($layer, $mesh)->toInches() * $mesh->width()->toInches() * $mesh->fills(), $layer->on->kinds()));
     }
 
-    private static function areaWords(Layer $layer, Units $units): string
+    private static function areaWords(Part $layer, Units $units): string
     {
-        return implode(' + ', array_map(fn (Mesh $mesh): string => sprintf(
-            '%s x %s wide%s', $units->exact(LayerTake::ofMesh($layer, $mesh)), $units->exact($mesh->width()), $mesh->fills() === 1.0 ? '' : sprintf(' x %s for %s', $mesh->fills(), $mesh->slip->show('body', $units)),
+        return implode(' + ', array_map(fn (Wound $mesh): string => sprintf(
+            '%s x %s wide%s', $units->exact(LengthTaken::ofMesh($layer, $mesh)), $units->exact($mesh->width()), $mesh->fills() === 1.0 ? '' : sprintf(' x %s for %s', $mesh->fills(), $mesh->slip->show('body', $units)),
         ), $layer->on->kinds()));
     }
 
-    /** @param  non-empty-list<Layer>  $layers */
+    /** @param  non-empty-list<Part>  $layers */
     private static function boundWords(array $layers, float $thin, float $full, Units $units): string
     {
-        $one = count(array_unique(array_map(fn (Layer $layer): string => json_encode($layer->technique->fullness(), JSON_THROW_ON_ERROR), $layers))) === 1;
+        $one = count(array_unique(array_map(fn (Part $layer): string => json_encode($layer->technique->fullness(), JSON_THROW_ON_ERROR), $layers))) === 1;
 
         return sprintf('%sthin below %s, very full above %s', $one ? '' : 'mixed as they are, ', self::shown($thin, $units), self::shown($full, $units));
     }

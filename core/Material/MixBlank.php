@@ -25,7 +25,7 @@ use Davrin\Core\Words\Refused;
 final readonly class MixBlank extends NamedBlank implements InSeveralFields, KeepsWhatFits
 {
     /** @param  non-empty-array<string, string>  $names  of the plan's meshes, by id */
-    public function __construct(string $key, string $label, private array $names, public MeshUse $use)
+    public function __construct(string $key, string $label, private array $names, public MaterialUse $use)
     {
         parent::__construct($key, $label, Mix::of([[array_key_first($names), $use->usual]]));
     }

@@ -7,11 +7,11 @@ namespace Davrin\Core\Plan;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
-use Davrin\Core\Material\Mesh;
-use Davrin\Core\Material\Packs;
+use Davrin\Core\Material\Good;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Technique\Layer;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Ties\Ties;
 use LogicException;
@@ -27,8 +27,8 @@ final readonly class Plan
     public const VERSION = 1;
 
     /**
-     * @param  non-empty-list<Mesh>  $meshes
-     * @param  list<Layer>  $layers  in build order
+     * @param  non-empty-list<Wound>  $meshes
+     * @param  list<Part>  $layers  in build order
      */
     public function __construct(
         public Slip $heading,
@@ -38,8 +38,8 @@ final readonly class Plan
         public Ties $ties,
         public array $meshes,
         public array $layers,
-        public Packs $stems,
-        public Packs $zipTies,
+        public Good $stems,
+        public Good $zipTies,
         public Settings $settings,
     ) {}
 
@@ -58,21 +58,21 @@ final readonly class Plan
         return $this->formSlip->money('price');
     }
 
-    /** @return list<Mesh> that some layer uses, in their order */
+    /** @return list<Wound> that some layer uses, in their order */
     public function usedMeshes(): array
     {
-        return array_values(array_filter($this->meshes, fn (Mesh $mesh): bool => $this->layersOf($mesh) !== []));
+        return array_values(array_filter($this->meshes, fn (Wound $mesh): bool => $this->layersOf($mesh) !== []));
     }
 
-    public function layer(string $id): Layer
+    public function layer(string $id): Part
     {
         return array_column($this->layers, null, 'id')[$id] ?? throw new LogicException("The plan has no layer \"$id\".");
     }
 
-    /** @return list<Layer> */
-    public function layersOf(Mesh $mesh): array
+    /** @return list<Part> */
+    public function layersOf(Wound $mesh): array
     {
-        return array_values(array_filter($this->layers, fn (Layer $layer): bool => $layer->uses($mesh)));
+        return array_values(array_filter($this->layers, fn (Part $layer): bool => $layer->uses($mesh)));
     }
 
     /**
@@ -105,8 +105,8 @@ final readonly class Plan
             ...$this->heading->write(),
             'form' => $this->formSlip->write(),
             'ties' => array_map(fn (TieGroup $group): array => ['id' => $group->id, ...$group->slip->write()], $this->ties->groups),
-            'meshes' => array_map(fn (Mesh $mesh): array => ['id' => $mesh->id, ...$mesh->slip->write()], $this->meshes),
-            'layers' => array_map(fn (Layer $layer): array => ['id' => $layer->id, ...$layer->on->slip->write()], $this->layers),
+            'meshes' => array_map(fn (Wound $mesh): array => ['id' => $mesh->id, ...$mesh->slip->write()], $this->meshes),
+            'layers' => array_map(fn (Part $layer): array => ['id' => $layer->id, ...$layer->on->slip->write()], $this->layers),
             'stems' => $this->stems->slip->write(),
             'zipTies' => $this->zipTies->slip->write(),
             'settings' => $this->settings->slip->write(),

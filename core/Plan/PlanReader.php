@@ -15,9 +15,9 @@ use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Form\RunsFromEndToEnd;
-use Davrin\Core\Material\Mesh;
-use Davrin\Core\Material\MeshSet;
-use Davrin\Core\Material\Packs;
+use Davrin\Core\Material\Good;
+use Davrin\Core\Material\Wound;
+use Davrin\Core\Material\WoundSet;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Ties\StemKind;
@@ -37,14 +37,14 @@ final readonly class PlanReader
     /** @var LastBuilt<Ties> */
     private LastBuilt $lastTies;
 
-    /** @var LastBuilt<MeshSet> */
+    /** @var LastBuilt<WoundSet> */
     private LastBuilt $lastMeshes;
 
-    public LayerReader $layers;
+    public PartReader $layers;
 
     public function __construct(private Craft $craft)
     {
-        $this->layers = new LayerReader($craft);
+        $this->layers = new PartReader($craft);
         $this->lastForm = new LastBuilt;
         $this->lastTies = new LastBuilt;
         $this->lastMeshes = new LastBuilt(self::MESH_SETS);
@@ -75,7 +75,7 @@ final readonly class PlanReader
         $written = Written::list($document, 'ties') ?: [[]];
         $ties = $this->lastTies->orBuilt(self::key($formSlip, $settings, [$written, $carrying]), fn (): Ties => $this->ties($written, $formKind, $form, $units, $carrying));
         $list = Written::list($document, 'meshes');
-        $meshes = $this->lastMeshes->orBuilt(serialize($list), fn (): MeshSet => new MeshSet($this->meshes($list)));
+        $meshes = $this->lastMeshes->orBuilt(serialize($list), fn (): WoundSet => new WoundSet($this->meshes($list)));
 
         return new Plan(
             $heading,
@@ -85,8 +85,8 @@ final readonly class PlanReader
             $ties,
             array_values($meshes->all),
             $this->layers->read(Written::list($document, 'layers'), $meshes, $ties, $form, $units, $carrying),
-            new Packs(Slip::load(Packs::ofStems(), Written::part($document, 'stems'), '/stems')),
-            new Packs(Slip::load(Packs::ofZipTies(), Written::part($document, 'zipTies'), '/zipTies')),
+            new Good(Slip::load(Good::ofStems(), Written::part($document, 'stems'), '/stems')),
+            new Good(Slip::load(Good::ofZipTies(), Written::part($document, 'zipTies'), '/zipTies')),
             $settings,
         );
     }
@@ -205,15 +205,15 @@ final readonly class PlanReader
 
     /**
      * @param  list<array<array-key, mixed>>  $list
-     * @return non-empty-array<string, Mesh>
+     * @return non-empty-array<string, Wound>
      */
     private function meshes(array $list): array
     {
         $meshes = [];
         foreach ($list as $index => $written) {
             $id = Written::id($written, 'm'.($index + 1));
-            $slip = Written::slip(Mesh::blanks(), $written, "/meshes/$index", false);
-            $mesh = new Mesh($id, $slip);
+            $slip = Written::slip(Wound::blanks(), $written, "/meshes/$index", false);
+            $mesh = new Wound($id, $slip);
             if (! $mesh->safe()->isPositive()) {
                 throw Fault::at("/meshes/$index/trim", 'The trim and the allowance leave nothing of the roll. Write less of both, or a longer roll.');
             }

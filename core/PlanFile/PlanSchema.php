@@ -8,9 +8,9 @@ use Davrin\Core\Blank\Blank;
 use Davrin\Core\Colour\Dealing;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Form\FormKind;
+use Davrin\Core\Part\PartKind;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
-use Davrin\Core\Technique\Technique;
 use Davrin\Core\Ties\TieLayout;
 use Davrin\Core\Ties\Ties;
 
@@ -48,7 +48,7 @@ final readonly class PlanSchema
                 'meshes' => ['type' => 'array', 'minItems' => 1, 'maxItems' => 12,
                     'items' => self::object(['id' => self::ID, ...self::blanks(array_values($plan->meshes[0]->slip->blanks))], [])],
                 'layers' => ['description' => 'In build order.', 'type' => 'array', 'maxItems' => 12,
-                    'items' => $this->kinds('technique', array_map(fn (Technique $technique): array => $reader->layers->blanks($technique, $this->widest($technique), ['m1' => $plan->meshes[0]], $plan->ties, $plan->ties->groups[0], Ties::MOST), $this->craft->techniques), 'ruffle', ['id' => self::ID])],
+                    'items' => $this->kinds('technique', array_map(fn (PartKind $technique): array => $reader->layers->blanks($technique, $this->widest($technique), ['m1' => $plan->meshes[0]], $plan->ties, $plan->ties->groups[0], Ties::MOST), $this->craft->techniques), 'ruffle', ['id' => self::ID])],
                 'stems' => self::object(self::blanks(array_values($plan->stems->slip->blanks)), []),
                 'zipTies' => self::object(self::blanks(array_values($plan->zipTies->slip->blanks)), []),
                 'settings' => self::object(self::blanks(array_values($plan->settings->slip->blanks)), []),
@@ -57,7 +57,7 @@ final readonly class PlanSchema
     }
 
     /** The dealing that takes the most meshes: the others take some of what it takes. */
-    private function widest(Technique $technique): Dealing
+    private function widest(PartKind $technique): Dealing
     {
         $widest = $this->craft->dealings['alike'];
         foreach ($technique->meshes()->dealt ? $this->craft->dealings : [] as $dealing) {

@@ -9,10 +9,10 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Demand\Caution;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\LayerResult;
+use Davrin\Core\Result\PartResult;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Technique\Layer;
 use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Words\Figure;
 
@@ -42,7 +42,7 @@ final readonly class Recipe
         $units = $plan->units();
         [$layers, $said] = [[], []];
         foreach ($plan->layers as $index => $layer) {
-            /** @var LayerResult $worked */
+            /** @var PartResult $worked */
             $worked = $result->layers[$index];
             $layers[] = self::line(
                 "layers.$layer->id", self::layerSentence($plan, $layer), $layer->on->slip, $units,
@@ -88,7 +88,7 @@ final readonly class Recipe
     }
 
     /** Where there are several layouts, a layer says on which it stands. */
-    private static function layerSentence(Plan $plan, Layer $layer): string
+    private static function layerSentence(Plan $plan, Part $layer): string
     {
         $sentence = $layer->technique->sentence($layer->on);
         if ($layer->technique->meshes()->dealt) {

@@ -20,8 +20,8 @@ final readonly class Result implements JsonSerializable
 
     /**
      * @param  list<TieResult>  $ties
-     * @param  list<LayerResult>  $layers
-     * @param  list<MeshResult>  $meshes
+     * @param  list<PartResult>  $layers
+     * @param  list<WoundResult>  $meshes
      * @param  list<Advice>  $advice
      */
     public function __construct(

@@ -21,7 +21,7 @@ final readonly class Laying
     /** What laying one step of a strand takes. */
     private const STEP = 200;
 
-    /** @var array<string, Asked> by mesh */
+    /** @var array<string, RollDemand> by mesh */
     private array $asked;
 
     /**
@@ -33,7 +33,7 @@ final readonly class Laying
     {
         $asked = [];
         foreach (array_keys($supplies) as $mesh) {
-            $asked[$mesh] = Asked::of($runs, $cuts, $mesh);
+            $asked[$mesh] = RollDemand::of($runs, $cuts, $mesh);
         }
         $this->asked = $asked;
     }
@@ -89,7 +89,7 @@ final readonly class Laying
         foreach ($rolls->whole() as $place => $count) {
             $kinds[] = RollKind::of($supply, $supply->stock[$place], $count);
         }
-        $task = Asked::pieces($cuts, $kinds, $supply->keepFrom);
+        $task = RollDemand::pieces($cuts, $kinds, $supply->keepFrom);
         // At safe length nothing is asked but whether it is enough.
         $packed = Packer::pack($task, ! $supply->isSafe, $this->effort->part(2));
         // Each size in build order, so that neighbours on the form come off the same roll.

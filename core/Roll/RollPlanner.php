@@ -162,7 +162,7 @@ final class RollPlanner
     private function bettered(array $runs, array $cuts, array $best, string $mesh, Effort $effort): array
     {
         $supplies = array_map(fn (RollPlan $plan): Supply => $plan->supply, $best);
-        [$laying, $ways, $asked] = [new Laying($runs, $cuts, $supplies, $effort), self::stretches($runs, $mesh), Asked::of($runs, $cuts, $mesh)];
+        [$laying, $ways, $asked] = [new Laying($runs, $cuts, $supplies, $effort), self::stretches($runs, $mesh), RollDemand::of($runs, $cuts, $mesh)];
         foreach (self::cheaper($asked, $best[$mesh]) as $allowed) {
             $isBetter = false;
             foreach (self::orders($runs, $supplies) as $order) {
@@ -192,7 +192,7 @@ final class RollPlanner
      *
      * @return \Generator<array<int, ?int>>
      */
-    private static function cheaper(Asked $asked, RollPlan $plan): \Generator
+    private static function cheaper(RollDemand $asked, RollPlan $plan): \Generator
     {
         $stock = $plan->supply->stock;
         if ($plan->unmetPieces > 0) {
@@ -245,7 +245,7 @@ final class RollPlanner
     {
         $effort = $effort?->upTo(self::STEPS) ?? Effort::of(self::STEPS);
         $plan = $plans[$mesh];
-        $asked = Asked::of(array_values(array_filter(array_map(fn (Run $run): ?Run => self::asFarAsOthersReach($run, $mesh, $plans), $runs))), $cuts, $mesh);
+        $asked = RollDemand::of(array_values(array_filter(array_map(fn (Run $run): ?Run => self::asFarAsOthersReach($run, $mesh, $plans), $runs))), $cuts, $mesh);
         $enough = new Bound($plan->unmetPieces, $plan->money()->cents, $plan->opened());
         $proofs = array_map(fn (Supply $lot): Proof => Proof::of(LowerBound::of($asked->task($lot), $enough, $effort->part(2))), $supply->byLot());
 

@@ -10,16 +10,16 @@ use Davrin\Core\Demand\Element;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Estimate\Estimates;
 use Davrin\Core\Estimate\FullnessWork;
-use Davrin\Core\Estimate\LayerTake;
-use Davrin\Core\Material\Mesh;
+use Davrin\Core\Estimate\LengthTaken;
+use Davrin\Core\Material\Wound;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\ElementResult;
-use Davrin\Core\Result\LayerResult;
-use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\PartResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\TieResult;
+use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\Verdict;
-use Davrin\Core\Technique\Layer;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Words\Figure;
 use Davrin\Core\Words\Words;
@@ -27,7 +27,7 @@ use Davrin\Core\Words\Words;
 /** Works a plan out, without advice: what remedies compare. */
 final readonly class PlanWork
 {
-    public function __construct(private MeshWork $meshWork) {}
+    public function __construct(private RollWork $meshWork) {}
 
     /** What working a plan out may take, without advice. */
     public const STEPS = 24_000_000;
@@ -44,9 +44,9 @@ final readonly class PlanWork
         $effort->spend($plan->form->round() ? 0 : self::OUTLINE * count($plan->ties->all()) * (1 + count($plan->layers)));
         $fullness = FullnessWork::of($plan, $plan->layers);
         $rolls = $this->rollsOf($meshes);
-        $missing = array_fill_keys(array_merge(...array_map(fn (MeshResult $mesh): array => array_map(fn (Element $element): string => $element->id, $mesh->plan->unmet), $meshes)), true);
-        $layers = array_map(fn (Layer $layer): LayerResult => $this->layer($plan, $layer, $rolls, $missing), $plan->layers);
-        $verdicts = array_map(fn (MeshResult $mesh): Verdict => $mesh->verdict, $meshes);
+        $missing = array_fill_keys(array_merge(...array_map(fn (WoundResult $mesh): array => array_map(fn (Element $element): string => $element->id, $mesh->plan->unmet), $meshes)), true);
+        $layers = array_map(fn (Part $layer): PartResult => $this->layer($plan, $layer, $rolls, $missing), $plan->layers);
+        $verdicts = array_map(fn (WoundResult $mesh): Verdict => $mesh->verdict, $meshes);
 
         return new Result(
             $plan->name(),
@@ -69,7 +69,7 @@ final readonly class PlanWork
     }
 
     /**
-     * @param  list<MeshResult>  $meshes
+     * @param  list<WoundResult>  $meshes
      * @return array<string, array<string, list<int>>> by element and mesh
      */
     private function rollsOf(array $meshes): array
@@ -88,23 +88,23 @@ final readonly class PlanWork
      * @param  array<string, array<string, list<int>>>  $rolls  by element and mesh
      * @param  array<string, true>  $missing  elements of which some comes out of no roll
      */
-    private function layer(Plan $plan, Layer $layer, array $rolls, array $missing): LayerResult
+    private function layer(Plan $plan, Part $layer, array $rolls, array $missing): PartResult
     {
         $elements = $layer->work->elements;
         $estimates = new Estimates($plan, [$layer]);
 
-        return new LayerResult(
+        return new PartResult(
             $layer->id,
             $layer->technique->key(),
             $layer->on->group->id,
-            array_map(fn (Mesh $mesh): string => $mesh->id, $layer->on->meshes),
+            array_map(fn (Wound $mesh): string => $mesh->id, $layer->on->meshes),
             $this->count($layer),
-            LayerTake::of($layer),
+            LengthTaken::of($layer),
             $estimates->across(),
             $estimates->opening(),
             $estimates->depth(),
             FullnessWork::of($plan, [$layer]),
-            array_map(fn (Element $element): ElementResult => new ElementResult($element, $rolls[$element->id] ?? [], array_map(fn (Mesh $mesh): string => $mesh->id, $layer->on->of($element)), isset($missing[$element->id])), $elements),
+            array_map(fn (Element $element): ElementResult => new ElementResult($element, $rolls[$element->id] ?? [], array_map(fn (Wound $mesh): string => $mesh->id, $layer->on->of($element)), isset($missing[$element->id])), $elements),
             $layer->size,
             $layer->on->slip->measures(),
             $layer->on->width()->toInches(),
@@ -112,7 +112,7 @@ final readonly class PlanWork
         );
     }
 
-    private function count(Layer $layer): Figure
+    private function count(Part $layer): Figure
     {
         [$one, $many] = $layer->technique->noun();
         [$elements, $ties] = [count($layer->work->elements), count($layer->on->ties())];
@@ -152,7 +152,7 @@ final readonly class PlanWork
         foreach ($plan->layers as $layer) {
             $numbers = [];
             foreach ($elements[$layer->id] ?? [] as $element) {
-                $numbers[Mesh::names($layer->on->of($element))][] = $element->number;
+                $numbers[Wound::names($layer->on->of($element))][] = $element->number;
             }
             foreach ($numbers as $meshes => $its) {
                 sort($its);

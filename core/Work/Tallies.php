@@ -11,11 +11,11 @@ use Davrin\Core\Estimate\Estimates;
 use Davrin\Core\Estimate\Fullness;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\LayerResult;
-use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\PartResult;
 use Davrin\Core\Result\Tally;
-use Davrin\Core\Technique\Layer;
+use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Words\Figure;
@@ -34,8 +34,8 @@ final class Tallies
     private const HANGER_AND_BACK = 5.0;
 
     /**
-     * @param  list<LayerResult>  $layers
-     * @param  list<MeshResult>  $meshes
+     * @param  list<PartResult>  $layers
+     * @param  list<WoundResult>  $meshes
      */
     public static function of(Plan $plan, array $layers, array $meshes, TieStuff $stuff, Cost $cost, Estimates $estimates, Fullness $fullness): Tally
     {
@@ -75,54 +75,54 @@ final class Tallies
         return Words::list(array_map(fn (string $name, int $count): string => "$count on the $name", array_keys($on), $on));
     }
 
-    /** @param  list<LayerResult>  $layers */
+    /** @param  list<PartResult>  $layers */
     private static function elements(array $layers): Figure
     {
-        $count = array_sum(array_map(fn (LayerResult $layer): int => count($layer->elements), $layers));
-        $labels = array_values(array_unique(array_map(fn (LayerResult $layer): string => $layer->count->label, $layers)));
+        $count = array_sum(array_map(fn (PartResult $layer): int => count($layer->elements), $layers));
+        $labels = array_values(array_unique(array_map(fn (PartResult $layer): string => $layer->count->label, $layers)));
         $label = count($labels) === 1 ? $labels[0] : 'pieces';
 
         return new Figure($label, $count, (string) $count, $layers === []
             ? ['no layer of mesh yet']
-            : array_map(fn (LayerResult $layer): string => $layer->count->shown, $layers));
+            : array_map(fn (PartResult $layer): string => $layer->count->shown, $layers));
     }
 
-    /** @param  list<MeshResult>  $meshes */
+    /** @param  list<WoundResult>  $meshes */
     private static function rolls(array $meshes): Figure
     {
-        $count = array_sum(array_map(fn (MeshResult $mesh): int => count($mesh->plan->rolls), $meshes));
+        $count = array_sum(array_map(fn (WoundResult $mesh): int => count($mesh->plan->rolls), $meshes));
 
-        return new Figure($count === 1 ? 'roll' : 'rolls', $count, (string) $count, array_map(fn (MeshResult $mesh): string => $mesh->mesh->name().': '.$mesh->rolls->shown, self::some($meshes)));
+        return new Figure($count === 1 ? 'roll' : 'rolls', $count, (string) $count, array_map(fn (WoundResult $mesh): string => $mesh->mesh->name().': '.$mesh->rolls->shown, self::some($meshes)));
     }
 
-    /** @param  list<MeshResult>  $meshes */
+    /** @param  list<WoundResult>  $meshes */
     private static function left(Plan $plan, array $meshes): Figure
     {
-        $left = Length::sum(array_map(fn (MeshResult $mesh): Length => $mesh->plan->left(), $meshes));
+        $left = Length::sum(array_map(fn (WoundResult $mesh): Length => $mesh->plan->left(), $meshes));
 
         return new Figure('left on the rolls', LengthText::canonical($left), $plan->units()->available($left), array_map(
-            fn (MeshResult $mesh): string => $mesh->mesh->name().': '.$mesh->left->shown, self::some($meshes),
+            fn (WoundResult $mesh): string => $mesh->mesh->name().': '.$mesh->left->shown, self::some($meshes),
         ));
     }
 
     /**
-     * @param  list<MeshResult>  $meshes
-     * @return non-empty-list<MeshResult>
+     * @param  list<WoundResult>  $meshes
+     * @return non-empty-list<WoundResult>
      */
     private static function some(array $meshes): array
     {
         return $meshes === [] ? throw new \LogicException('A plan has a mesh.') : $meshes;
     }
 
-    /** @param  list<MeshResult>  $meshes */
+    /** @param  list<WoundResult>  $meshes */
     private static function minutes(Plan $plan, array $meshes): Figure
     {
         $ties = $plan->ties->count() * self::TIE;
         $strokes = self::STROKE * (
-            array_sum(array_map(fn (Layer $layer): int => count($layer->work->cuts) + array_sum(array_map(fn (Run $run): int => count($run->strands), $layer->work->runs)), $plan->layers))
-            + array_sum(array_map(fn (MeshResult $mesh): int => count($mesh->plan->changes), $meshes))
+            array_sum(array_map(fn (Part $layer): int => count($layer->work->cuts) + array_sum(array_map(fn (Run $run): int => count($run->strands), $layer->work->runs)), $plan->layers))
+            + array_sum(array_map(fn (WoundResult $mesh): int => count($mesh->plan->changes), $meshes))
         );
-        $making = array_sum(array_map(fn (Layer $layer): float => count($layer->work->elements) * $layer->technique->minutes(), $plan->layers));
+        $making = array_sum(array_map(fn (Part $layer): float => count($layer->work->elements) * $layer->technique->minutes(), $plan->layers));
         $finish = self::FLUFFING + self::HANGER_AND_BACK;
         $total = $ties + $strokes + $making + $finish;
 

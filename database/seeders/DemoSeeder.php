@@ -5,8 +5,8 @@ namespace Database\Seeders;
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
 use App\Models\ShelfItem;
-use App\Shelf\MeshFromShelf;
-use Davrin\Core\Edit\TakeMesh;
+use App\Shelf\MaterialFromShelf;
+use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\PlanFile\PlanFile;
 use Illuminate\Database\Seeder;
 
@@ -50,6 +50,6 @@ final class DemoSeeder extends Seeder
     private function takeFromShelf(SavedPlan $plan, string $mesh): void
     {
         $item = ShelfItem::query()->where('name', $mesh)->firstOrFail();
-        $plan->edit(new TakeMesh([$plan->plan()->meshes[0]->id => MeshFromShelf::written($item, $plan)]), (int) $plan->revision_id);
+        $plan->edit(new TakeFromShelf([$plan->plan()->meshes[0]->id => MaterialFromShelf::written($item, $plan)]), (int) $plan->revision_id);
     }
 }

@@ -9,7 +9,7 @@ use Davrin\Core\Effort\Effort;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Engine\Thoroughness;
 use Davrin\Core\PlanFile\PlanFile;
-use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Work\PlanWork;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -53,7 +53,7 @@ final class NastyPlansTest extends TestCase
         $this->assertRefused('That makes 6,144 pieces together', $ties + ['layers' => array_fill(0, 8, ['technique' => 'crossed-curled-ruffles', 'length' => '11 in'])]);
     }
 
-    private function assertNoBoundIsBettered(MeshResult $mesh): void
+    private function assertNoBoundIsBettered(WoundResult $mesh): void
     {
         $proof = $mesh->plan->proof;
         $this->assertNotNull($proof);

@@ -6,8 +6,8 @@ use App\Models\SavedPlan;
 use App\Models\ShelfItem;
 use App\Models\ShelfReservation;
 use App\Models\ShelfStock;
-use App\Shelf\MeshFromShelf;
-use Davrin\Core\Edit\TakeMesh;
+use App\Shelf\MaterialFromShelf;
+use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Measure\Length;
 use Illuminate\Foundation\Testing\TestCase;
@@ -67,7 +67,7 @@ final class AtTheSameMomentTest extends TestCase
         [$item, $roll] = $this->shelf();
         $plans = array_map(function () use ($item): SavedPlan {
             $plan = $this->begun('garden-club-bee-stall');
-            $plan->edit(new TakeMesh([$plan->plan()->meshes[0]->id => MeshFromShelf::written($item, $plan)]), (int) $plan->revision_id);
+            $plan->edit(new TakeFromShelf([$plan->plan()->meshes[0]->id => MaterialFromShelf::written($item, $plan)]), (int) $plan->revision_id);
 
             return $plan;
         }, [1, 2]);

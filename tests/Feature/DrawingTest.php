@@ -4,14 +4,14 @@ namespace Tests\Feature;
 
 use App\Drawing\FormDrawing;
 use App\Drawing\Ink;
-use App\Drawing\LayerDrawing;
+use App\Drawing\PartDrawing;
 use App\Drawing\Path;
 use App\Drawing\RollShelf;
 use App\Drawing\RollStrip;
 use App\Drawing\Side;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Geometry\Circle;
-use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\PlanFile\PlanFile;
@@ -107,8 +107,8 @@ final class DrawingTest extends TestCase
     {
         $pavilion = app(PlanFile::class)->read((string) file_get_contents(database_path('demo/pavilion-six-layers.json')));
         $drawing = $this->drawing($pavilion);
-        $elements = array_sum(array_map(fn (LayerDrawing $layer): int => count($layer->elements), $drawing->layers));
-        $shapes = array_sum(array_map(fn (LayerDrawing $layer): int => count($layer->shapes), $drawing->layers));
+        $elements = array_sum(array_map(fn (PartDrawing $layer): int => count($layer->elements), $drawing->layers));
+        $shapes = array_sum(array_map(fn (PartDrawing $layer): int => count($layer->shapes), $drawing->layers));
         $this->assertSame(208, $elements);
         $this->assertLessThanOrEqual(16, $shapes);
         // The first tie of each row in a section bears its number, the others are dots.
@@ -119,7 +119,7 @@ final class DrawingTest extends TestCase
     public function test_what_no_roll_is_left_for_is_drawn_as_missing(): void
     {
         $layers = $this->drawing($this->plan(['meshes' => [['rolls' => 1]], 'layers' => [['length' => '22 in']]]))->layers;
-        $missing = array_merge(...array_map(fn (LayerDrawing $layer): array => array_filter($layer->elements, fn (array $element): bool => $element['missing']), $layers));
+        $missing = array_merge(...array_map(fn (PartDrawing $layer): array => array_filter($layer->elements, fn (array $element): bool => $element['missing']), $layers));
         $this->assertSame([[17], [18]], array_values(array_column($missing, 'ties')));
     }
 
@@ -181,7 +181,7 @@ final class DrawingTest extends TestCase
     public function test_numbers_read_on_any_colour_of_mesh(): void
     {
         foreach (['#000000', '#ffffff', '#1d6a6b', '#e0b350', '#7f7f7f', '#d39a2d', '#b3261e', '#00ff00', '#0000ff'] as $colour) {
-            $ink = Ink::of(new Mesh('m', $this->plan(['meshes' => [['colour' => $colour]]])->meshes[0]->slip), 'm');
+            $ink = Ink::of(new Wound('m', $this->plan(['meshes' => [['colour' => $colour]]])->meshes[0]->slip), 'm');
             $this->assertGreaterThanOrEqual(4.5, $this->contrast($ink->text, $colour), $colour);
         }
     }
@@ -208,7 +208,7 @@ final class DrawingTest extends TestCase
     }
 
     /** @return array{float, float} the farthest to the side, and the farthest outward, in drawing units, of a layer's first shape */
-    private function extent(LayerDrawing $layer): array
+    private function extent(PartDrawing $layer): array
     {
         $outline = $this->outline($layer->shapes[0]);
         [$sideways, $out] = [array_map(abs(...), array_column($outline, 0)), array_map(fn (float $y): float => -$y, array_column($outline, 1))];

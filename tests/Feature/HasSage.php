@@ -5,8 +5,8 @@ namespace Tests\Feature;
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
-use App\Shelf\MeshFromShelf;
-use Davrin\Core\Edit\TakeMesh;
+use App\Shelf\MaterialFromShelf;
+use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\PlanReader;
@@ -37,7 +37,7 @@ trait HasSage
     private function cutFrom(ShelfItem $item, array $document): SavedPlan
     {
         $plan = SavedPlan::start(app(PlanReader::class)->read($document), 'begun');
-        $plan->edit(new TakeMesh([$plan->plan()->meshes[0]->id => MeshFromShelf::written($item, $plan)]), $plan->revision_id);
+        $plan->edit(new TakeFromShelf([$plan->plan()->meshes[0]->id => MaterialFromShelf::written($item, $plan)]), $plan->revision_id);
 
         return $plan;
     }

@@ -2,7 +2,7 @@
 
 namespace Tests\Feature;
 
-use App\Drawing\LayerDrawing;
+use App\Drawing\PartDrawing;
 use App\Drawing\Shape;
 
 /** Reads SVG path data back into points: M, L, Q, Z and relative cubic curves, which is what the drawings are made of. */
@@ -49,7 +49,7 @@ trait ReadsPaths
     }
 
     /** @return list<array{float, float}> where the outlines of a layer's elements go on the form, in drawing units */
-    private function placed(LayerDrawing $layer): array
+    private function placed(PartDrawing $layer): array
     {
         $points = [];
         foreach ($layer->elements as $element) {

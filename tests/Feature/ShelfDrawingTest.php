@@ -3,7 +3,7 @@
 namespace Tests\Feature;
 
 use App\Models\ShelfItem;
-use App\Shelf\MeshFromShelf;
+use App\Shelf\MaterialFromShelf;
 use App\Shelf\ShelfThings;
 use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Measure\Length;
@@ -74,8 +74,8 @@ final class ShelfDrawingTest extends FeatureCase
 
     public function test_what_a_plan_takes_to_be_on_hand_is_in_its_words_without_numbers_of_the_shelf(): void
     {
-        $this->assertSame('131 in, 2 x 20 in lot B7, 360 in by label', MeshFromShelf::words(['131 in (shelf 4)', '2 x 20 in lot B7 (shelf 5)', '360 in by label']));
-        $this->assertSame('nothing', MeshFromShelf::words([]));
+        $this->assertSame('131 in, 2 x 20 in lot B7, 360 in by label', MaterialFromShelf::words(['131 in (shelf 4)', '2 x 20 in lot B7 (shelf 5)', '360 in by label']));
+        $this->assertSame('nothing', MaterialFromShelf::words([]));
     }
 
     /** @param  array<string, mixed>  $said */

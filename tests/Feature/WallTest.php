@@ -5,8 +5,8 @@ namespace Tests\Feature;
 use App\Models\SavedPlan;
 use Database\Seeders\DemoSeeder;
 use Davrin\Core\Craft\Craft;
+use Davrin\Core\Part\Part;
 use Davrin\Core\PlanFile\PlanFile;
-use Davrin\Core\Technique\Layer;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Core\NastyPlans;
 
@@ -25,7 +25,7 @@ final class WallTest extends FeatureCase
         $kinds = SavedPlan::with('revision')->get()->map(fn (SavedPlan $plan): string => $plan->plan()->formKind->key())->unique();
         $this->assertEqualsCanonicalizing(array_keys(Craft::standard()->forms), $kinds->all());
         $this->assertSame(['uses every inch, at risk', 'uses every inch, at risk'], $this->texts($page, "//*[contains(@class,'verdict')]"));
-        $techniques = SavedPlan::with('revision')->get()->flatMap(fn (SavedPlan $plan): array => array_map(fn (Layer $layer): string => $layer->technique->key(), $plan->plan()->layers))->unique();
+        $techniques = SavedPlan::with('revision')->get()->flatMap(fn (SavedPlan $plan): array => array_map(fn (Part $layer): string => $layer->technique->key(), $plan->plan()->layers))->unique();
         $this->assertEqualsCanonicalizing(array_keys(Craft::standard()->techniques), $techniques->all());
     }
 

@@ -5,8 +5,8 @@ namespace App\Http\Controllers;
 use App\Techniques\Sample;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Part\PartKind;
 use Davrin\Core\Plan\PlanReader;
-use Davrin\Core\Technique\Technique;
 use Illuminate\Contracts\View\View;
 
 final class TechniqueController
@@ -14,7 +14,7 @@ final class TechniqueController
     public function __invoke(Craft $craft, PlanReader $reader, Engine $engine): View
     {
         return view('guide.index', [
-            'samples' => array_map(fn (Technique $technique): Sample => Sample::of($technique, $reader, $engine), $craft->techniques),
+            'samples' => array_map(fn (PartKind $technique): Sample => Sample::of($technique, $reader, $engine), $craft->techniques),
         ]);
     }
 }

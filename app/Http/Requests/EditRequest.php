@@ -6,17 +6,17 @@ use App\Blanks\Typed;
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
 use App\Models\ShelfItem;
-use App\Shelf\MeshFromShelf;
+use App\Shelf\MaterialFromShelf;
 use Closure;
 use Davrin\Core\Edit\ChangeList;
 use Davrin\Core\Edit\Edit;
-use Davrin\Core\Edit\ExchangeMeshes;
+use Davrin\Core\Edit\ExchangeMaterials;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\PaintTie;
 use Davrin\Core\Edit\PartLots;
 use Davrin\Core\Edit\PlaceTie;
 use Davrin\Core\Edit\TakeForm;
-use Davrin\Core\Edit\TakeMesh;
+use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\Words\Fault;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Arr;
@@ -60,11 +60,11 @@ final class EditRequest extends FormRequest
                 ? PlaceTie::at($id, $this->float('x'), $this->float('y'))
                 : PlaceTie::on($id, (string) $this->input('on'), (string) $this->input('distance')),
             'take-form' => $this->form(),
-            'take-mesh' => new TakeMesh([$id => MeshFromShelf::written($this->shelfItem(), $this->savedPlan())]),
-            'take-meshes' => MeshFromShelf::anew($this->savedPlan()) ?? throw Fault::at('/meshes', 'The plan has what is on the shelf already.'),
+            'take-mesh' => new TakeFromShelf([$id => MaterialFromShelf::written($this->shelfItem(), $this->savedPlan())]),
+            'take-meshes' => MaterialFromShelf::anew($this->savedPlan()) ?? throw Fault::at('/meshes', 'The plan has what is on the shelf already.'),
             'part-lots' => PartLots::of($id),
             'paint' => PaintTie::with($this->integer('id'), (string) $this->input('to')),
-            'exchange' => ExchangeMeshes::of($id, (string) $this->input('to')),
+            'exchange' => ExchangeMaterials::of($id, (string) $this->input('to')),
             'take-tie' => PlaceTie::takeAway($this->integer('id')),
             default => new FillBlanks(Typed::of((array) $this->input('set'))),
         };

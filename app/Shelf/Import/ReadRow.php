@@ -7,7 +7,7 @@ use Davrin\Core\Blank\ColourBlank;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Craft\Craft;
-use Davrin\Core\Material\Ware;
+use Davrin\Core\Material\MaterialKind;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
@@ -32,7 +32,7 @@ final readonly class ReadRow
      * @param  array<string, mixed>  $said  as the blanks of the ware write it
      * @param  array{kind: string, piece: int, amount: int, times: int, known: string, lot: ?string, kept: string}  $stock
      */
-    private function __construct(public Ware $ware, public array $said, public array $stock) {}
+    private function __construct(public MaterialKind $ware, public array $said, public array $stock) {}
 
     /**
      * @param  array<string, string>  $cells  by column, those that say something
@@ -73,7 +73,7 @@ final readonly class ReadRow
         return sha1(json_encode([$this->ware->key(), $this->said, array_diff_key($this->stock, ['known' => 1])], JSON_THROW_ON_ERROR));
     }
 
-    private static function ware(string $given, Craft $craft): Ware
+    private static function ware(string $given, Craft $craft): MaterialKind
     {
         $plain = mb_strtolower($given);
         foreach ($craft->wares as $key => $ware) {

@@ -6,7 +6,7 @@ namespace Davrin\Core\Colour\Kind;
 
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\Dealing;
-use Davrin\Core\Material\MeshUse;
+use Davrin\Core\Material\MaterialUse;
 
 /** Every element is made of the same. */
 final class Alike implements Dealing
@@ -21,12 +21,12 @@ final class Alike implements Dealing
         return 'all alike';
     }
 
-    public function suits(MeshUse $use): bool
+    public function suits(MaterialUse $use): bool
     {
         return true;
     }
 
-    public function meshes(MeshUse $use, int $ties): MeshUse
+    public function meshes(MaterialUse $use, int $ties): MaterialUse
     {
         return $use;
     }

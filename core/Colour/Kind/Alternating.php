@@ -7,7 +7,7 @@ namespace Davrin\Core\Colour\Kind;
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\Meetings;
 use Davrin\Core\Colour\Spaced;
-use Davrin\Core\Concern\Doubt;
+use Davrin\Core\Concern\Concern;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Words\Words;
@@ -45,7 +45,7 @@ final class Alternating extends ByCount
         return new Spaced($order, true, array_values(array_filter(array_keys($order), fn (int $place): bool => $order[$place] === $order[($place + 1) % count($order)])));
     }
 
-    protected function meeting(Deal $deal, TieRow $row, Spaced $spaced, array $pairs): Doubt
+    protected function meeting(Deal $deal, TieRow $row, Spaced $spaced, array $pairs): Concern
     {
         $ties = count($row->ties);
         $numbers = array_values(array_count_values($spaced->order));
@@ -53,7 +53,7 @@ final class Alternating extends ByCount
         $meshes = array_values(array_unique(array_column($deal->mix->parts, 0)));
         $even = $ties % 2 === 0 && count($meshes) === 2 && count($deal->rows) === 1;
 
-        return new Doubt('alike', 'They cannot alternate.', sprintf(
+        return new Concern('alike', 'They cannot alternate.', sprintf(
             '%s cannot alternate all the way round %s: %s show the same mesh%s.',
             Words::list($numbers), Words::count($ties, 'tie'), Meetings::pairs($pairs), count($meshes) === 2 ? ', low down where it is least seen' : '',
         ), array_values(array_unique(array_merge(...$pairs))), $even ? [

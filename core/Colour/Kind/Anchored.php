@@ -7,7 +7,7 @@ namespace Davrin\Core\Colour\Kind;
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\Where;
-use Davrin\Core\Concern\Doubt;
+use Davrin\Core\Concern\Concern;
 use Davrin\Core\Ties\Tie;
 
 /** One anchor colour on the crossbars, the corners or chosen ties, where ribbons will go; the others in turn between them. */
@@ -43,7 +43,7 @@ final class Anchored extends OneMeshEach
 
     public function doubts(Deal $deal): array
     {
-        return $this->where->ties($deal) !== [] ? parent::doubts($deal) : [new Doubt('no-anchor', 'No tie to begin from.', sprintf(
+        return $this->where->ties($deal) !== [] ? parent::doubts($deal) : [new Concern('no-anchor', 'No tie to begin from.', sprintf(
             'None of its ties is %s, so %s comes up nowhere. %s, or deal them in turn.', $this->where === Where::Painted ? 'painted by hand' : 'on the '.$this->where->words(), $deal->names[$deal->mix->pieces()[0]], $this->where === Where::Painted ? 'Paint some' : 'Tie there too',
         ), [], ['All in turn' => ['order' => 'in-turn']])];
     }

@@ -12,9 +12,9 @@ use Davrin\Core\Colour\OverRows;
 use Davrin\Core\Colour\PaintBlank;
 use Davrin\Core\Colour\Spaced;
 use Davrin\Core\Colour\Spread;
-use Davrin\Core\Concern\Doubt;
+use Davrin\Core\Concern\Concern;
 use Davrin\Core\Effort\Effort;
-use Davrin\Core\Material\MeshUse;
+use Davrin\Core\Material\MaterialUse;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Ties\Ties;
@@ -51,9 +51,9 @@ class ByCount extends OneMeshEach implements DealsByCount
         return 'so many of each, spread evenly';
     }
 
-    public function meshes(MeshUse $use, int $ties): MeshUse
+    public function meshes(MaterialUse $use, int $ties): MaterialUse
     {
-        return MeshUse::counts($ties, Ties::MOST);
+        return MaterialUse::counts($ties, Ties::MOST);
     }
 
     public function named(Deal $deal): array
@@ -195,7 +195,7 @@ class ByCount extends OneMeshEach implements DealsByCount
         return (new OverRows($deal, fn (TieRow $row, array $share, array $here): Spaced => $this->spread($row, $share, $here, $deal->effort)))->of(array_values($counts), $fixed);
     }
 
-    /** @return list<Doubt> */
+    /** @return list<Concern> */
     private function countsOff(Deal $deal): array
     {
         [$ties, $named] = [count($deal->ties()), $deal->mix->count()];
@@ -204,7 +204,7 @@ class ByCount extends OneMeshEach implements DealsByCount
         }
         [$words, $fill] = $this->workedOut($deal);
 
-        return [new Doubt('counts', 'The numbers do not add up.', sprintf('%s are %d, and there are %s. It is worked out with %s.', implode(' + ', array_column($deal->mix->parts, 1)), $named, Words::count($ties, 'tie'), $words), [], [
+        return [new Concern('counts', 'The numbers do not add up.', sprintf('%s are %d, and there are %s. It is worked out with %s.', implode(' + ', array_column($deal->mix->parts, 1)), $named, Words::count($ties, 'tie'), $words), [], [
             "Take $words" => $fill,
         ])];
     }
@@ -219,7 +219,7 @@ class ByCount extends OneMeshEach implements DealsByCount
         return [implode(' + ', $words), ['mesh' => implode(' + ', $written)]];
     }
 
-    /** @return list<Doubt> */
+    /** @return list<Concern> */
     private function fixedTooOften(Deal $deal): array
     {
         $named = $this->named($deal);
@@ -228,7 +228,7 @@ class ByCount extends OneMeshEach implements DealsByCount
         $painted = array_intersect_key($deal->painted, array_flip(array_map(fn (Tie $tie): int => $tie->number, $deal->ties())));
         foreach (array_count_values($painted) as $mesh => $count) {
             if ($count > ($named[$mesh] ?? 0)) {
-                $doubts[] = new Doubt('fixed', 'More are painted than there are.', sprintf('%s painted %s, and %d named. Name more of it, or paint fewer.', Words::count($count, 'tie is', 'ties are'), $deal->names[$mesh], $named[$mesh] ?? 0), array_keys($painted, $mesh, true), [
+                $doubts[] = new Concern('fixed', 'More are painted than there are.', sprintf('%s painted %s, and %d named. Name more of it, or paint fewer.', Words::count($count, 'tie is', 'ties are'), $deal->names[$mesh], $named[$mesh] ?? 0), array_keys($painted, $mesh, true), [
                     "Take $words" => $fill,
                     'Take the paint off' => ['painted' => PaintBlank::NONE],
                 ]);
@@ -238,7 +238,7 @@ class ByCount extends OneMeshEach implements DealsByCount
         return $doubts;
     }
 
-    /** @return list<Doubt> */
+    /** @return list<Concern> */
     private function meetings(Deal $deal): array
     {
         [$doubts, $meshes] = [[], array_keys($this->counts($deal))];
@@ -255,9 +255,9 @@ class ByCount extends OneMeshEach implements DealsByCount
     }
 
     /** @param  non-empty-list<array{int, int}>  $pairs */
-    protected function meeting(Deal $deal, TieRow $row, Spaced $spaced, array $pairs): Doubt
+    protected function meeting(Deal $deal, TieRow $row, Spaced $spaced, array $pairs): Concern
     {
-        return new Doubt('alike', 'Neighbours alike.', sprintf(
+        return new Concern('alike', 'Neighbours alike.', sprintf(
             '%s show the same mesh. %s', ucfirst(Meetings::pairs($pairs)), $spaced->proven ? 'With these numbers no order has fewer.' : 'No better order was found.',
         ), array_values(array_unique(array_merge(...$pairs))), $deal->painted === [] ? [] : ['Take the paint off' => ['painted' => PaintBlank::NONE]]);
     }

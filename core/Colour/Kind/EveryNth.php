@@ -7,8 +7,8 @@ namespace Davrin\Core\Colour\Kind;
 use Davrin\Core\Colour\Deal;
 use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\OtherCount;
-use Davrin\Core\Concern\Doubt;
-use Davrin\Core\Material\MeshUse;
+use Davrin\Core\Concern\Concern;
+use Davrin\Core\Material\MaterialUse;
 
 /** The first mesh, and on every so many-th tie of a row the second. */
 final class EveryNth extends OneMeshEach
@@ -27,9 +27,9 @@ final class EveryNth extends OneMeshEach
         return 'the second on every '.self::ORDINALS[$this->nth].' tie';
     }
 
-    public function meshes(MeshUse $use, int $ties): MeshUse
+    public function meshes(MaterialUse $use, int $ties): MaterialUse
     {
-        return MeshUse::two();
+        return MaterialUse::two();
     }
 
     protected function dealt(Deal $deal): array
@@ -52,7 +52,7 @@ final class EveryNth extends OneMeshEach
             $left = count($row->ties) % $this->nth;
             if ($row->closed && $left > 0 && count($row->ties) > $this->nth) {
                 [$last, $first] = [$row->ties[count($row->ties) - $left]->number, $row->ties[0]->number];
-                $doubts[] = new Doubt('seam', 'The ends come too close.', sprintf(
+                $doubts[] = new Concern('seam', 'The ends come too close.', sprintf(
                     'From tie %d to tie %d it is %d on, elsewhere %d: every %s does not close on %d ties.', $last, $first, $left, $this->nth, self::ORDINALS[$this->nth], count($row->ties),
                 ), [$last, $first], OtherCount::closing($deal, $row, $this->nth));
             }

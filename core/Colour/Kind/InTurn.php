@@ -9,7 +9,7 @@ use Davrin\Core\Colour\Meetings;
 use Davrin\Core\Colour\Neighbours;
 use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\OtherCount;
-use Davrin\Core\Concern\Doubt;
+use Davrin\Core\Concern\Concern;
 use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Words\Words;
 
@@ -126,13 +126,13 @@ class InTurn extends OneMeshEach
         return array_map(fn (int $place): string => $meshes[($place + $from) % count($meshes)], array_keys($meshes));
     }
 
-    private function tooLong(Deal $deal, TieRow $row, int $colours): ?Doubt
+    private function tooLong(Deal $deal, TieRow $row, int $colours): ?Concern
     {
         $ties = count($row->ties);
 
         $named = array_slice($deal->mix->pieces(), 0, $ties);
 
-        return $colours <= $ties ? null : new Doubt('long-pattern', 'The pattern is longer than the row.', sprintf(
+        return $colours <= $ties ? null : new Concern('long-pattern', 'The pattern is longer than the row.', sprintf(
             '%d come in turn, and the row of %s has room for %d: the others never come up there. Name %d or fewer, or put them on more ties.', $colours, Words::ties(self::numbers($row)), $ties, $ties,
         ), self::numbers($row), $ties < 2 || count($deal->rows) > 1 ? [] : [
             sprintf('The first %d only', $ties) => ['mesh' => implode(' + ', $named)],
@@ -140,7 +140,7 @@ class InTurn extends OneMeshEach
     }
 
     /** @param  array<int, string>  $dealt */
-    private function seam(Deal $deal, TieRow $row, array $dealt, int $colours): ?Doubt
+    private function seam(Deal $deal, TieRow $row, array $dealt, int $colours): ?Concern
     {
         $ties = count($row->ties);
         if (! $row->closed || $ties < 3 || $colours > $ties) {
@@ -151,7 +151,7 @@ class InTurn extends OneMeshEach
             return null;
         }
 
-        return new Doubt('seam', 'The ends meet alike.', sprintf(
+        return new Concern('seam', 'The ends meet alike.', sprintf(
             'Tie %d and tie %d are both %s: %d in turn do not close on %d ties.', $last, $first, $deal->names[$dealt[$first]], $colours, $ties,
         ), [$last, $first], [...OtherCount::closing($deal, $row, $colours), ...$this->moved($colours)]);
     }

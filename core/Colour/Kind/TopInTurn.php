@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Colour\Kind;
 
 use Davrin\Core\Colour\Deal;
-use Davrin\Core\Material\MeshUse;
+use Davrin\Core\Material\MaterialUse;
 
 /** The same meshes in every bundle, each of them on top in turn. */
 final class TopInTurn extends InTurn
@@ -20,12 +20,12 @@ final class TopInTurn extends InTurn
         return 'each on top in turn';
     }
 
-    public function suits(MeshUse $use): bool
+    public function suits(MaterialUse $use): bool
     {
         return $use->counted;
     }
 
-    public function meshes(MeshUse $use, int $ties): MeshUse
+    public function meshes(MaterialUse $use, int $ties): MaterialUse
     {
         return $use;
     }

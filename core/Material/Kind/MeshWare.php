@@ -10,13 +10,13 @@ use Davrin\Core\Blank\MoneyBlank;
 use Davrin\Core\Blank\NoteBlank;
 use Davrin\Core\Blank\RoomBlank;
 use Davrin\Core\Blank\WeightBlank;
-use Davrin\Core\Material\Mesh;
-use Davrin\Core\Material\Ware;
+use Davrin\Core\Material\MaterialKind;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 
 /** Deco mesh, as it is sold and as it lies here. */
-final readonly class MeshWare implements Ware
+final readonly class MeshWare implements MaterialKind
 {
     /** Of a plan's mesh these are the shelf's to say. */
     private const AS_SOLD = ['name', 'colour', 'hatch', 'width', 'body', 'roll', 'allowance', 'price'];
@@ -34,7 +34,7 @@ final readonly class MeshWare implements Ware
     public function blanks(): array
     {
         return [
-            ...array_values(array_filter(Mesh::blanks(), fn (Blank $blank): bool => in_array($blank->key(), self::AS_SOLD, true))),
+            ...array_values(array_filter(Wound::blanks(), fn (Blank $blank): bool => in_array($blank->key(), self::AS_SOLD, true))),
             new ChoiceBlank('weave', 'the weave', 'plain', ['plain' => 'plain weave', 'metallic' => 'metallic stripe', 'foil' => 'foil edge', 'poly-jute' => 'poly-jute', 'burlap' => 'burlap', 'fabric' => 'fabric mesh', 'tubing' => 'tubing', 'tulle' => 'tulle', 'sheet' => 'stiff sheet', 'raffia' => 'raffia']),
             new ChoiceBlank('edge', 'the edges', 'firm', ['firm' => 'both edges firm', 'loose' => 'one edge comes apart']),
             new WeightBlank('newWeight', 'what a new roll weighs'),

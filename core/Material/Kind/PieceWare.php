@@ -9,11 +9,11 @@ use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\MoneyBlank;
 use Davrin\Core\Blank\NoteBlank;
 use Davrin\Core\Blank\TextBlank;
-use Davrin\Core\Material\Ware;
+use Davrin\Core\Material\MaterialKind;
 use Davrin\Core\Measure\Money;
 
 /** What is counted by the piece and bought by the pack: stems, zip ties, signs, picks, glue. */
-final readonly class PieceWare implements Ware
+final readonly class PieceWare implements MaterialKind
 {
     /** @param  array{string, string}  $noun */
     public function __construct(private string $key, private array $noun, private string $name, private string $colour, private int $pack, private int $cents) {}

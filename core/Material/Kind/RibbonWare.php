@@ -13,14 +13,14 @@ use Davrin\Core\Blank\PercentBlank;
 use Davrin\Core\Blank\RoomBlank;
 use Davrin\Core\Blank\TextBlank;
 use Davrin\Core\Blank\WeightBlank;
-use Davrin\Core\Material\Mesh;
-use Davrin\Core\Material\Ware;
+use Davrin\Core\Material\MaterialKind;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Percent;
 
 /** Ribbon: what decides how it is cut and turned is said with it. */
-final readonly class RibbonWare implements Ware
+final readonly class RibbonWare implements MaterialKind
 {
     public function key(): string
     {
@@ -37,7 +37,7 @@ final readonly class RibbonWare implements Ware
         return [
             new TextBlank('name', 'the name of the ribbon', 'Cream ribbon', 40),
             new ColourBlank('colour', 'the colour', '#efe6cf'),
-            new ChoiceBlank('hatch', 'the hatch', 'dots', Mesh::HATCHES),
+            new ChoiceBlank('hatch', 'the hatch', 'dots', Wound::HATCHES),
             LengthBlank::of('width', 'the width of the ribbon', Length::inches(2, 1, 2), Length::inches(0, 1, 8), Length::inches(8)),
             LengthBlank::ofRoll('roll', 'the length of a roll', Length::yards(10), Length::inches(6), Length::yards(200)),
             new ChoiceBlank('wired', 'whether it is wired', 'wired', ['wired' => 'wired', 'soft' => 'without wire', 'sheer' => 'sheer']),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Batch;
 
 use Davrin\Core\Batch\Batch;
-use Davrin\Core\Batch\BatchMesh;
+use Davrin\Core\Batch\BatchMaterial;
 use Davrin\Core\Batch\Share;
 use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Roll\RollUse;
@@ -27,8 +27,8 @@ final class BatchTest extends PlanCase
     {
         $first = ['name' => 'First', 'meshes' => [['label' => 'measured']], 'layers' => [['on' => 'row 1']]];
         $meshes = $this->batch([[$first, 1], [['name' => 'Second'] + $first, 1], [['name' => 'Third', 'meshes' => [['name' => 'Gold mesh']]] + $first, 1]]);
-        $this->assertSame(['Sage mesh', 'Gold mesh'], array_map(fn (BatchMesh $mesh): string => $mesh->mesh->name(), $meshes));
-        $this->assertSame([12, 6], array_map(fn (BatchMesh $mesh): int => count($mesh->rolls->rolls[0]->segments), $meshes));
+        $this->assertSame(['Sage mesh', 'Gold mesh'], array_map(fn (BatchMaterial $mesh): string => $mesh->mesh->name(), $meshes));
+        $this->assertSame([12, 6], array_map(fn (BatchMaterial $mesh): int => count($mesh->rolls->rolls[0]->segments), $meshes));
     }
 
     public function test_what_is_on_hand_is_there_once_however_many_plans_name_it(): void
@@ -47,21 +47,21 @@ final class BatchTest extends PlanCase
         // 342 in each: neither roll holds both, and no two lots go into one wreath.
         $meshes = fn (array $onHand, array $more = []): array => $this->batch([[['name' => 'Wreath', 'meshes' => [['label' => 'measured', 'onHand' => $onHand] + $more]], 2]]);
         $batch = $meshes(['10 yd lot A', '10 yd lot B']);
-        $this->assertSame(['Sage mesh, lot A', 'Sage mesh, lot B'], array_map(fn (BatchMesh $mesh): string => $mesh->name(), $batch));
-        $this->assertSame([[0, 1], [0, 1]], array_map(fn (BatchMesh $mesh): array => [$mesh->rolls->money()->cents, $mesh->rolls->opened()], $batch));
+        $this->assertSame(['Sage mesh, lot A', 'Sage mesh, lot B'], array_map(fn (BatchMaterial $mesh): string => $mesh->name(), $batch));
+        $this->assertSame([[0, 1], [0, 1]], array_map(fn (BatchMaterial $mesh): array => [$mesh->rolls->money()->cents, $mesh->rolls->opened()], $batch));
         $this->assertSame([['Wreath, no. 1'], ['Wreath, no. 2']], array_map($this->whose(...), $batch));
-        $this->assertSame([[1, 650], [1, 650]], array_map(fn (BatchMesh $mesh): array => [$mesh->openedApart, $mesh->moneyApart->cents], $batch));
+        $this->assertSame([[1, 650], [1, 650]], array_map(fn (BatchMaterial $mesh): array => [$mesh->openedApart, $mesh->moneyApart->cents], $batch));
         // What a lot is not enough for is cut from the rest, and from new rolls where that does not do.
         $batch = $meshes(['10 yd lot A', '20 in lot B']);
-        $this->assertSame(['Sage mesh'], array_map(fn (BatchMesh $mesh): string => $mesh->name(), $batch), 'one lot and a new roll does as well');
+        $this->assertSame(['Sage mesh'], array_map(fn (BatchMaterial $mesh): string => $mesh->name(), $batch), 'one lot and a new roll does as well');
         $batch = $meshes(['10 yd lot A', '200 in lot B', '300 in']);
-        $this->assertSame([0, 0], array_map(fn (BatchMesh $mesh): int => $mesh->rolls->money()->cents, $batch));
-        $this->assertSame(['Sage mesh, lot A', 'Sage mesh'], array_map(fn (BatchMesh $mesh): string => $mesh->name(), $batch));
+        $this->assertSame([0, 0], array_map(fn (BatchMaterial $mesh): int => $mesh->rolls->money()->cents, $batch));
+        $this->assertSame(['Sage mesh, lot A', 'Sage mesh'], array_map(fn (BatchMaterial $mesh): string => $mesh->name(), $batch));
         // 10 pieces each, and 13 and 7 of them in the lots: mixed they would do, so buying a roll is not called proven.
         [$mesh] = $this->batch([[['meshes' => [['label' => 'measured', 'onHand' => ['250 in lot A', '150 in lot B']]], 'layers' => [['on' => 'ties 1 to 10']]], 2]]);
         $this->assertSame([1, 0, false], [$mesh->rolls->opened(), $mesh->rolls->proof?->opened, $mesh->rolls->isProvenBest()]);
         // Where lots may mix there is nothing to keep apart.
-        $this->assertSame(['Sage mesh'], array_map(fn (BatchMesh $mesh): string => $mesh->name(), $meshes(['10 yd lot A', '10 yd lot B'], ['lots' => 'mixed'])));
+        $this->assertSame(['Sage mesh'], array_map(fn (BatchMaterial $mesh): string => $mesh->name(), $meshes(['10 yd lot A', '10 yd lot B'], ['lots' => 'mixed'])));
     }
 
     public function test_runs_are_laid_copy_by_copy_and_keep_their_tails(): void
@@ -81,14 +81,14 @@ final class BatchTest extends PlanCase
     }
 
     /** @return list<string> */
-    private function whose(BatchMesh $mesh): array
+    private function whose(BatchMaterial $mesh): array
     {
         return array_values(array_unique(array_map(fn ($segment): string => $mesh->layer($segment->layer)->whose, array_merge(...array_column($mesh->rolls->rolls, 'segments')))));
     }
 
     /**
      * @param  non-empty-list<array{array<string, mixed>, int}>  $shares
-     * @return list<BatchMesh>
+     * @return list<BatchMaterial>
      */
     private function batch(array $shares): array
     {

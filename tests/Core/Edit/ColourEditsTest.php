@@ -6,7 +6,7 @@ namespace Tests\Core\Edit;
 
 use Davrin\Core\Colour\Kind\Alike;
 use Davrin\Core\Craft\Craft;
-use Davrin\Core\Edit\ExchangeMeshes;
+use Davrin\Core\Edit\ExchangeMaterials;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\PaintTie;
 use Davrin\Core\Plan\Plan;
@@ -92,13 +92,13 @@ final class ColourEditsTest extends PlanCase
             ['technique' => 'starburst', 'mesh' => ['a: 2', 'c: 2'], 'on' => 'row 1'],
             ['technique' => 'poof-run', 'mesh' => ['a', 'b', 'a']],
         ]]);
-        $once = ExchangeMeshes::of('a', 'c')->apply($plan, $this->reader());
+        $once = ExchangeMaterials::of('a', 'c')->apply($plan, $this->reader());
         $this->assertSame([['c: 14', 'b: 4'], ['3: b', '5: a'], ['c: 2', 'a: 2'], ['c', 'b', 'c']], [
             $once->write()['layers'][0]['mesh'], $once->write()['layers'][0]['painted'], $once->write()['layers'][1]['mesh'], $once->write()['layers'][2]['mesh'],
         ]);
-        $this->assertSame($plan->write(), ExchangeMeshes::of('a', 'c')->apply($once, $this->reader())->write());
+        $this->assertSame($plan->write(), ExchangeMaterials::of('a', 'c')->apply($once, $this->reader())->write());
         $this->expectException(Fault::class);
-        ExchangeMeshes::of('a', 'z')->apply($plan, $this->reader());
+        ExchangeMaterials::of('a', 'z')->apply($plan, $this->reader());
     }
 
     public function test_whatever_is_dealt_and_painted_every_tie_has_its_piece_and_every_piece_is_cut(): void

@@ -8,9 +8,9 @@ use Davrin\Core\Edit\BlankRefused;
 use Davrin\Core\Edit\ChangeList;
 use Davrin\Core\Edit\Edit;
 use Davrin\Core\Edit\FillBlanks;
-use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\Wound;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Technique\Layer;
 use Davrin\Core\Ties\TiePick;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\PlanCase;
@@ -114,14 +114,14 @@ final class EditTest extends PlanCase
     {
         $plan = $this->edit($this->plan(), ChangeList::addMesh());
         $after = $this->edit($plan, ChangeList::addLayer());
-        $this->assertSame(['l1', 'l2'], array_map(fn (Layer $layer): string => $layer->id, $after->layers));
+        $this->assertSame(['l1', 'l2'], array_map(fn (Part $layer): string => $layer->id, $after->layers));
         $this->assertSame('Mesh 2', $after->layers[1]->meshName());
     }
 
     public function test_layers_are_moved_and_taken_away_by_their_id(): void
     {
         $plan = $this->plan(['layers' => [['id' => 'a'], ['id' => 'b'], ['id' => 'c']]]);
-        $ids = fn (Edit $edit): array => array_map(fn (Layer $layer): string => $layer->id, $this->edit($plan, $edit)->layers);
+        $ids = fn (Edit $edit): array => array_map(fn (Part $layer): string => $layer->id, $this->edit($plan, $edit)->layers);
         $this->assertSame(['b', 'a', 'c'], $ids(ChangeList::moveLayer('b', earlier: true)));
         $this->assertSame(['a', 'c', 'b'], $ids(ChangeList::moveLayer('b', earlier: false)));
         $this->assertSame(['a', 'b', 'c'], $ids(ChangeList::moveLayer('a', earlier: true)));
@@ -132,7 +132,7 @@ final class EditTest extends PlanCase
     public function test_an_id_that_was_freed_is_given_again_only_once(): void
     {
         $plan = $this->edit($this->plan(['layers' => [['id' => 'l1'], ['id' => 'l3']]]), ChangeList::addLayer());
-        $this->assertSame(['l1', 'l3', 'l2'], array_map(fn (Layer $layer): string => $layer->id, $plan->layers));
+        $this->assertSame(['l1', 'l3', 'l2'], array_map(fn (Part $layer): string => $layer->id, $plan->layers));
     }
 
     public function test_a_mesh_that_is_used_or_the_last_one_stays(): void
@@ -140,7 +140,7 @@ final class EditTest extends PlanCase
         $this->assertFault('/meshes', 'is used by a layer', fn () => $this->edit($this->plan(), ChangeList::removeMesh('m1')));
         $this->assertFault('/meshes', 'needs at least one mesh', fn () => $this->edit($this->plan(['layers' => []]), ChangeList::removeMesh('m1')));
         $plan = $this->edit($this->plan(['meshes' => [['id' => 'a'], ['id' => 'b']]]), ChangeList::removeMesh('b'));
-        $this->assertSame(['a'], array_map(fn (Mesh $mesh): string => $mesh->id, $plan->meshes));
+        $this->assertSame(['a'], array_map(fn (Wound $mesh): string => $mesh->id, $plan->meshes));
     }
 
     public function test_a_plan_holds_twelve_layers_and_twelve_meshes(): void

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Edit;
 
 use Davrin\Core\Edit\PartLots;
-use Davrin\Core\Material\Mesh;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Plan\Plan;
 use Tests\Core\PlanCase;
 
@@ -15,9 +15,9 @@ final class PartLotsTest extends PlanCase
     public function test_two_lots_become_two_meshes_that_alternate_in_equal_numbers(): void
     {
         $plan = $this->parted(['meshes' => [['onHand' => ['175 in lot C2', '60 in', '180 in lot B7'], 'price' => '7.00']]]);
-        $this->assertSame(['Sage mesh, lot B7', 'Sage mesh, lot C2'], array_map(fn (Mesh $mesh): string => $mesh->name(), $plan->meshes));
-        $this->assertSame([['60 in', '180 in lot B7'], ['175 in lot C2']], array_map(fn (Mesh $mesh): array => $mesh->slip->write()['onHand'], $plan->meshes));
-        $this->assertSame([700, 700], array_map(fn (Mesh $mesh): int => $mesh->price()->cents, $plan->meshes));
+        $this->assertSame(['Sage mesh, lot B7', 'Sage mesh, lot C2'], array_map(fn (Wound $mesh): string => $mesh->name(), $plan->meshes));
+        $this->assertSame([['60 in', '180 in lot B7'], ['175 in lot C2']], array_map(fn (Wound $mesh): array => $mesh->slip->write()['onHand'], $plan->meshes));
+        $this->assertSame([700, 700], array_map(fn (Wound $mesh): int => $mesh->price()->cents, $plan->meshes));
         $this->assertNotSame($plan->meshes[0]->slip->text('hatch'), $plan->meshes[1]->slip->text('hatch'));
         $dealt = array_map(fn ($cut): string => $cut->mesh, $plan->layers[0]->work->cuts);
         $this->assertEquals(['m1' => 9, 'm2' => 9], array_count_values($dealt));
@@ -45,7 +45,7 @@ final class PartLotsTest extends PlanCase
     {
         $before = $this->plan(['meshes' => [['onHand' => ['80 in lot A', '200 in lot B', '175 in lot C']]]]);
         $after = PartLots::of('m1')->apply($before, $this->reader());
-        $this->assertSame(['Sage mesh, lot B', 'Sage mesh, lot C'], array_map(fn (Mesh $mesh): string => $mesh->name(), $after->meshes));
+        $this->assertSame(['Sage mesh, lot B', 'Sage mesh, lot C'], array_map(fn (Wound $mesh): string => $mesh->name(), $after->meshes));
         $this->assertSame(['lot A of Sage mesh is not used'], PartLots::of('m1')->lost($before, $after));
         $this->assertSame('two lots of Sage mesh by turns', PartLots::of('m1')->words($before, $after));
     }

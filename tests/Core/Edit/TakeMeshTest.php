@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Edit;
 
-use Davrin\Core\Edit\TakeMesh;
+use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\Recipe\Recipe;
 use Davrin\Core\Words\Fault;
 use Tests\Core\PlanCase;
@@ -14,7 +14,7 @@ final class TakeMeshTest extends PlanCase
     public function test_what_the_shelf_says_is_written_and_the_rest_stays(): void
     {
         $plan = $this->plan(['meshes' => [['id' => 'a', 'rolls' => 3, 'trim' => '1 in'], ['id' => 'b', 'name' => 'Gold mesh']], 'layers' => [['mesh' => 'a']]]);
-        $edit = new TakeMesh(['a' => ['name' => 'Moss mesh', 'onHand' => ['131 in (shelf 4)', '2 x 20 in lot B7']]]);
+        $edit = new TakeFromShelf(['a' => ['name' => 'Moss mesh', 'onHand' => ['131 in (shelf 4)', '2 x 20 in lot B7']]]);
         $after = $edit->apply($plan, $this->reader());
         $this->assertSame(['Moss mesh', 3, '1 in', ['131 in (shelf 4)', '2 x 20 in lot B7']], array_map(fn (string $key): mixed => $after->meshes[0]->slip->write()[$key], ['name', 'rolls', 'trim', 'onHand']));
         $this->assertSame($plan->meshes[1]->slip->write(), $after->meshes[1]->slip->write());
@@ -24,12 +24,12 @@ final class TakeMeshTest extends PlanCase
     public function test_a_mesh_that_is_not_in_the_plan_cannot_be_taken(): void
     {
         $this->expectException(Fault::class);
-        (new TakeMesh(['nothing' => ['name' => 'Moss mesh']]))->apply($this->plan(), $this->reader());
+        (new TakeFromShelf(['nothing' => ['name' => 'Moss mesh']]))->apply($this->plan(), $this->reader());
     }
 
     public function test_what_the_plan_does_not_take_is_refused_at_its_place(): void
     {
-        $this->assertFault('/meshes/0/onHand', 'is not a length', fn () => (new TakeMesh(['m1' => ['onHand' => ['131 in (shelf 4) and more']]]))->apply($this->plan(), $this->reader()));
+        $this->assertFault('/meshes/0/onHand', 'is not a length', fn () => (new TakeFromShelf(['m1' => ['onHand' => ['131 in (shelf 4) and more']]]))->apply($this->plan(), $this->reader()));
     }
 
     public function test_lots_are_spoken_of_only_where_there_are_some(): void

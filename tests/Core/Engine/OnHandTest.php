@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Engine;
 
-use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\RollUse;
 use Tests\Core\PlanCase;
 
@@ -22,7 +22,7 @@ final class OnHandTest extends PlanCase
 
     public function test_two_short_rolls_at_one_percent_are_safe_for_eight_pieces_of_22_in(): void
     {
-        $at = fn (array $ties): MeshResult => $this->mesh(['onHand' => ['2 x 180 in by label'], 'roll' => '5 yd', 'allowance' => '1 %'], ['length' => '22 in', 'on' => 'ties '.implode(', ', $ties)]);
+        $at = fn (array $ties): WoundResult => $this->mesh(['onHand' => ['2 x 180 in by label'], 'roll' => '5 yd', 'allowance' => '1 %'], ['length' => '22 in', 'on' => 'ties '.implode(', ', $ties)]);
         $eight = $at(range(1, 16));
         $this->assertSame([[['full roll', '176 in'], ['full roll', '176 in']], true, '2 1/8 in'], [$this->rolls($eight), $eight->verdict->isGood(), $eight->slack->shown]);
         $this->assertContains('178.2 in safe - 176 in on the fullest roll = 2.2 in', $eight->slack->because);
@@ -99,7 +99,7 @@ final class OnHandTest extends PlanCase
     }
 
     /** @return list<array{string, string}> where each roll comes from and what is cut from it */
-    private function rolls(MeshResult $mesh): array
+    private function rolls(WoundResult $mesh): array
     {
         return array_map(fn (RollUse $roll): array => [$roll->stock->origin->value, $this->plan()->units()->exact($roll->used())], $mesh->plan->rolls);
     }
@@ -108,7 +108,7 @@ final class OnHandTest extends PlanCase
      * @param  array<string, mixed>  $mesh
      * @param  array<string, mixed>  $layer
      */
-    private function mesh(array $mesh, array $layer = []): MeshResult
+    private function mesh(array $mesh, array $layer = []): WoundResult
     {
         return $this->work(['meshes' => [$mesh], 'layers' => [$layer]])->meshes[0];
     }

@@ -10,7 +10,7 @@ use Davrin\Core\Blank\RoomBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Blank\WeightBlank;
 use Davrin\Core\Craft\Craft;
-use Davrin\Core\Material\Ware;
+use Davrin\Core\Material\MaterialKind;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Recipe\BlankPart;
@@ -21,7 +21,7 @@ use PHPUnit\Framework\TestCase;
 /** Every kind of thing on the shelf, found by its key. */
 final class WaresTest extends TestCase
 {
-    /** @return iterable<string, array{Ware}> */
+    /** @return iterable<string, array{MaterialKind}> */
     public static function wares(): iterable
     {
         foreach (Craft::standard()->wares as $key => $ware) {
@@ -30,7 +30,7 @@ final class WaresTest extends TestCase
     }
 
     #[DataProvider('wares')]
-    public function test_its_sentence_has_every_blank_once_and_takes_back_what_it_shows(Ware $ware): void
+    public function test_its_sentence_has_every_blank_once_and_takes_back_what_it_shows(MaterialKind $ware): void
     {
         $slip = Slip::load($ware->blanks(), [], '');
         preg_match_all('/\{(\w+)\}/', $ware->sentence(), $found);
@@ -42,7 +42,7 @@ final class WaresTest extends TestCase
     }
 
     #[DataProvider('wares')]
-    public function test_what_is_written_of_it_is_read_again_as_it_was(Ware $ware): void
+    public function test_what_is_written_of_it_is_read_again_as_it_was(MaterialKind $ware): void
     {
         $slip = Slip::load($ware->blanks(), [], '');
         $this->assertSame($slip->write(), Slip::load($ware->blanks(), $slip->write(), '')->write());

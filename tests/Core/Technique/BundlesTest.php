@@ -7,7 +7,7 @@ namespace Tests\Core\Technique;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Technique\Curls;
+use Davrin\Core\Part\Curls;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Core\PlanCase;
 

@@ -9,12 +9,12 @@ use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;
 use Davrin\Core\Roll\SegmentKind;
-use Davrin\Core\Technique\Layer;
 use Davrin\Core\Words\Refused;
 use Eris\Generators;
 use Tests\Core\PlanCase;
@@ -92,7 +92,7 @@ final class PropertiesTest extends PlanCase
             });
     }
 
-    private function takes(Layer $layer): int
+    private function takes(Part $layer): int
     {
         return array_sum(array_map(fn (Run $run): int => $run->length()->units, $layer->work->runs));
     }
@@ -153,7 +153,7 @@ final class PropertiesTest extends PlanCase
     }
 
     /** Every cut and every step of every strand is on one roll, or named as missing. */
-    private function assertNothingIsCutTwiceOrForgotten(Plan $plan, MeshResult $mesh): void
+    private function assertNothingIsCutTwiceOrForgotten(Plan $plan, WoundResult $mesh): void
     {
         $asked = [];
         foreach ($plan->layers as $layer) {
@@ -183,7 +183,7 @@ final class PropertiesTest extends PlanCase
     {
         $results = Engine::standard(Craft::standard())->work($plan)->meshes;
 
-        return array_merge(...array_map(fn (MeshResult $mesh): array => array_map(fn ($element): string => $element->id, $mesh->plan->unmet), $results));
+        return array_merge(...array_map(fn (WoundResult $mesh): array => array_map(fn ($element): string => $element->id, $mesh->plan->unmet), $results));
     }
 
     /** On a roll, every stretch of a run begins with a start tail and ends with an end tail. */

@@ -6,7 +6,7 @@ namespace Tests\Core\Technique;
 
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Result\Advice;
-use Davrin\Core\Result\MeshResult;
+use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -70,7 +70,7 @@ final class RunsTest extends PlanCase
         $plan = $this->uneven('together');
         $plan['meshes'][0]['rolls'] = 2;
         $result = $this->work($plan);
-        $this->assertSame(['short', 'fits'], array_map(fn (MeshResult $mesh): string => $mesh->verdict->words(), $result->meshes));
+        $this->assertSame(['short', 'fits'], array_map(fn (WoundResult $mesh): string => $mesh->verdict->words(), $result->meshes));
         $this->assertSame([47, 48], array_map(fn ($element): int => $element->number, $result->meshes[0]->plan->unmet));
         // No roll is opened for nothing.
         $this->assertSame([46], $this->poofsOf($result->meshes[1]));
@@ -168,7 +168,7 @@ final class RunsTest extends PlanCase
     }
 
     /** @return list<int> how many poofs each roll gives */
-    private function poofsOf(MeshResult $mesh): array
+    private function poofsOf(WoundResult $mesh): array
     {
         return array_map(fn (RollUse $roll): int => count(array_filter($roll->segments, fn (Segment $segment): bool => $segment->element !== null)), $mesh->plan->rolls);
     }

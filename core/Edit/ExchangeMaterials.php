@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Edit;
+
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Words\Fault;
+
+/** One mesh for another in the whole plan, and the other for it. */
+final readonly class ExchangeMaterials implements Edit
+{
+    /** Where layers name meshes. */
+    private const KEYS = ['mesh', 'painted'];
+
+    private function __construct(private string $one, private string $other) {}
+
+    /** By their ids. */
+    public static function of(string $one, string $other): self
+    {
+        return new self($one, $other);
+    }
+
+    public function apply(Plan $plan, PlanReader $reader): Plan
+    {
+        $known = array_column($plan->meshes, 'id');
+        if (array_diff([$this->one, $this->other], $known) !== []) {
+            throw Fault::at('/meshes', 'That mesh is not in the plan any more. Choose another.');
+        }
+        $document = $plan->write();
+        $document['layers'] = array_map(function (mixed $layer): mixed {
+            if (! is_array($layer)) {
+                return $layer;
+            }
+            foreach (array_intersect(self::KEYS, array_keys($layer)) as $key) {
+                $layer[$key] = is_array($layer[$key]) ? array_map($this->exchanged(...), $layer[$key]) : $this->exchanged($layer[$key]);
+            }
+
+            return $layer;
+        }, (array) $document['layers']);
+
+        return $reader->read($document);
+    }
+
+    public function lost(Plan $before, Plan $after): array
+    {
+        return [];
+    }
+
+    public function words(Plan $before, Plan $after): string
+    {
+        $names = array_map(fn ($mesh): string => $mesh->name(), array_column($before->meshes, null, 'id'));
+
+        return sprintf('%s and %s exchanged', $names[$this->one], $names[$this->other]);
+    }
+
+    /** "a", "a: 2" or "3 and 5: a" with the other for it. */
+    private function exchanged(mixed $entry): mixed
+    {
+        $exchange = [$this->one => $this->other, $this->other => $this->one];
+
+        return is_string($entry) ? implode(': ', array_map(fn (string $part): string => $exchange[$part] ?? $part, explode(': ', $entry))) : $entry;
+    }
+}

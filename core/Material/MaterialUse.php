@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Material;
+
+/** How many pieces or strands of mesh go into one element of a technique. */
+final readonly class MaterialUse
+{
+    /**
+     * @param  int  $usual  how many, where only a mesh is named
+     * @param  bool  $counted  told as numbers ("2 of one, 2 of another"), or one by one
+     * @param  string  $what  what is counted: "pieces", "strands"
+     * @param  bool  $dealt  whether its elements may differ from tie to tie
+     * @param  bool  $various  whether one mesh alone is not meant
+     * @param  bool  $shared  whether the meshes share what is usual among them
+     */
+    private function __construct(
+        public int $least,
+        public int $most,
+        public int $usual,
+        public bool $counted,
+        public string $what,
+        public bool $dealt = true,
+        public bool $various = false,
+        public bool $shared = false,
+    ) {}
+
+    /** One mesh, as a ruffle is made of. */
+    public static function one(): self
+    {
+        return new self(1, 1, 1, false, 'pieces');
+    }
+
+    /** One mesh for all of a layer. */
+    public static function single(): self
+    {
+        return new self(1, 1, 1, false, 'pieces', dealt: false);
+    }
+
+    /** Meshes that come up one after another. */
+    public static function several(): self
+    {
+        return new self(2, 12, 2, false, 'meshes', various: true);
+    }
+
+    /** One mesh and another. */
+    public static function two(): self
+    {
+        return new self(2, 2, 2, false, 'meshes', various: true);
+    }
+
+    /** So many elements of each mesh. */
+    public static function counts(int $ties, int $most): self
+    {
+        return new self(1, $most, $ties, true, 'pieces', shared: true);
+    }
+
+    /** Strands tied together from tie to tie. */
+    public static function strands(int $most): self
+    {
+        return new self(1, $most, 1, false, 'strands', dealt: false);
+    }
+
+    /** Two pieces on one tie. */
+    public static function pair(): self
+    {
+        return new self(2, 2, 2, false, 'pieces');
+    }
+
+    /** Pieces stacked into a bundle. */
+    public static function stack(int $least, int $most, int $usual): self
+    {
+        return new self($least, $most, $usual, true, 'pieces');
+    }
+
+    public function isOne(): bool
+    {
+        return $this->most === 1;
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Part\PoofRun;
+
+use Davrin\Core\Blank\ChoiceBlank;
+use Davrin\Core\Blank\LengthBlank;
+use Davrin\Core\Demand\Demand;
+use Davrin\Core\Demand\Run;
+use Davrin\Core\Demand\Step;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Part\Continuous;
+use Davrin\Core\Part\PartContext;
+use Davrin\Core\Part\Size;
+use Davrin\Core\Ties\StemKind;
+use Davrin\Core\Words\Fault;
+
+/**
+ * Continuous mesh: measure a pitch from the last tie, gather, tie, repeat. On a closed row n poofs use n ties, the last
+ * one ending where the first began; on an open one n + 1. Then it drops to the next row, or each row is a run of its own,
+ * or two; and a last pass may fill the space between the rows, tied into the inner row again.
+ */
+final class PoofRun extends Continuous
+{
+    /** Mesh up to this width stands out by half of it, wider mesh by a third (a guess). */
+    private const NARROW = 10;
+
+    /** A bubble's height, as a part of the pitch, and the form under it, in inches (guesses). */
+    private const HEIGHT = 0.42;
+
+    private const FORM = 1.0;
+
+    private const IN_ONE_GO = 'one';
+
+    private const IN_HALVES = 'halves';
+
+    private const FILLING = 'filling';
+
+    private const ZIP_TIED = 'zip-tied';
+
+    public function key(): string
+    {
+        return 'poof-run';
+    }
+
+    public function name(): string
+    {
+        return 'a run of poofs';
+    }
+
+    public function noun(): array
+    {
+        return ['poof', 'poofs'];
+    }
+
+    public function sentence(PartContext $on): string
+    {
+        $several = count($on->rows) > 1;
+
+        return 'Tie {mesh}'.(count($on->meshes) > 1 ? ' together' : '').' as {technique} on {on}: {=count}, each {pitch} from tie to tie, {parts}'
+            .($several && $this->inOneGo($on) ? ' with {drop} to drop to the next row' : '')
+            .($several ? ', {fill}.' : '.')
+            .self::ending($on, 'a tail of {startTail}', ', {ends}');
+    }
+
+    public function blanks(): array
+    {
+        return [
+            LengthBlank::of('pitch', 'the pitch of a poof', Length::inches(9), Length::inches(1), Length::yards(20)),
+            ...self::tails(2, 2),
+            LengthBlank::of('drop', 'the drop to the next row', Length::zero(), Length::zero(), Length::yards(2)),
+            new ChoiceBlank('parts', 'in how many goes', self::IN_ONE_GO, [self::IN_ONE_GO => 'in one go', 'rows' => 'row by row', self::IN_HALVES => 'each row in two halves']),
+            new ChoiceBlank('fill', 'a pass between the rows', 'none', ['none' => 'with no pass between the rows', self::FILLING => 'then a filling pass on the inner row again']),
+            new ChoiceBlank('ends', 'how its ends are held', 'twice', ['twice' => 'each end tied twice', self::ZIP_TIED => 'each end held by a zip tie']),
+        ];
+    }
+
+    public function lengthKey(): string
+    {
+        return 'pitch';
+    }
+
+    public function cutTo(string $length): string
+    {
+        return "Pitch $length";
+    }
+
+    public function leastRoll(PartContext $on): array
+    {
+        return [Length::sum([$on->length('startTail'), $on->length('drop'), $on->length('pitch'), $on->length('endTail')]), 'A poof with its tails'];
+    }
+
+    public function work(PartContext $on): Demand
+    {
+        $rows = $on->rows;
+        foreach ($rows as $row) {
+            if (count($row->ties) < 2) {
+                throw Fault::at('/on', 'A run of poofs needs at least 2 ties in a row. Give the row another tie, or choose another technique.');
+            }
+        }
+        $passes = array_map(fn ($row): array => [$row, 0], $rows);
+        if (count($rows) > 1 && $on->slip->text('fill') === self::FILLING) {
+            $passes[] = [$rows[0], 1];
+        }
+        [$runs, $count] = [[], 0];
+        foreach ($passes as [$row, $pass]) {
+            $drops = $this->inOneGo($on) && $count > 0;
+            $steps = $this->steps($on, $row, $count, $drops ? $on->length('drop') : Length::zero(), $pass);
+            $count += count($steps);
+            $runs = $drops ? [[...$runs[0], ...$steps]] : [...$runs, ...$this->parts($on, $steps)];
+        }
+        $zipTied = $on->slip->text('ends') === self::ZIP_TIED;
+        $drops = $this->inOneGo($on) ? count($passes) - 1 : 0;
+
+        return Demand::ofRuns(...array_map(fn (array $steps): Run => self::asRun($on, $steps, $zipTied), $runs))
+            ->heldBy(StemKind::None, ($zipTied ? 2 * count($runs) : 0) + $drops);
+    }
+
+    public function size(PartContext $on): Size
+    {
+        $width = $on->width()->toInches();
+        $narrow = $width <= self::NARROW;
+
+        return new Size(
+            $narrow ? $width / 2 : $width / 3,
+            sprintf('%s the width of %s mesh', $narrow ? 'half' : 'a third of', $on->units->exact($on->width())),
+            // Half the pitch lies on the way from tie to tie; what the ties are closer than that puffs out.
+            $on->length('pitch')->toInches() / 2,
+            self::HEIGHT * $on->length('pitch')->toInches() + self::FORM,
+            sprintf('%s of the pitch of %s, and the form', self::HEIGHT, $on->units->exact($on->length('pitch'))),
+        );
+    }
+
+    public function minutes(): float
+    {
+        return 0.5;
+    }
+
+    protected function pitch(PartContext $on): Length
+    {
+        return $on->length('pitch');
+    }
+
+    protected function reaching(PartContext $on, Length $least): Length
+    {
+        return $least;
+    }
+
+    private function inOneGo(PartContext $on): bool
+    {
+        return $on->slip->text('parts') === self::IN_ONE_GO;
+    }
+
+    /**
+     * @param  list<Step>  $steps  of one row
+     * @return list<list<Step>>
+     */
+    private function parts(PartContext $on, array $steps): array
+    {
+        if ($on->slip->text('parts') !== self::IN_HALVES || count($steps) < 2) {
+            return [$steps];
+        }
+        $half = intdiv(count($steps) + 1, 2);
+
+        return [array_slice($steps, 0, $half), array_slice($steps, $half)];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Part;
+
+use Davrin\Core\Form\Form;
+use Davrin\Core\Ties\Tie;
+
+/** How large one element gets, in inches; an estimate, with how it comes about. */
+final readonly class Size
+{
+    /**
+     * @param  float  $reach  how far it stands out from its row across the form
+     * @param  string  $reachBecause  "half the width of the mesh"
+     * @param  float  $span  how far it stretches along its row to each side of its middle, for drawings
+     * @param  float  $depth  how far it stands up from the table
+     * @param  float  $hangs  how far it hangs below its tie
+     * @param  bool  $roundTheBand  whether it goes round all the wires, so that its middle is theirs and not its row
+     */
+    public function __construct(
+        public float $reach,
+        public string $reachBecause,
+        public float $span,
+        public float $depth,
+        public string $depthBecause,
+        public float $hangs = 0.0,
+        public bool $roundTheBand = false,
+    ) {}
+
+    /** How far out from the middle of the form the middle of one on this tie lies, in inches. */
+    public function out(Form $form, Tie $tie): float
+    {
+        return $tie->place->out() + ($this->roundTheBand ? $form->middleFrom($tie->seat) : 0.0);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Part\Starburst;
+
+use Davrin\Core\Part\Bundle;
+use Davrin\Core\Part\OwnStem;
+use Davrin\Core\Part\PartContext;
+use Davrin\Core\Part\Size;
+
+/** Pieces each gathered at its middle like a small bow tie, turned against each other, and tied together. */
+final class Starburst extends Bundle
+{
+    public function key(): string
+    {
+        return 'starburst';
+    }
+
+    public function name(): string
+    {
+        return 'a starburst bundle';
+    }
+
+    public function noun(): array
+    {
+        return ['starburst', 'starbursts'];
+    }
+
+    public function sentence(PartContext $on): string
+    {
+        return 'Cut {=pieces}, {length} long. Gather each at its middle like a small bow tie, turn {mesh} against each other as {technique}, tied by {stem}, one on {on}: {=count}.';
+    }
+
+    public function blanks(): array
+    {
+        return [self::lengthBlank(8), OwnStem::blank()];
+    }
+
+    public function size(PartContext $on): Size
+    {
+        $half = $on->length('length')->toInches() / 2;
+
+        return new Size($half, sprintf('half a piece of %s', $on->units->exact($on->length('length'))), $half, self::depth($on), 'as bundles of such pieces stand');
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Result;
+
+use Davrin\Core\Demand\Caution;
+use Davrin\Core\Estimate\Fullness;
+use Davrin\Core\Part\Size;
+use Davrin\Core\Words\Figure;
+use JsonSerializable;
+
+/** What one layer makes, what it takes, how large it gets, and what a drawing of it needs. */
+final readonly class PartResult implements JsonSerializable
+{
+    /**
+     * @param  string  $ties  the layout it stands on, by id
+     * @param  non-empty-list<string>  $meshes  of one element, piece by piece or strand by strand, by id
+     * @param  list<ElementResult>  $elements
+     * @param  array<string, float>  $measures  what was written of it: lengths in inches, and counts
+     * @param  float  $width  of its widest mesh, in inches
+     * @param  list<Caution>  $cautions
+     */
+    public function __construct(
+        public string $id,
+        public string $technique,
+        public string $ties,
+        public array $meshes,
+        public Figure $count,
+        public Figure $takes,
+        public Figure $across,
+        public Figure $opening,
+        public Figure $depth,
+        public Fullness $fullness,
+        public array $elements,
+        public Size $size,
+        public array $measures,
+        public float $width,
+        public array $cautions,
+    ) {}
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return [
+            'id' => $this->id,
+            'technique' => $this->technique,
+            'ties' => $this->ties,
+            'meshes' => $this->meshes,
+            'count' => $this->count,
+            'takes' => $this->takes,
+            'across' => $this->across,
+            'opening' => $this->opening,
+            'depth' => $this->depth,
+            'fullness' => $this->fullness,
+            'elements' => $this->elements,
+            'reach' => round($this->size->reach, 4),
+            'span' => round($this->size->span, 4),
+            'hangs' => round($this->size->hangs, 4),
+            'measures' => (object) array_map(fn (float $measure): float => round($measure, 4), $this->measures),
+            'width' => round($this->width, 4),
+            'cautions' => array_map(fn (Caution $caution): string => $caution->value, $this->cautions),
+        ];
+    }
+}

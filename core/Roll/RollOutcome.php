@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Roll;
+
+use Davrin\Core\Material\Wound;
+
+/** One mesh laid on its rolls, as they are nominally and as short as they may come, and whether it does. */
+readonly class RollOutcome
+{
+    /**
+     * @param  RollPlan  $plan  at nominal length
+     * @param  RollPlan  $safePlan  the same demand on the same number of rolls at their safe length
+     */
+    public function __construct(public Wound $mesh, public Verdict $verdict, public RollPlan $plan, public RollPlan $safePlan) {}
+
+    public function withPlan(RollPlan $plan): self
+    {
+        return new self($this->mesh, $this->verdict, $plan, $this->safePlan);
+    }
+}
