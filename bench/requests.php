@@ -39,8 +39,8 @@ $edited = function (string $name, string $address, array $written) use ($curl, $
 [$empty, $small, $large] = [[], [], []];
 for ($i = 0; $i < 110; $i++) {
     $empty[] = request($curl, "$base/empty")[0];
-    $small[] = $edited('Band door', 'layers.outer.length', ['18 1/2 in', '19 in']);
-    $large[] = $edited('Pavilion, six layers', 'layers.l3.length', ['8 1/8 in', '8 1/4 in']);
+    $small[] = $edited('Band door', 'parts.outer.length', ['18 1/2 in', '19 in']);
+    $large[] = $edited('Pavilion, six layers', 'parts.l3.length', ['8 1/8 in', '8 1/4 in']);
 }
 $measured = ['an empty route' => &$empty, 'one edit of 18 ties, answered with the whole editor' => &$small, 'one edit of 128 ties and six layers' => &$large];
 foreach ($measured as $words => &$times) {

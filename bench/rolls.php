@@ -229,8 +229,8 @@ function holds(int $poofs, int $pitch, array $pieces, array $rolls, int $from = 
 function plannedBesideRun(int $poofs, int $pitch, array $pieces, array $parts, int $new): array
 {
     $tail = Length::inches(2);
-    $run = new Run('r', ['m'], $tail, array_map(fn (int $n): Step => new Step(Element::of('r', $n, $n, $n + 1), $n, $n + 1, Length::zero(), Length::inches($pitch)), range(1, $poofs)), $tail);
-    $cuts = array_map(fn (int $index): Cut => new Cut(Element::of('p', $index, $index), 'm', Length::inches($pieces[$index])), array_keys($pieces));
+    $run = new Run('r', ['m'], $tail, array_map(fn (int $n): Step => new Step(new Element("r.$n", 'r', $n, [$n, $n + 1]), $n, $n + 1, Length::zero(), Length::inches($pitch)), range(1, $poofs)), $tail);
+    $cuts = array_map(fn (int $index): Cut => new Cut(Element::onTie('p', $index, $index), 'm', Length::inches($pieces[$index])), array_keys($pieces));
     $stock = fn (Origin $origin, int $length, ?int $count): Stock => new Stock($origin, Length::inches($length), Length::inches($length), $count, Money::cents($origin === Origin::New ? 650 : 0));
     $supply = new Supply([...array_map(fn (int $part): Stock => $stock(Origin::Part, $part, 1), $parts), $stock(Origin::New, $new, null)], false, false, Length::inches(6));
     $plan = (new RollPlanner)->plan([$run], $cuts, ['m' => $supply])['m'];

@@ -34,7 +34,7 @@ final readonly class Variations
         foreach ([...$this->inPalette($plan, $palette), ...$this->exchanged($plan)] as [$label, $edit, $sent]) {
             if (count($variations) < self::MOST && ! $account->isSpent()) {
                 $edited = $edit->apply($plan, $this->reader);
-                $account->spend(array_sum(array_map(fn (Part $layer): int => $layer->on->deal->effort->spent(), $edited->layers)));
+                $account->spend(array_sum(array_map(fn (Part $part): int => $part->on->deal->effort->spent(), $edited->parts)));
                 $variations[] = new Variation('v'.count($variations), $label, $edited, $this->engine->figures($edited, $account), $sent);
             }
         }
@@ -46,9 +46,9 @@ final readonly class Variations
     private function exchanged(Plan $plan): array
     {
         $pairs = [];
-        $used = array_map(fn (Wound $mesh): string => $mesh->id, $plan->usedMeshes());
-        foreach ($plan->meshes as $index => $one) {
-            foreach (array_slice($plan->meshes, $index + 1) as $other) {
+        $used = array_map(fn (Wound $mesh): string => $mesh->id, $plan->usedWound());
+        foreach ($plan->wound() as $index => $one) {
+            foreach (array_slice($plan->wound(), $index + 1) as $other) {
                 if (array_intersect([$one->id, $other->id], $used) !== []) {
                     $pairs[] = [sprintf('%s and %s exchanged', $one->name(), $other->name()), ExchangeMaterials::of($one->id, $other->id), ['do' => 'exchange', 'id' => $one->id, 'to' => $other->id]];
                 }
@@ -69,8 +69,8 @@ final readonly class Variations
         $found = [];
         foreach (array_keys($palette) as $turn) {
             $fill = [];
-            foreach ($plan->usedMeshes() as $index => $mesh) {
-                $fill["meshes.$mesh->id.colour"] = $palette[($index + $turn) % count($palette)];
+            foreach ($plan->usedWound() as $index => $mesh) {
+                $fill["materials.$mesh->id.colour"] = $palette[($index + $turn) % count($palette)];
             }
             $found[] = ['In your colours, '.implode(', ', $fill), new FillBlanks($fill), ['set' => $fill]];
         }

@@ -69,7 +69,7 @@ final class CutSheetPdf
         // A roll's heading, its strip and its first line stay together.
         $this->keepTogether(34);
         $units = $this->page->units;
-        $this->write("{$roll->mesh->name()}, {$units->exact($roll->mesh->width())}: $roll->name", 11.5, 'B');
+        $this->write("{$roll->wound->name()}, {$units->exact($roll->wound->width())}: $roll->name", 11.5, 'B');
         $this->strip($roll, $perUnit);
         foreach ($roll->groups() as $cuts) {
             $this->cuts($cuts);

@@ -53,12 +53,12 @@ final readonly class SheetPage
         public bool $isShort,
     ) {
         // A hank of strands is so long that meshes beside it would be too short to read: it has a scale of its own.
-        $longest = fn (bool $strands): int => max([1, ...array_map(fn (SheetRoll $roll): int => $roll->mesh->isStrands() === $strands ? $roll->roll->length->units : 0, $sheet->rolls)]);
+        $longest = fn (bool $strands): int => max([1, ...array_map(fn (SheetRoll $roll): int => $roll->wound->wound->isDrawnOff() === $strands ? $roll->roll->length->units : 0, $sheet->rolls)]);
         $this->perUnit = [self::WIDTH / $longest(false), self::WIDTH / $longest(true)];
-        $this->widest = max([1, ...array_map(fn (SheetRoll $roll): int => $roll->mesh->width()->units, $sheet->rolls)]);
+        $this->widest = max([1, ...array_map(fn (SheetRoll $roll): int => $roll->wound->width()->units, $sheet->rolls)]);
         [$inks, $pages, $cuts] = [[], [[]], 0];
         foreach ($sheet->rolls as $roll) {
-            $inks[$roll->key] ??= Ink::of($roll->mesh, $roll->key);
+            $inks[$roll->key] ??= Ink::of($roll->wound, $roll->key);
             $cuts += count($roll->cuts);
             if ($cuts > self::CUTS_A_PAGE && $pages[count($pages) - 1] !== []) {
                 [$pages[], $cuts] = [[], count($roll->cuts)];
@@ -70,7 +70,7 @@ final readonly class SheetPage
 
     public function strip(SheetRoll $roll): RollStrip
     {
-        return RollStrip::of($this->units, $this->rolls[$roll->key], $roll->roll, $this->perUnit[(int) $roll->mesh->isStrands()], $roll->mesh->width()->units / $this->widest);
+        return RollStrip::of($this->units, $this->rolls[$roll->key], $roll->roll, $this->perUnit[(int) $roll->wound->wound->isDrawnOff()], $roll->wound->width()->units / $this->widest);
     }
 
     /** The number of a page, from 1; the nearest there is to what was asked for. */

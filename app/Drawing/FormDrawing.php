@@ -45,7 +45,7 @@ final readonly class FormDrawing
     public array $inks;
 
     /** @var list<PartDrawing> */
-    public array $layers;
+    public array $parts;
 
     /** @var list<array{number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>}> */
     public array $ties;
@@ -60,18 +60,18 @@ final readonly class FormDrawing
     {
         $this->form = $result->form->jsonSerialize();
         $this->extent = $mesh ? $result->extent : Extent::bare($plan->form);
-        $this->inks = array_combine(array_column($plan->meshes, 'id'), array_map(fn (Wound $mesh): Ink => Ink::of($mesh, $prefix.$mesh->id), $plan->meshes));
+        $this->inks = array_combine(array_column($plan->wound(), 'id'), array_map(fn (Wound $mesh): Ink => Ink::of($mesh, $prefix.$mesh->id), $plan->wound()));
         $this->places = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $this->seen($tie->tie->place)], $result->ties), 1, 0);
-        $this->layers = $mesh ? $this->layers() : [];
+        $this->parts = $mesh ? $this->layers() : [];
         $this->ties = $this->ties();
     }
 
     /** What the picture shows, for those who cannot see it. */
     public function words(): string
     {
-        $layers = array_map(fn (PartResult $layer): string => $layer->count->shown, $this->result->layers);
+        $parts = array_map(fn (PartResult $part): string => $part->count->shown, $this->result->parts);
 
-        return sprintf('%s Seen from the %s: %s ties%s.', $this->result->formWords, $this->side->value, $this->result->tally->ties->shown, $layers === [] ? '' : ', '.implode(', ', $layers));
+        return sprintf('%s Seen from the %s: %s ties%s.', $this->result->formWords, $this->side->value, $this->result->tally->ties->shown, $parts === [] ? '' : ', '.implode(', ', $parts));
     }
 
     /** What the picture takes up, in drawing units, as seen from this side: the piece, what is written beside it, and a margin. */
@@ -163,15 +163,15 @@ final readonly class FormDrawing
     {
         $ties = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $tie->tie], $this->result->ties), 1, 0);
         [$drawn, $block] = [[], 0];
-        foreach ($this->result->layers as $index => $layer) {
-            $block += $index > 0 && $layer->ties !== $this->result->layers[$index - 1]->ties ? 1 : 0;
-            $rows = collect($layer->elements)->groupBy(fn (ElementResult $element): string => ($ties[$element->element->ties[0] ?? 0]->row ?? 0).'-'.$element->element->pass);
+        foreach ($this->result->parts as $index => $part) {
+            $block += $index > 0 && $part->ties !== $this->result->parts[$index - 1]->ties ? 1 : 0;
+            $rows = collect($part->elements)->groupBy(fn (ElementResult $element): string => ($ties[$element->element->ties[0] ?? 0]->row ?? 0).'-'.$element->element->pass);
             foreach ($rows as $row => $elements) {
                 $first = $elements->first()->element;
                 $farthest = $elements->max(fn (ElementResult $element): float => $element->element->ties === [] ? INF : round($ties[$element->element->ties[0]]->place->out(), 2));
                 // What fills the space outside a row lies between it and the next.
                 $order = $this->form['closed'] ? -$farthest - ($first->pass > 0 ? 0.1 : 0.0) : ($first->ties === [] ? -INF : 0.0);
-                $drawn[] = [$block, $order, $index, $this->layer($layer, $row, array_values($elements->all()), $ties)];
+                $drawn[] = [$block, $order, $index, $this->part($part, $row, array_values($elements->all()), $ties)];
             }
         }
         usort($drawn, fn (array $a, array $b): int => array_slice($a, 0, 3) <=> array_slice($b, 0, 3));
@@ -185,9 +185,9 @@ final readonly class FormDrawing
      * @param  list<ElementResult>  $elements
      * @param  array<int, Tie>  $ties  by number
      */
-    private function layer(PartResult $layer, string $row, array $elements, array $ties): PartDrawing
+    private function part(PartResult $part, string $row, array $elements, array $ties): PartDrawing
     {
-        $draw = $this->shape($layer->technique);
+        $draw = $this->shape($part->kind);
         [$shapes, $inks, $known, $placed] = [[], [], [], []];
         foreach ($elements as $element) {
             $numbers = $element->element->ties;
@@ -199,11 +199,11 @@ final readonly class FormDrawing
             $upright = array_map(fn (Place $place): Place => $place->seenFrom($first), $places);
             $middle = $numbers === [] ? 0.0 : $this->result->form->middleFrom($ties[$numbers[0]]->seat);
             $variant = $element->element->number % self::VARIANTS;
-            $key = $variant.implode(' ', $element->meshes).sprintf(' %.2f', $middle).implode(array_map(fn (Place $tie): string => sprintf(' %.2f %.2f %.1f %.3f', $tie->x + 0.0, $tie->y + 0.0, $tie->outward, $tie->bend), $upright));
+            $key = $variant.implode(' ', $element->materials).sprintf(' %.2f', $middle).implode(array_map(fn (Place $tie): string => sprintf(' %.2f %.2f %.1f %.3f', $tie->x + 0.0, $tie->y + 0.0, $tie->outward, $tie->bend), $upright));
             if (! isset($known[$key])) {
                 $known[$key] = count($shapes);
-                $inks[] = array_map(fn (string $mesh): Ink => $this->inks[$mesh], $element->meshes);
-                $shapes[] = $draw->draw(new Piece($layer, $this->result->form, $this->side === Side::Back, $variant, $upright, $element->element->pass, $middle));
+                $inks[] = array_map(fn (string $mesh): Ink => $this->inks[$mesh], $element->materials);
+                $shapes[] = $draw->draw(new Piece($part, $this->result->form, $this->side === Side::Back, $variant, $upright, $element->element->pass, $middle));
             }
             $placed[] = [
                 'ties' => $numbers,
@@ -215,7 +215,7 @@ final readonly class FormDrawing
             ];
         }
 
-        return new PartDrawing("$this->prefix$layer->id-$row", $layer->id, $layer->technique, $shapes, $inks, $placed);
+        return new PartDrawing("$this->prefix$part->id-$row", $part->id, $part->kind, $shapes, $inks, $placed);
     }
 
     private function seen(Place $place): Place
@@ -232,7 +232,7 @@ final readonly class FormDrawing
     private function ties(): array
     {
         $changes = [];
-        foreach ($this->result->meshes as $mesh) {
+        foreach ($this->result->wound as $mesh) {
             foreach ($mesh->plan->changes as $change) {
                 $changes[$change->tie] = true;
             }

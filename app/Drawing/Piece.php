@@ -15,7 +15,7 @@ final readonly class Piece
      * @param  int  $pass  1 where it fills the space between two rows
      * @param  float  $middle  how far out the middle of all the wires lies from its first tie, in inches
      */
-    public function __construct(public PartResult $layer, public Form $form, public bool $fromBehind, public int $seed, public array $ties, public int $pass = 0, public float $middle = 0.0) {}
+    public function __construct(public PartResult $part, public Form $form, public bool $fromBehind, public int $seed, public array $ties, public int $pass = 0, public float $middle = 0.0) {}
 
     public function tie(): Place
     {
@@ -25,31 +25,31 @@ final readonly class Piece
     /** Inches across the form from its row. */
     public function reach(): float
     {
-        return $this->layer->size->reach;
+        return $this->part->size->reach;
     }
 
     /** Inches along its row to each side. */
     public function span(): float
     {
-        return $this->layer->size->span;
+        return $this->part->size->span;
     }
 
     /** A length in inches or a count that was written of it, by the key of its blank. */
     public function measure(string $key): float
     {
-        return $this->layer->measures[$key] ?? 0.0;
+        return $this->part->measures[$key] ?? 0.0;
     }
 
     /** Of the widest mesh, in inches. */
     public function width(): float
     {
-        return $this->layer->width;
+        return $this->part->width;
     }
 
     /** How many pieces or strands go into it. */
     public function pieces(): int
     {
-        return count($this->layer->meshes);
+        return count($this->part->materials);
     }
 
     /** A number from -1 to 1 that is this piece's own. */

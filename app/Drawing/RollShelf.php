@@ -26,12 +26,12 @@ final readonly class RollShelf
     public function __construct(Plan $plan, Result $result)
     {
         // A hank of strands is so long that meshes beside it would be too short to read: it has a scale of its own.
-        $longest = max([1, ...array_map(fn (Wound $mesh): int => $mesh->isStrands() ? 0 : self::longest($mesh), $plan->meshes)]);
-        $widest = max([1, ...array_map(fn ($mesh): int => $mesh->width()->units, $plan->meshes)]);
+        $longest = max([1, ...array_map(fn (Wound $mesh): int => $mesh->wound->isDrawnOff() ? 0 : self::longest($mesh), $plan->wound())]);
+        $widest = max([1, ...array_map(fn ($mesh): int => $mesh->width()->units, $plan->wound())]);
         [$strips, $more] = [[], []];
-        foreach ($result->meshes as $mesh) {
-            $strips[$mesh->mesh->id] = self::fold($plan, $mesh, self::WIDTH / ($mesh->mesh->isStrands() ? self::longest($mesh->mesh) : $longest), $mesh->mesh->width()->units / $widest);
-            $more[$mesh->mesh->id] = count($mesh->plan->rolls) - array_sum(array_map(fn (RollStrip $strip): int => count($strip->numbers), $strips[$mesh->mesh->id]));
+        foreach ($result->wound as $mesh) {
+            $strips[$mesh->wound->id] = self::fold($plan, $mesh, self::WIDTH / ($mesh->wound->wound->isDrawnOff() ? self::longest($mesh->wound) : $longest), $mesh->wound->width()->units / $widest);
+            $more[$mesh->wound->id] = count($mesh->plan->rolls) - array_sum(array_map(fn (RollStrip $strip): int => count($strip->numbers), $strips[$mesh->wound->id]));
         }
         [$this->strips, $this->more] = [$strips, $more];
     }

@@ -18,7 +18,7 @@ final readonly class RollStrip
 
     /**
      * @param  non-empty-list<int>  $numbers  of the rolls that look like this
-     * @param  list<array{x: float, width: float, kind: string, layer: string, tie: int, ties: list<int>, words: string, numbered: bool}>  $cuts
+     * @param  list<array{x: float, width: float, kind: string, part: string, tie: ?int, ties: list<int>, words: string, numbered: bool}>  $cuts
      * @param  float  $end  where the rest begins
      * @param  float  $height  by the width of the mesh
      * @param  float  $coil  radius of what is still on the core; 0 where nothing is
@@ -45,10 +45,10 @@ final readonly class RollStrip
                 'x' => round($segment->from->units * $perUnit, 2),
                 'width' => round($segment->length->units * $perUnit, 2),
                 'kind' => $segment->kind->value,
-                'layer' => $segment->layer,
+                'part' => $segment->part,
                 'tie' => $segment->tie,
                 'ties' => $segment->element->ties ?? [],
-                'words' => sprintf('%s, %s, tie %d', $segment->kind->value, $units->needed($segment->length), $segment->tie),
+                'words' => "{$segment->kind->value}, {$units->needed($segment->length)}, ".($segment->tie === null ? "no. {$segment->element?->number}" : "tie $segment->tie"),
             ], array_values(array_filter($roll->segments, fn (Segment $segment): bool => ! $segment->length->isZero())))),
             round($roll->used()->units * $perUnit, 2),
             round(14 + 12 * $breadth, 1),
@@ -64,15 +64,15 @@ final readonly class RollStrip
     /**
      * Where cuts are so narrow that numbers would lie on each other, those that find room bear theirs, the first among them.
      *
-     * @param  list<array{x: float, width: float, kind: string, layer: string, tie: int, ties: list<int>, words: string}>  $cuts
-     * @return list<array{x: float, width: float, kind: string, layer: string, tie: int, ties: list<int>, words: string, numbered: bool}>
+     * @param  list<array{x: float, width: float, kind: string, part: string, tie: ?int, ties: list<int>, words: string}>  $cuts
+     * @return list<array{x: float, width: float, kind: string, part: string, tie: ?int, ties: list<int>, words: string, numbered: bool}>
      */
     private static function numbered(array $cuts): array
     {
         $last = -self::NUMBER;
         foreach ($cuts as $index => $cut) {
             $middle = $cut['x'] + $cut['width'] / 2;
-            $cuts[$index]['numbered'] = ! str_contains($cut['kind'], 'tail') && $middle - $last >= self::NUMBER;
+            $cuts[$index]['numbered'] = $cut['tie'] !== null && ! str_contains($cut['kind'], 'tail') && $middle - $last >= self::NUMBER;
             $last = $cuts[$index]['numbered'] ? $middle : $last;
         }
 
@@ -82,7 +82,7 @@ final readonly class RollStrip
     /** Whether it can be folded together: pieces of the same lengths and the same rest, on another roll of the same lot. */
     public function looksLike(self $other): bool
     {
-        $lengths = fn (self $strip): array => array_map(fn (array $cut): array => [$cut['width'], $cut['kind'], $cut['layer']], $strip->cuts);
+        $lengths = fn (self $strip): array => array_map(fn (array $cut): array => [$cut['width'], $cut['kind'], $cut['part']], $strip->cuts);
 
         return $lengths($this) === $lengths($other) && $this->left === $other->left && [$this->stock->origin, $this->stock->lot] === [$other->stock->origin, $other->stock->lot] && $this->isOfPieces() && $other->isOfPieces();
     }

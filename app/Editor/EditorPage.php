@@ -13,11 +13,14 @@ use App\Shelf\ShelfRemedies;
 use Davrin\Core\Edit\PaintTie;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Engine\Thoroughness;
+use Davrin\Core\Material\Material;
 use Davrin\Core\Part\Part;
+use Davrin\Core\Plan\Plan;
 use Davrin\Core\Recipe\Recipe;
 use Davrin\Core\Result\Advice;
 use Davrin\Core\Ties\TieGroup;
 use Illuminate\Contracts\Support\Responsable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -26,6 +29,18 @@ final readonly class EditorPage implements Responsable
 {
     /** @param  list<string>  $lost what of the plan did not fit any more after the last edit */
     public function __construct(private SavedPlan $saved, private View $view, private ?Problem $problem = null, private array $lost = []) {}
+
+    /** @return array<string, Collection<int, ShelfItem>> what lies on the shelf of each kind of material that the plan has, by the kind */
+    private function onShelf(Plan $plan): array
+    {
+        $there = [];
+        foreach (array_unique(array_map(fn (Material $material): string => $material->kind->key(), $plan->materials->all)) as $kind) {
+            $items = ShelfItem::query()->where('ware', $kind)->whereNull('archived_at')->orderBy('name')->limit(60)->get(['id', 'name', 'width']);
+            $there += $items->isEmpty() ? [] : [$kind => $items];
+        }
+
+        return $there;
+    }
 
     /** @param  Request  $request */
     public function toResponse($request): Response
@@ -43,13 +58,13 @@ final readonly class EditorPage implements Responsable
             'recipe' => Recipe::of($plan, $result),
             'drawing' => new FormDrawing($plan, $result, $this->view->side, $this->view->mesh),
             'shelf' => new RollShelf($plan, $result),
-            'shelfMeshes' => ShelfItem::query()->where('ware', 'mesh')->whereNull('archived_at')->orderBy('name')->limit(60)->get(['id', 'name', 'width']),
+            'onShelf' => $this->onShelf($plan),
             'changed' => $this->saved->isReady() || $this->saved->cut_at !== null ? [] : MaterialFromShelf::changed($this->saved),
             'shelfForms' => ShelfForm::query()->orderBy('name')->limit(60)->get(['id', 'name']),
             'free' => $free[0]->id ?? null,
             'litIsFree' => array_filter($free, fn (TieGroup $group): bool => $this->view->tie !== null && $group->has($this->view->tie)) !== [],
-            'paints' => array_filter($plan->layers, fn (Part $layer): bool => $layer->technique->meshes()->dealt) !== [] && count($plan->meshes) > 1,
-            'litPaints' => $this->view->tie === null ? null : PaintTie::layerOn($plan, $this->view->tie),
+            'paints' => array_filter($plan->parts, fn (Part $part): bool => $part->kind->materials()->dealt) !== [] && count($plan->wound()) > 1,
+            'litPaints' => $this->view->tie === null ? null : PaintTie::partOn($plan, $this->view->tie),
             'view' => $this->view,
             'looksOn' => $how === Thoroughness::AtOnce && array_filter($result->advice, fn (Advice $advice): bool => $advice->rule === Engine::CUT_SHORT) !== [],
             'problem' => $this->problem,

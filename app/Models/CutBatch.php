@@ -5,7 +5,7 @@ namespace App\Models;
 use App\Cut\Cuttable;
 use App\Cut\SheetPage;
 use Davrin\Core\Batch\Batch;
-use Davrin\Core\Batch\BatchMaterial;
+use Davrin\Core\Batch\BatchResult;
 use Davrin\Core\Batch\Share;
 use Davrin\Core\Cut\CutOrder;
 use Davrin\Core\Cut\CutSheet;
@@ -39,8 +39,7 @@ final class CutBatch extends Model implements Cuttable
 
     protected $casts = ['shares' => 'array', 'ticked' => 'array', 'cut_at' => 'datetime'];
 
-    /** @var ?list<BatchMaterial> */
-    private ?array $meshes = null;
+    private ?BatchResult $worked = null;
 
     /** @var ?non-empty-list<Share> */
     private ?array $plans = null;
@@ -57,22 +56,22 @@ final class CutBatch extends Model implements Cuttable
         ]);
     }
 
-    /** @return list<BatchMaterial> */
-    public function meshes(): array
+    /** What is cut and used for all of it. */
+    public function worked(): BatchResult
     {
-        return $this->meshes ??= Batch::of($this->plans(), app(RollPlanner::class));
+        return $this->worked ??= Batch::of($this->plans(), app(RollPlanner::class));
     }
 
     public function sheet(CutOrder $order): SheetPage
     {
         $first = $this->plans()[0]->plan;
         $rolls = [];
-        foreach ($this->meshes() as $place => $mesh) {
+        foreach ($this->worked()->materials as $place => $mesh) {
             $rolls["mesh$place"] = $mesh->rolls;
         }
 
         return new SheetPage(
-            $this->name, CutSheet::ofBatch($this->meshes(), $first, $order), $order, $rolls, $first->units(), $this->keepFrom(),
+            $this->name, CutSheet::ofBatch($this->worked()->materials, $first, $order), $order, $rolls, $first->units(), $this->keepFrom(),
             'Cut together', route('together', ['copies' => array_column($this->shares, 'copies', 'plan')]), true, $this->isShort(),
         );
     }
@@ -85,7 +84,7 @@ final class CutBatch extends Model implements Cuttable
 
     public function isShort(): bool
     {
-        return array_filter($this->meshes(), fn (BatchMaterial $mesh): bool => $mesh->rolls->unmet !== []) !== [];
+        return $this->worked()->isShort();
     }
 
     /** @return list<string> the plans that are not any more as they are cut here */

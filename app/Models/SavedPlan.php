@@ -120,8 +120,8 @@ final class SavedPlan extends Model implements Cuttable
     {
         $result = app(Engine::class)->figures($this->plan());
         $rolls = [];
-        foreach ($result->meshes as $mesh) {
-            $rolls[$mesh->mesh->id] = $mesh->plan;
+        foreach ($result->wound as $mesh) {
+            $rolls[$mesh->wound->id] = $mesh->plan;
         }
 
         return new SheetPage(

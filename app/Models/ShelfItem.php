@@ -48,7 +48,7 @@ final class ShelfItem extends Model
     public static function begin(string $ware, array $said): self
     {
         $item = new self(['ware' => $ware]);
-        $item->say(Slip::load($item->ware()->blanks(), $said, ''));
+        $item->say(Slip::load($item->ware()->shelfBlanks(), $said, ''));
         $item->save();
 
         return $item;
@@ -62,12 +62,12 @@ final class ShelfItem extends Model
 
     public function ware(): MaterialKind
     {
-        return app(Craft::class)->wares[$this->ware];
+        return app(Craft::class)->materials[$this->ware];
     }
 
     public function slip(): Slip
     {
-        return $this->slip ??= Slip::load($this->ware()->blanks(), $this->said, '');
+        return $this->slip ??= Slip::load($this->ware()->shelfBlanks(), $this->said, '');
     }
 
     /**

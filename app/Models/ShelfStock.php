@@ -6,6 +6,7 @@ use App\Settings\House;
 use Closure;
 use Davrin\Core\Cut\Label;
 use Davrin\Core\Material\OnHand;
+use Davrin\Core\Material\PiecesOnHand;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Shelf\Ledger;
@@ -173,6 +174,12 @@ final class ShelfStock extends Model
     public static function units(): Units
     {
         return app(House::class)->units();
+    }
+
+    /** Pieces of it as a plan takes them, as far as they are free; null where none are. */
+    public function piecesOnHand(?SavedPlan $for = null): ?PiecesOnHand
+    {
+        return $this->kind === StockKind::Heap && $this->free($for) > 0 ? new PiecesOnHand($this->free($for), $this->id) : null;
     }
 
     /** As a plan takes it, as far as it is free; null where nothing is. */

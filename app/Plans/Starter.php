@@ -39,21 +39,21 @@ enum Starter: string
     public function plan(PlanReader $reader): Plan
     {
         return $reader->read(match ($this) {
-            self::Ruffles => ['name' => 'New ruffle wreath', 'meshes' => [['name' => 'Sage mesh']], 'layers' => [[]]],
+            self::Ruffles => ['name' => 'New ruffle wreath', 'materials' => [['name' => 'Sage mesh']], 'parts' => [[]]],
             self::Poofs => [
                 'name' => 'New poof wreath',
                 'ties' => [['layout' => 'n-a-section', 'perSection' => 4]],
-                'meshes' => [['name' => 'Dusk blue mesh', 'colour' => '#54758f', 'hatch' => 'waves', 'width' => '6 in', 'roll' => '5 yd', 'price' => '2.25']],
-                'layers' => [['technique' => 'poof-run']],
+                'materials' => [['name' => 'Dusk blue mesh', 'colour' => '#54758f', 'hatch' => 'waves', 'width' => '6 in', 'roll' => '5 yd', 'price' => '2.25']],
+                'parts' => [['kind' => 'poof-run']],
             ],
-            self::Square => ['name' => 'New square', 'form' => ['kind' => 'rectangle', 'price' => '3.50'], 'meshes' => [['name' => 'Sage mesh']], 'layers' => [['length' => '18 in']]],
+            self::Square => ['name' => 'New square', 'form' => ['kind' => 'rectangle', 'price' => '3.50'], 'materials' => [['name' => 'Sage mesh']], 'parts' => [['length' => '18 in']]],
             self::Stick => [
                 'name' => 'New swag',
                 'form' => ['kind' => 'stick', 'price' => '0.75'],
-                'meshes' => [['name' => 'Dusk blue mesh', 'colour' => '#54758f', 'hatch' => 'waves']],
-                'layers' => [['length' => '11 in']],
+                'materials' => [['name' => 'Dusk blue mesh', 'colour' => '#54758f', 'hatch' => 'waves']],
+                'parts' => [['length' => '11 in']],
             ],
-            self::Bare => ['name' => 'New wreath', 'meshes' => [['name' => 'Sage mesh']]],
+            self::Bare => ['name' => 'New wreath', 'materials' => [['name' => 'Sage mesh']]],
         });
     }
 }

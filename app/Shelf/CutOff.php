@@ -9,6 +9,7 @@ use App\Models\ShelfItem;
 use App\Models\ShelfMovement;
 use App\Models\ShelfStock;
 use Davrin\Core\Batch\BatchMaterial;
+use Davrin\Core\Cost\GoodsUse;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\Wound;
@@ -43,9 +44,10 @@ final readonly class CutOff
         DB::transaction(function () use ($plan): void {
             // Who cuts without having held it finds out here whether another plan does.
             Holding::make($plan);
-            $meshes = array_map(fn (WoundResult $mesh): array => [$mesh->mesh, $mesh->plan], app(Engine::class)->figures($plan->plan())->meshes);
+            $result = app(Engine::class)->figures($plan->plan());
+            $meshes = array_map(fn (WoundResult $mesh): array => [$mesh->wound, $mesh->plan], $result->wound);
             $plan->reservations()->delete();
-            $job = (new self($plan->name, $plan->plan()->settings->keepFrom(), $plan))->move($meshes);
+            $job = (new self($plan->name, $plan->plan()->settings->keepFrom(), $plan))->move($meshes, $result->goods);
             $plan->update(['ready_at' => null, 'cut_at' => now(), 'cut_job' => $job]);
         });
     }
@@ -70,8 +72,8 @@ final readonly class CutOff
             foreach ($ready as $plan) {
                 $plan->giveBack();
             }
-            Holding::free(array_map(fn (BatchMaterial $mesh): RollPlan => $mesh->rolls, $batch->meshes()));
-            $job = (new self($batch->name, $batch->keepFrom()))->move(array_map(fn (BatchMaterial $mesh): array => [$mesh->mesh, $mesh->rolls], $batch->meshes()));
+            Holding::free(array_map(fn (BatchMaterial $mesh): RollPlan => $mesh->rolls, $batch->worked()->materials), $batch->worked()->goods);
+            $job = (new self($batch->name, $batch->keepFrom()))->move(array_map(fn (BatchMaterial $mesh): array => [$mesh->wound, $mesh->rolls], $batch->worked()->materials), $batch->worked()->goods);
             $batch->update(['cut_at' => now(), 'cut_job' => $job]);
         });
     }
@@ -93,9 +95,10 @@ final readonly class CutOff
 
     /**
      * @param  list<array{Wound, RollPlan}>  $meshes
+     * @param  list<GoodsUse>  $goods
      * @return string the job that all its movements bear
      */
-    private function move(array $meshes): string
+    private function move(array $meshes, array $goods): string
     {
         foreach ($meshes as [$mesh, $rolls]) {
             foreach ($rolls->rolls as $roll) {
@@ -108,7 +111,23 @@ final readonly class CutOff
             }
         }
 
+        foreach ($goods as $use) {
+            $this->takeGoods($use);
+        }
+
         return $this->job;
+    }
+
+    /** What is counted leaves its heap; what a new pack has over belongs to what is on the shelf of the same, where there is some. */
+    private function takeGoods(GoodsUse $use): void
+    {
+        foreach ($use->fromShelf() as $id => $pieces) {
+            ShelfStock::query()->with('item')->find($id)?->move(MovementKind::Cut, -$pieces, "used for $this->name", $this->plan, $this->job);
+        }
+        $item = $use->leftOver() > 0 ? MaterialFromShelf::item($use->good) : null;
+        if ($item !== null) {
+            $item->takePieces($use->leftOver(), "left over of $this->name")->movements()->update(['job' => $this->job, 'plan_id' => $this->plan?->id]);
+        }
     }
 
     private function cutFrom(ShelfStock $stock, RollUse $roll): void

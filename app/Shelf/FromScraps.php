@@ -12,10 +12,13 @@ use App\Models\ShelfStock;
 use App\Settings\House;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Material\MaterialKind;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\OnHandBlank;
+use Davrin\Core\Material\WoundKind;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Part\LiesOnOthers;
 use Davrin\Core\Part\Pieces;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
@@ -67,7 +70,7 @@ final readonly class FromScraps
         $this->ties = $this->read([])->ties->count();
         $this->base = ScrapBase::of($scraps, $piece, $this->ties);
         $this->longest = $this->base->missing === 0 ? null : ScrapBase::longest($scraps, $piece, $this->ties, app(House::class)->units());
-        $this->plan = $this->base->taken === [] ? null : $this->read($this->layer());
+        $this->plan = $this->base->taken === [] ? null : $this->read($this->part());
     }
 
     /** @param  list<ShelfItem>  $begun */
@@ -87,7 +90,7 @@ final readonly class FromScraps
     {
         $begun = [];
         /** @var ShelfItem $item */
-        foreach (ShelfItem::query()->with('stock.reservations')->where('ware', 'mesh')->whereNull('archived_at')->orderBy('name')->get() as $item) {
+        foreach (ShelfItem::query()->with('stock.reservations')->whereIn('ware', self::kinds())->whereNull('archived_at')->orderBy('name')->get() as $item) {
             $item->stock->each(fn (ShelfStock $stock) => $stock->setRelation('item', $item));
             $begun = [...$begun, ...(self::free($item) === [] ? [] : [$item])];
         }
@@ -95,10 +98,16 @@ final readonly class FromScraps
         return $begun;
     }
 
+    /** @return list<string> the kinds of material that a base is made of, by key */
+    private static function kinds(): array
+    {
+        return array_keys(array_filter(app(Craft::class)->materials, fn (MaterialKind $kind): bool => $kind instanceof WoundKind && $kind->makesABase()));
+    }
+
     /** @return array<string, string> techniques of one piece a tie, by key */
     public static function techniques(): array
     {
-        $pieces = array_filter(app(Craft::class)->techniques, fn ($technique): bool => $technique instanceof Pieces && $technique->meshes()->dealt && $technique->key() !== 'second-across');
+        $pieces = array_filter(app(Craft::class)->parts, fn ($technique): bool => $technique instanceof Pieces && $technique->materials()->dealt && ! $technique instanceof LiesOnOthers);
 
         return array_map(fn ($technique): string => $technique->noun()[1], $pieces);
     }
@@ -136,16 +145,16 @@ final readonly class FromScraps
     }
 
     /** @return array<string, mixed> */
-    private function layer(): array
+    private function part(): array
     {
         $taken = $this->base->taken;
         $all = array_sum($taken);
 
         return [
-            'meshes' => array_map(fn (string $id): array => ['id' => $id, ...$this->mesh($this->items[$id])], array_keys($taken)),
-            'layers' => [[
-                'technique' => $this->technique, 'length' => LengthText::canonical($this->piece),
-                ...(count($taken) === 1 ? ['mesh' => array_key_first($taken)] : ['mesh' => array_map(fn (string $id, int $count): string => "$id: $count", array_keys($taken), $taken), 'order' => 'by-count']),
+            'materials' => array_map(fn (string $id): array => ['id' => $id, 'kind' => $this->items[$id]->ware, ...$this->mesh($this->items[$id])], array_keys($taken)),
+            'parts' => [[
+                'kind' => $this->technique, 'length' => LengthText::canonical($this->piece),
+                ...(count($taken) === 1 ? ['material' => array_key_first($taken)] : ['material' => array_map(fn (string $id, int $count): string => "$id: $count", array_keys($taken), $taken), 'order' => 'by-count']),
                 ...($all < $this->ties ? ['on' => 'ties '.Words::ranges(range(1, $all))] : []),
             ]],
         ];
@@ -161,7 +170,7 @@ final readonly class FromScraps
     private function read(array $more): Plan
     {
         return app(PlanReader::class)->read([
-            'name' => 'From scraps', ...($this->form === null ? [] : ['form' => $this->form->form]), 'settings' => $this->form->settings ?? ['units' => app(House::class)->units()->value], 'meshes' => [[]], 'layers' => [], ...$more,
+            'name' => 'From scraps', ...($this->form === null ? [] : ['form' => $this->form->form]), 'settings' => $this->form->settings ?? ['units' => app(House::class)->units()->value], 'materials' => [[]], 'parts' => [], ...$more,
         ]);
     }
 }

@@ -5,6 +5,7 @@ namespace App\Shelf;
 use App\Exceptions\NotReady;
 use App\Models\SavedPlan;
 use App\Models\ShelfStock;
+use Davrin\Core\Cost\GoodsUse;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
@@ -21,8 +22,9 @@ final readonly class Holding
     /**
      * @param  ?SavedPlan  $plan  whose hold does not stand in the way; null where any would
      * @param  array<int, list<RollUse>>  $uses  what is cut from each thing on the shelf, by the id of the stock
+     * @param  array<int, int>  $pieces  how many are taken of what is counted, by the id of the stock
      */
-    private function __construct(private ?SavedPlan $plan, private array $uses) {}
+    private function __construct(private ?SavedPlan $plan, private array $uses, private array $pieces = []) {}
 
     /**
      * Makes a plan ready. Where another plan holds its rolls and others are free that come to the very same, those are taken; where
@@ -53,7 +55,7 @@ final readonly class Holding
     /** @return list<array{int, int, int, int}> what a maker would see change, of each mesh */
     private static function figures(Plan $plan): array
     {
-        return array_map(fn (WoundResult $mesh): array => [$mesh->plan->unmetPieces, $mesh->plan->money()->cents, $mesh->plan->opened(), $mesh->plan->used()->units], app(Engine::class)->figures($plan)->meshes);
+        return array_map(fn (WoundResult $mesh): array => [$mesh->plan->unmetPieces, $mesh->plan->money()->cents, $mesh->plan->opened(), $mesh->plan->used()->units], app(Engine::class)->figures($plan)->wound);
     }
 
     /** @throws NotReady */
@@ -64,19 +66,36 @@ final readonly class Holding
             throw NotReady::short();
         }
 
-        return new self($plan, self::uses(array_map(fn (WoundResult $mesh): RollPlan => $mesh->plan, $result->meshes)));
+        return new self($plan, self::uses(array_map(fn (WoundResult $mesh): RollPlan => $mesh->plan, $result->wound)), self::pieces($result->goods));
+    }
+
+    /**
+     * @param  list<GoodsUse>  $goods
+     * @return array<int, int>
+     */
+    private static function pieces(array $goods): array
+    {
+        $pieces = [];
+        foreach ($goods as $use) {
+            foreach ($use->fromShelf() as $stock => $count) {
+                $pieces[$stock] = ($pieces[$stock] ?? 0) + $count;
+            }
+        }
+
+        return $pieces;
     }
 
     /**
      * Nobody but who cuts these holds them, and they are there.
      *
      * @param  list<RollPlan>  $rolls
+     * @param  list<GoodsUse>  $goods
      *
      * @throws NotReady
      */
-    public static function free(array $rolls): void
+    public static function free(array $rolls, array $goods): void
     {
-        (new self(null, self::uses($rolls)))->stock();
+        (new self(null, self::uses($rolls), self::pieces($goods)))->stock();
     }
 
     /**
@@ -114,8 +133,8 @@ final readonly class Holding
      */
     private function stock(): Collection
     {
-        $stock = ShelfStock::query()->with('reservations.plan', 'item')->find(array_keys($this->uses))->keyBy('id');
-        $lacking = array_values(array_filter(array_keys($this->uses), fn (int $id): bool => ! isset($stock[$id]) || $stock[$id]->free($this->plan) < $this->amount($stock[$id])));
+        $stock = ShelfStock::query()->with('reservations.plan', 'item')->find([...array_keys($this->uses), ...array_keys($this->pieces)])->keyBy('id');
+        $lacking = array_values(array_filter([...array_keys($this->uses), ...array_keys($this->pieces)], fn (int $id): bool => ! isset($stock[$id]) || $stock[$id]->free($this->plan) < $this->amount($stock[$id])));
         if ($lacking !== []) {
             throw $this->refusal(array_values(array_filter(array_map(fn (int $id): ?ShelfStock => $stock[$id] ?? null, $lacking))));
         }
@@ -143,9 +162,12 @@ final readonly class Holding
         return NotReady::heldElsewhere($item->name, $left, array_values($plans));
     }
 
-    /** Of a roll the length that is cut, of loose pieces how many. */
+    /** Of a roll the length that is cut, of loose pieces and of what is counted how many. */
     private function amount(ShelfStock $stock): int
     {
+        if ($stock->kind === StockKind::Heap) {
+            return $this->pieces[$stock->id] ?? 0;
+        }
         $uses = $this->uses[$stock->id] ?? [];
 
         return $stock->kind === StockKind::Loose ? count($uses) : array_sum(array_map(fn (RollUse $roll): int => $roll->used()->units, $uses));

@@ -43,7 +43,7 @@ final readonly class ItemPage implements Responsable
 
         return response()->view('shelf.show', [
             'item' => $this->item,
-            'sentence' => Recipe::line('item', $this->item->ware()->sentence(), $this->item->slip(), app(House::class)->units()),
+            'sentence' => Recipe::line('item', $this->item->ware()->shelfSentence(), $this->item->slip(), app(House::class)->units()),
             'things' => new ShelfThings($this->item),
             'stock' => $stock,
             'history' => $history,

@@ -5,9 +5,14 @@ namespace App\Shelf;
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
+use Davrin\Core\Blank\Blank;
 use Davrin\Core\Edit\TakeFromShelf;
+use Davrin\Core\Material\Good;
+use Davrin\Core\Material\Material;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\OnHandBlank;
+use Davrin\Core\Material\PiecesOnHand;
+use Davrin\Core\Material\PiecesOnHandBlank;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Shelf\StockKind;
 
@@ -17,8 +22,6 @@ final readonly class MaterialFromShelf
     /** A plan names no more rolls and pieces of a mesh than this; begun ones before full ones. */
     private const MOST = 60;
 
-    private const SAID = ['name', 'colour', 'hatch', 'width', 'body', 'roll', 'allowance', 'price'];
-
     /**
      * As a plan file holds it.
      *
@@ -26,13 +29,15 @@ final readonly class MaterialFromShelf
      */
     public static function written(ShelfItem $item, SavedPlan $for): array
     {
-        return [...self::said($item), 'label' => 'label', ...self::onHand($item, $for)];
+        return [...self::said($item), ...($item->ware()->isWound() ? ['label' => 'label'] : []), ...self::onHand($item, $for)];
     }
 
-    /** @return array<string, mixed> what a plan says of a mesh, as the shelf says it */
+    /** @return array<string, mixed> what a plan says of a material, as the shelf says it */
     public static function said(ShelfItem $item): array
     {
-        return array_intersect_key($item->slip()->write(), array_flip(self::SAID));
+        $asked = array_map(fn (Blank $blank): string => $blank->key(), $item->ware()->planBlanks());
+
+        return array_intersect_key($item->slip()->write(), array_flip($asked));
     }
 
     /**
@@ -44,22 +49,32 @@ final readonly class MaterialFromShelf
         $there = $item->stock()->where('amount', '>', 0)->with('reservations')->get()
             ->filter(fn (ShelfStock $stock): bool => $lots === null || in_array($stock->lot, $lots, true))->each(fn (ShelfStock $stock) => $stock->setRelation('item', $item))
             ->sortBy(fn (ShelfStock $stock): array => [$stock->kind === StockKind::Full, $stock->amount, $stock->id])
-            ->map(fn (ShelfStock $stock): ?OnHand => $stock->onHand($for))->filter()->take(self::MOST)->values()->all();
+            ->take(self::MOST);
 
-        return ['onHand' => (new OnHandBlank('onHand', ''))->write($there)];
+        return ['onHand' => $item->ware()->isWound()
+            ? (new OnHandBlank('onHand', ''))->write($there->map(fn (ShelfStock $stock): ?OnHand => $stock->onHand($for))->filter()->values()->all())
+            : (new PiecesOnHandBlank('onHand', ''))->write($there->map(fn (ShelfStock $stock): ?PiecesOnHand => $stock->piecesOnHand($for))->filter()->values()->all())];
     }
 
     /**
-     * The thing on the shelf that a mesh was taken from: by its rolls, else by what it is called and how wide it is.
+     * The thing on the shelf that a material was taken from: by what is on hand of it, else by what it is called and how wide it is.
      */
-    public static function item(Wound $mesh): ?ShelfItem
+    public static function item(Material $material): ?ShelfItem
     {
-        $ids = array_filter(array_map(fn (OnHand $there): ?int => $there->item, $mesh->onHand()));
+        $ids = self::linked($material);
         $stock = $ids === [] ? null : ShelfStock::query()->with('item')->find(reset($ids));
 
         return $stock instanceof ShelfStock
             ? $stock->item
-            : ShelfItem::query()->where(['ware' => 'mesh', 'name' => $mesh->name(), 'width' => $mesh->width()->units])->whereNull('archived_at')->first();
+            : ShelfItem::query()->where(['ware' => $material->kind->key(), 'name' => $material->slip->text('name'), 'width' => $material instanceof Wound ? $material->width()->units : 0])->whereNull('archived_at')->first();
+    }
+
+    /** @return list<int> what of the shelf is on hand of it, by the id of the stock */
+    private static function linked(Material $material): array
+    {
+        $onHand = $material instanceof Wound || $material instanceof Good ? $material->onHand() : [];
+
+        return array_values(array_filter(array_map(fn (OnHand|PiecesOnHand $there): ?int => $there->item, $onHand), fn (?int $item): bool => $item !== null));
     }
 
     /**
@@ -72,7 +87,7 @@ final readonly class MaterialFromShelf
         return array_map(self::words(...), self::free($saved));
     }
 
-    /** All meshes that were taken from the shelf, as they are free there now; null where nothing has changed. */
+    /** All materials that were taken from the shelf, as they are free there now; null where nothing has changed. */
     public static function anew(SavedPlan $saved): ?TakeFromShelf
     {
         $written = array_map(fn (array $onHand): array => ['onHand' => $onHand], self::free($saved));
@@ -81,7 +96,7 @@ final readonly class MaterialFromShelf
     }
 
     /**
-     * What is free of each mesh that was taken from the shelf, where that is not what the plan takes to be on hand. Two meshes that
+     * What is free of each material that was taken from the shelf, where that is not what the plan takes to be on hand. Two meshes that
      * are lots of the same thing keep each to its own.
      *
      * @return array<string, list<string>> as a plan file holds it, by the id of the mesh
@@ -89,17 +104,16 @@ final readonly class MaterialFromShelf
     private static function free(SavedPlan $saved): array
     {
         [$items, $free] = [[], []];
-        foreach ($saved->plan()->meshes as $mesh) {
-            $isLinked = array_filter($mesh->onHand(), fn (OnHand $there): bool => $there->item !== null) !== [];
-            $items[$mesh->id] = $isLinked ? self::item($mesh) : null;
+        foreach ($saved->plan()->materials->all as $material) {
+            $items[$material->id] = self::linked($material) === [] ? null : self::item($material);
         }
         $shared = array_count_values(array_map(fn (ShelfItem $item): int => $item->id, array_filter($items)));
-        foreach ($saved->plan()->meshes as $mesh) {
-            $item = $items[$mesh->id];
+        foreach ($saved->plan()->materials->all as $material) {
+            $item = $items[$material->id];
             if ($item !== null) {
-                $lots = $shared[$item->id] > 1 ? array_values(array_unique(array_map(fn (OnHand $there): ?string => $there->lot, $mesh->onHand()))) : null;
+                $lots = $shared[$item->id] > 1 && $material instanceof Wound ? array_values(array_unique(array_map(fn (OnHand $there): ?string => $there->lot, $material->onHand()))) : null;
                 $now = self::onHand($item, $saved, $lots)['onHand'];
-                $free += $now === $mesh->slip->write()['onHand'] ? [] : [$mesh->id => $now];
+                $free += $now === $material->slip->write()['onHand'] ? [] : [$material->id => $now];
             }
         }
 

@@ -28,7 +28,7 @@ final readonly class ShelfRemedies
 
     public function added(SavedPlan $saved, Result $result): Result
     {
-        $about = array_slice(array_filter($result->advice, fn (Advice $advice): bool => count($advice->meshes) === 1 && in_array($advice->rule, self::ABOUT_ROLLS, true)), 0, self::MOST_WARNINGS);
+        $about = array_slice(array_filter($result->advice, fn (Advice $advice): bool => count($advice->materials) === 1 && in_array($advice->rule, self::ABOUT_ROLLS, true)), 0, self::MOST_WARNINGS);
 
         return $about === [] ? $result : $result->advised(array_map(
             fn (Advice $advice): Advice => in_array($advice, $about, true) ? $this->withShelf($saved, $result, $advice) : $advice, $result->advice,
@@ -38,10 +38,10 @@ final readonly class ShelfRemedies
     private function withShelf(SavedPlan $saved, Result $result, Advice $advice): Advice
     {
         $plan = $saved->plan();
-        $mesh = array_column($plan->meshes, null, 'id')[$advice->meshes[0]];
+        $mesh = array_column($plan->wound(), null, 'id')[$advice->materials[0]];
         $its = MaterialFromShelf::item($mesh);
         $offered = 0;
-        $used = array_sum(array_map(fn (WoundResult $its): int => $its->mesh->id === $mesh->id ? $its->plan->used()->units : 0, $result->meshes));
+        $used = array_sum(array_map(fn (WoundResult $its): int => $its->wound->id === $mesh->id ? $its->plan->used()->units : 0, $result->wound));
         foreach ($this->ofTheSameWidth($mesh, $its) as $item) {
             // What is less than is cut already cannot do.
             $remedy = $offered < self::MOST && ($item->is($its) || $item->together() >= $used) ? $this->engine->remedy($plan, $result, $this->label($item, $its), $this->fill($mesh, $item, $saved), [$mesh->id]) : null;
@@ -57,7 +57,7 @@ final readonly class ShelfRemedies
     private function ofTheSameWidth(Wound $mesh, ?ShelfItem $its): array
     {
         /** @var Builder<ShelfItem> $others */
-        $others = ShelfItem::query()->with('stock')->where(['ware' => 'mesh', 'width' => $mesh->width()->units])->whereNull('archived_at')->where('name', '!=', $mesh->name());
+        $others = ShelfItem::query()->with('stock')->where(['ware' => $mesh->kind->key(), 'width' => $mesh->width()->units])->whereNull('archived_at')->where('name', '!=', $mesh->name());
         /** @var list<ShelfItem> $most */
         $most = $others->limit(200)->get()->all();
         usort($most, fn (ShelfItem $a, ShelfItem $b): int => $b->together() <=> $a->together());
@@ -75,7 +75,7 @@ final readonly class ShelfRemedies
     {
         $fill = [];
         foreach (MaterialFromShelf::written($item, $saved) as $key => $value) {
-            $fill["meshes.$mesh->id.$key"] = is_array($value) ? ($value === [] ? 'nothing' : implode(', ', $value)) : (string) $value;
+            $fill["materials.$mesh->id.$key"] = is_array($value) ? ($value === [] ? 'nothing' : implode(', ', $value)) : (string) $value;
         }
 
         return $fill;

@@ -5,6 +5,7 @@ namespace App\Shelf;
 use App\Drawing\Ink;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
+use Davrin\Core\Material\Kind\Mesh;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Shelf\StockKind;
@@ -20,7 +21,7 @@ final readonly class ShelfThings
     private const WIDTH = 172;
 
     /** So thick a layer lies on a roll, in inches, where nobody measured the roll (guess). */
-    private const THICK = ['mesh' => 0.04, 'ribbon' => 0.03];
+    private const THICK = [Mesh::KEY => 0.04];
 
     private const CORE = 1.5;
 

@@ -41,9 +41,9 @@ final class Difference
                 $units->available(Length::sum(array_map(fn (WoundResult $mesh): Length => $mesh->plan->left(), $new))),
             );
         }
-        $reserve = array_map(fn (WoundResult $mesh): int => max(0, ($mesh->mesh->rolls() ?? 0) - count($mesh->plan->from(Origin::New))), $new);
+        $reserve = array_map(fn (WoundResult $mesh): int => max(0, ($mesh->wound->rolls() ?? 0) - count($mesh->plan->from(Origin::New))), $new);
         if (array_sum($reserve) > 0) {
-            $price = Money::cents(array_sum(array_map(fn (WoundResult $mesh, int $count): int => $count * $mesh->mesh->price()->cents, $new, $reserve)));
+            $price = Money::cents(array_sum(array_map(fn (WoundResult $mesh, int $count): int => $count * $mesh->wound->price()->cents, $new, $reserve)));
             $said[] = sprintf('%s (%s) in reserve', Words::count(array_sum($reserve), 'roll'), $price->shown());
         }
         if ($after->tally->across->shown !== $before->tally->across->shown) {
@@ -63,7 +63,7 @@ final class Difference
      */
     private static function meshes(Result $result, array $ids): array
     {
-        return array_values(array_filter($result->meshes, fn (WoundResult $mesh): bool => in_array($mesh->mesh->id, $ids, true)));
+        return array_values(array_filter($result->wound, fn (WoundResult $mesh): bool => in_array($mesh->wound->id, $ids, true)));
     }
 
     /** @param  list<WoundResult>  $meshes */

@@ -19,29 +19,29 @@ final readonly class LotsDoNotMatch implements Rule
 
     public function look(Plan $plan, Result $result): array
     {
-        return array_values(array_filter(array_map(fn (WoundResult $mesh): ?Advice => $this->advice($plan, $result, $mesh), $result->meshes)));
+        return array_values(array_filter(array_map(fn (WoundResult $mesh): ?Advice => $this->advice($plan, $result, $mesh), $result->wound)));
     }
 
     private function advice(Plan $plan, Result $result, WoundResult $mesh): ?Advice
     {
-        $lots = PartLots::lots($mesh->mesh);
-        $layer = $plan->layersOf($mesh->mesh)[0] ?? null;
-        if ($lots === null || $layer === null) {
+        $lots = PartLots::lots($mesh->wound);
+        $part = $plan->partsOf($mesh->wound)[0] ?? null;
+        if ($lots === null || $part === null) {
             return null;
         }
         $cut = array_values(array_unique(array_filter(array_map(fn (RollUse $roll): ?string => $roll->stock->lot, $mesh->plan->rolls), fn (?string $lot): bool => $lot !== null)));
         sort($cut);
-        $name = $mesh->mesh->name();
+        $name = $mesh->wound->name();
         [$title, $sentence, $remedies] = count($cut) > 1
             ? ['Two lots side by side.', sprintf('Lots %s of %s come as they lie on the rolls. Where they do not match, it shows.', Words::list($cut), $name), [
                 $this->trial->partingLots($plan, $result, $mesh),
-                $this->trial->remedy($plan, $result, 'Keep to one lot', ["meshes.{$mesh->mesh->id}.lots" => 'apart'], [$mesh->mesh->id]),
+                $this->trial->remedy($plan, $result, 'Keep to one lot', ["materials.{$mesh->wound->id}.lots" => 'apart'], [$mesh->wound->id]),
             ]]
             : ['No lot is enough alone.', sprintf('%s of %s may not match. By turns all the way round they look meant.', Words::list($lots), $name), [
                 $mesh->plan->unmetPieces > 0 || $mesh->plan->money()->cents > 0 ? $this->trial->partingLots($plan, $result, $mesh, onlyIfLess: true) : null,
             ]];
         $remedies = array_values(array_filter($remedies));
 
-        return $remedies === [] ? null : new Advice('lots', "layers.$layer->id", [$mesh->mesh->id], $title, $sentence, [], $remedies);
+        return $remedies === [] ? null : new Advice('lots', "parts.$part->id", [$mesh->wound->id], $title, $sentence, [], $remedies);
     }
 }

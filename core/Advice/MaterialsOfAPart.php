@@ -31,7 +31,7 @@ final class MaterialsOfAPart
     /** @param  non-empty-list<RollOutcome>  $meshes */
     public static function names(array $meshes): string
     {
-        return Words::list(array_map(fn (RollOutcome $mesh): string => $mesh->mesh->name(), $meshes));
+        return Words::list(array_map(fn (RollOutcome $mesh): string => $mesh->wound->name(), $meshes));
     }
 
     /**
@@ -40,7 +40,7 @@ final class MaterialsOfAPart
      */
     public static function ids(array $meshes): array
     {
-        return array_map(fn (RollOutcome $mesh): string => $mesh->mesh->id, $meshes);
+        return array_map(fn (RollOutcome $mesh): string => $mesh->wound->id, $meshes);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Advice;
 
 use Davrin\Core\Colour\DealsByCount;
+use Davrin\Core\Material\Material;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Remedy;
@@ -30,18 +31,18 @@ final readonly class Remedies
      */
     public function forMeshes(Plan $plan, Result $before, array $meshes): array
     {
-        $ids = array_map(fn (WoundResult $mesh): string => $mesh->mesh->id, $meshes);
-        $layers = array_values(array_filter($plan->layers, fn (Part $layer): bool => array_filter($meshes, fn (WoundResult $mesh): bool => $layer->uses($mesh->mesh)) !== []));
+        $ids = array_map(fn (WoundResult $mesh): string => $mesh->wound->id, $meshes);
+        $parts = array_values(array_filter($plan->parts, fn (Part $part): bool => array_filter($meshes, fn (WoundResult $mesh): bool => $part->uses($mesh->wound)) !== []));
         // What takes least to find is found first, so that where the search is cut short there is a way out all the same.
         $moreRolls = $this->moreRolls($plan, $meshes, $ids);
         $moreRolls = $moreRolls === null ? null : $this->trial->remedy($plan, $before, $moreRolls[0], $moreRolls[1], $ids);
         [$shorter, $barer] = [[
-            ...array_map(fn (Part $layer): ?array => $this->trial->shorter($plan, $layer, self::LEAST_PART, fn (array $fill): bool => $this->isEnough($plan, $ids, $fill)), $layers),
-            ...array_map(fn (Part $layer): ?array => $this->fewerOfIt($plan, $layer, $meshes), $layers),
-            $this->fewerASection($plan, $layers, $ids),
+            ...array_map(fn (Part $part): ?array => $this->trial->shorter($plan, $part, self::LEAST_PART, fn (array $fill): bool => $this->isEnough($plan, $ids, $fill)), $parts),
+            ...array_map(fn (Part $part): ?array => $this->fewerOfIt($plan, $part, $meshes), $parts),
+            $this->fewerASection($plan, $parts, $ids),
         ], [
             // Of several layers the last one hides least.
-            ...array_map(fn (Part $layer): ?array => $this->bareTies($plan, $layer, $ids), array_slice($layers, -1)),
+            ...array_map(fn (Part $part): ?array => $this->bareTies($plan, $part, $ids), array_slice($parts, -1)),
         ]];
 
         return array_values(array_filter([...$this->worked($plan, $before, $shorter, $ids), $moreRolls, ...$this->worked($plan, $before, $barer, $ids)]));
@@ -77,7 +78,7 @@ final readonly class Remedies
     private function isEnough(Plan $plan, array $ids, array $fill): bool
     {
         return $this->trial->meshesDo($plan, $fill, fn (array $after): bool => array_filter(
-            $after, fn (RollOutcome $mesh): bool => in_array($mesh->mesh->id, $ids, true) && ! $mesh->verdict->isGood(),
+            $after, fn (RollOutcome $mesh): bool => in_array($mesh->wound->id, $ids, true) && ! $mesh->verdict->isGood(),
         ) === []);
     }
 
@@ -87,33 +88,33 @@ final readonly class Remedies
      * @param  non-empty-list<WoundResult>  $meshes
      * @return array{string, array<string, string>}|null
      */
-    private function fewerOfIt(Plan $plan, Part $layer, array $meshes): ?array
+    private function fewerOfIt(Plan $plan, Part $part, array $meshes): ?array
     {
-        [$dealing, $short] = [$layer->on->dealing, $meshes[0]->mesh->id];
-        $counts = $dealing instanceof DealsByCount && count($meshes) === 1 ? $dealing->named($layer->on->deal) : [];
+        [$dealing, $short] = [$part->on->dealing, $meshes[0]->wound->id];
+        $counts = $dealing instanceof DealsByCount && $part->on->deal !== null && count($meshes) === 1 ? $dealing->named($part->on->deal) : [];
         $others = array_diff_key($counts, [$short => 1]);
         if (! isset($counts[$short]) || $others === []) {
             return null;
         }
         arsort($others);
         $other = (string) array_key_first($others);
-        $names = $layer->on->deal->names;
+        $names = array_map(fn (Material $material): string => $material->name(), $plan->materials->all);
         $with = fn (int $count): array => [$other => $counts[$other] + $counts[$short] - $count, $short => $count];
-        $fill = fn (int $count): array => ["layers.$layer->id.mesh" => implode(' + ', array_map(fn (string $mesh): string => ($with($count)[$mesh] ?? $counts[$mesh])." $mesh", array_keys($counts)))];
+        $fill = fn (int $count): array => ["parts.$part->id.material" => implode(' + ', array_map(fn (string $mesh): string => ($with($count)[$mesh] ?? $counts[$mesh])." $mesh", array_keys($counts)))];
         $best = $this->trial->most(1, $counts[$short] - 1, fn (int $count): bool => $this->isEnough($plan, [$short, $other], $fill($count)));
 
         return $best === null ? null : [sprintf('%d of %s, %d of %s', $best, $names[$short], $with($best)[$other], $names[$other]), $fill($best)];
     }
 
     /**
-     * @param  list<Part>  $layers
+     * @param  list<Part>  $parts
      * @param  list<string>  $ids
      * @return array{string, array<string, string>}|null
      */
-    private function fewerASection(Plan $plan, array $layers, array $ids): ?array
+    private function fewerASection(Plan $plan, array $parts, array $ids): ?array
     {
         $group = array_values(array_filter(
-            array_map(fn (Part $layer): TieGroup => $layer->on->group, $layers),
+            array_filter(array_map(fn (Part $part): ?TieGroup => $part->on->group, $parts)),
             fn (TieGroup $group): bool => $group->slip->has('perSection'),
         ))[0] ?? null;
         if ($group === null) {
@@ -133,14 +134,14 @@ final readonly class Remedies
      * @param  list<string>  $ids
      * @return array{string, array<string, string>}|null
      */
-    private function bareTies(Plan $plan, Part $layer, array $ids): ?array
+    private function bareTies(Plan $plan, Part $part, array $ids): ?array
     {
-        $ties = array_map(fn (Tie $tie): int => $tie->number, $layer->on->ties());
-        if ($layer->work->cuts === []) {
+        $ties = array_map(fn (Tie $tie): int => $tie->number, $part->on->ties());
+        if ($part->demand->cuts === []) {
             return null;
         }
         sort($ties);
-        $fill = fn (int $count): array => ["layers.$layer->id.on" => 'ties '.implode(', ', array_slice($ties, 0, $count))];
+        $fill = fn (int $count): array => ["parts.$part->id.on" => 'ties '.implode(', ', array_slice($ties, 0, $count))];
         $least = intdiv(count($ties) * self::LEAST_PART[0] + self::LEAST_PART[1] - 1, self::LEAST_PART[1]);
         $best = $this->trial->most($least, count($ties) - 1, fn (int $count): bool => $this->isEnough($plan, $ids, $fill($count)));
 
@@ -157,9 +158,9 @@ final readonly class Remedies
         foreach ([0, 1] as $more) {
             [$fill, $said] = [[], []];
             foreach ($meshes as $mesh) {
-                $rolls = max($mesh->safeRolls ?? 0, ($mesh->mesh->rolls() ?? count($mesh->plan->from(Origin::New))) + 1) + $more;
-                $fill["meshes.{$mesh->mesh->id}.rolls"] = (string) $rolls;
-                $said[] = Words::count($rolls, 'roll').(count($meshes) > 1 ? ' of '.$mesh->mesh->name() : '');
+                $rolls = max($mesh->safeRolls ?? 0, ($mesh->wound->rolls() ?? count($mesh->plan->from(Origin::New))) + 1) + $more;
+                $fill["materials.{$mesh->wound->id}.rolls"] = (string) $rolls;
+                $said[] = Words::count($rolls, 'roll').(count($meshes) > 1 ? ' of '.$mesh->wound->name() : '');
             }
             if ($this->isEnough($plan, $ids, $fill)) {
                 return ['Have '.Words::list($said).' at hand', $fill];

@@ -18,11 +18,11 @@ final readonly class RollsAreTooFew implements Rule
 
     public function look(Plan $plan, Result $result): array
     {
-        $short = array_values(array_filter($result->meshes, fn (WoundResult $mesh): bool => $mesh->verdict->short));
+        $short = array_values(array_filter($result->wound, fn (WoundResult $mesh): bool => $mesh->verdict->short));
 
         return array_map(
             fn (array $meshes): Advice => $this->advice($plan, $result, $meshes),
-            MaterialsOfAPart::grouped($short, fn (WoundResult $mesh): string => $mesh->plan->unmet[0]->layer),
+            MaterialsOfAPart::grouped($short, fn (WoundResult $mesh): string => $mesh->plan->unmet[0]->part),
         );
     }
 
@@ -30,17 +30,17 @@ final readonly class RollsAreTooFew implements Rule
     private function advice(Plan $plan, Result $result, array $meshes): Advice
     {
         $unmet = array_values(array_column(array_map(fn (Element $element): array => [$element->id, $element], array_merge(...array_map(fn (WoundResult $mesh): array => $mesh->plan->unmet, $meshes))), 1, 0));
-        $layer = $plan->layer($unmet[0]->layer);
+        $part = $plan->part($unmet[0]->part);
         $ties = MaterialsOfAPart::ties($unmet);
-        $rolls = array_sum(array_map(fn (WoundResult $mesh): int => (int) $mesh->mesh->rolls(), $meshes));
-        $onHand = array_filter($meshes, fn (WoundResult $mesh): bool => $mesh->mesh->onHand() !== []) !== [];
-        $what = $ties === [] ? ucfirst($layer->technique->noun()[1]) : ucfirst(Words::ties($ties));
+        $rolls = array_sum(array_map(fn (WoundResult $mesh): int => (int) $mesh->wound->rolls(), $meshes));
+        $onHand = array_filter($meshes, fn (WoundResult $mesh): bool => $mesh->wound->onHand() !== []) !== [];
+        $what = $ties === [] ? ucfirst($part->kind->noun()[1]) : ucfirst(Words::ties($ties));
 
         return new Advice(
             'short',
-            "layers.$layer->id",
+            "parts.$part->id",
             MaterialsOfAPart::ids($meshes),
-            sprintf('%s short.', ucfirst(Words::count(count($unmet), ...$layer->technique->noun()))),
+            sprintf('%s short.', ucfirst(Words::count(count($unmet), ...$part->kind->noun()))),
             sprintf(
                 '%s%s of %s %s out%s. %s would stay bare%s.',
                 $onHand ? 'What is on hand and ' : '',
@@ -49,7 +49,7 @@ final readonly class RollsAreTooFew implements Rule
                 $rolls === 1 && ! $onHand ? 'runs' : 'run',
                 $ties === [] ? '' : ' before '.Words::ties([$ties[0]]),
                 $what,
-                count($layer->on->meshes) > 1 ? ' or not be whole' : '',
+                count($part->on->materials) > 1 ? ' or not be whole' : '',
             ),
             $ties,
             $this->remedies->forMeshes($plan, $result, $meshes),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
+use Davrin\Core\Part\EndsSooner;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Advice;
@@ -21,27 +22,30 @@ final readonly class StrandsCouldEndSooner implements Rule
 
     public function look(Plan $plan, Result $result): array
     {
-        return array_values(array_filter(array_map(fn (Part $layer): ?Advice => $this->advice($plan, $result, $layer), $plan->layers)));
+        return array_values(array_filter(array_map(fn (Part $part): ?Advice => $this->advice($plan, $result, $part), $plan->parts)));
     }
 
-    private function advice(Plan $plan, Result $result, Part $layer): ?Advice
+    private function advice(Plan $plan, Result $result, Part $part): ?Advice
     {
-        $run = $layer->work->runs[0] ?? null;
+        $run = $part->demand->runs[0] ?? null;
         $doubled = $run === null || ! $run->together || $run->sooner ? [] : array_filter(array_count_values($run->strands), fn (int $strands): bool => $strands > 1);
-        $meshes = array_values(array_filter($result->meshes, fn (WoundResult $mesh): bool => isset($doubled[$mesh->mesh->id]) && $mesh->plan->rolls !== [] && ! $mesh->plan->isProvenBest()));
-        if ($meshes === []) {
+        $meshes = array_values(array_filter($result->wound, fn (WoundResult $mesh): bool => isset($doubled[$mesh->wound->id]) && $mesh->plan->rolls !== [] && ! $mesh->plan->isProvenBest()));
+        if ($meshes === [] || ! $part->kind instanceof EndsSooner) {
             return null;
         }
         $ids = MaterialsOfAPart::ids($meshes);
-        $fill = ["layers.$layer->id.change" => 'sooner'];
-        if (! $this->trial->meshesDo($plan, $fill, fn (array $after): bool => self::lacks($after) < self::lacks($result->meshes))) {
+        $fill = [];
+        foreach ($part->kind->endingSooner() as $key => $written) {
+            $fill["parts.$part->id.$key"] = $written;
+        }
+        if (! $this->trial->meshesDo($plan, $fill, fn (array $after): bool => self::lacks($after) < self::lacks($result->wound))) {
             return null;
         }
 
         $remedy = $this->trial->remedy($plan, $result, 'End the strands sooner', $fill, $ids);
 
         return $remedy === null ? null : new Advice(
-            'sooner', "layers.$layer->id", $ids, 'Fewer rolls would do.',
+            'sooner', "parts.$part->id", $ids, 'Fewer rolls would do.',
             sprintf('The strands of %s end where their rolls end, and each set of rolls leaves its rest.', MaterialsOfAPart::names($meshes)),
             [], [$remedy],
         );

@@ -22,15 +22,15 @@ final readonly class TooDeepForItsRoom implements Rule
     public function look(Plan $plan, Result $result): array
     {
         $room = $plan->settings->room();
-        if ($room === null || $plan->layers === [] || ! self::depth($result->tally->depth)->isMoreThan($room)) {
+        if ($room === null || $plan->parts === [] || ! self::depth($result->tally->depth)->isMoreThan($room)) {
             return [];
         }
-        $layers = $plan->layers;
-        usort($layers, fn (Part $a, Part $b): int => $b->size->depth <=> $a->size->depth);
-        $flattest = $this->flattest($plan, $layers[0], $room);
+        $parts = $plan->parts;
+        usort($parts, fn (Part $a, Part $b): int => $b->size->depth <=> $a->size->depth);
+        $flattest = $this->flattest($plan, $parts[0], $room);
 
         return [new Advice(
-            'too-deep', "layers.{$layers[0]->id}", [], 'Too deep for its room.',
+            'too-deep', "parts.{$parts[0]->id}", [], 'Too deep for its room.',
             sprintf('It stands %s deep, and has %s of room: the door would press it flat.', $result->tally->depth->shown, $plan->units()->exact($room)), [],
             $flattest === null ? [] : array_filter([$this->trial->remedy($plan, $result, 'Make it '.$flattest[0], $flattest[1], [])]),
         )];
@@ -41,18 +41,18 @@ final readonly class TooDeepForItsRoom implements Rule
      *
      * @return array{string, array<string, string>}|null its name, and what to write
      */
-    private function flattest(Plan $plan, Part $layer, Length $room): ?array
+    private function flattest(Plan $plan, Part $part, Length $room): ?array
     {
         [$best, $least] = [null, $room];
-        foreach ($this->trial->techniques() as $key) {
-            $fill = ["layers.$layer->id.technique" => $key];
+        foreach ($this->trial->kinds() as $key) {
+            $fill = ["parts.$part->id.kind" => $key];
             $edited = $this->trial->edited($plan, $fill);
-            if ($edited === null || $edited->layer($layer->id)->technique->fullness() === null) {
+            if ($edited === null || $edited->part($part->id)->kind->fullness() === null) {
                 continue;
             }
-            $depth = self::depth((new Estimates($edited, $edited->layers))->depth());
+            $depth = self::depth((new Estimates($edited, $edited->parts))->depth());
             if ($best === null ? ! $depth->isMoreThan($least) : $depth->isLessThan($least)) {
-                [$best, $least] = [[$edited->layer($layer->id)->technique->noun()[1], $fill], $depth];
+                [$best, $least] = [[$edited->part($part->id)->kind->noun()[1], $fill], $depth];
             }
         }
 

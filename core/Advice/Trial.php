@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
-use Davrin\Core\Edit\ChangeList;
 use Davrin\Core\Edit\Edit;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\PartLots;
+use Davrin\Core\Edit\RemovePart;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Part\CutToLength;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
@@ -36,8 +37,8 @@ final class Trial
 
     private bool $wasCutShort = false;
 
-    /** @var WeakMap<Part, int> how many doubts each layer has */
-    private readonly WeakMap $doubts;
+    /** @var WeakMap<Part, int> how many concerns each layer has */
+    private readonly WeakMap $concerns;
 
     /**
      * @param  int  $steps  that looking for remedies may take
@@ -46,7 +47,7 @@ final class Trial
     public function __construct(int $steps, private readonly int $took, private readonly PlanWork $planWork, private readonly RollWork $meshWork, private readonly PlanReader $reader)
     {
         $this->effort = Effort::of($steps);
-        $this->doubts = new WeakMap;
+        $this->concerns = new WeakMap;
     }
 
     public function spent(): int
@@ -69,7 +70,7 @@ final class Trial
     {
         $edited = $this->applied($plan, new FillBlanks($fill));
 
-        return $edited === null || $this->doubts($edited) > $this->doubts($plan) ? null : $edited;
+        return $edited === null || $this->concerns($edited) > $this->concerns($plan) ? null : $edited;
     }
 
     /**
@@ -105,17 +106,17 @@ final class Trial
      */
     public function remedy(Plan $plan, Result $before, string $label, array $fill, array $meshes, string $first = ''): ?Remedy
     {
-        $after = $this->resultOf($plan, new FillBlanks($fill));
+        $after = $this->resultOf($plan, $edit = new FillBlanks($fill));
 
-        return $after === null ? null : new Remedy($label, $first.Difference::between($before, $after, $meshes, $plan->units()), $fill);
+        return $after === null ? null : new Remedy($label, $first.Difference::between($before, $after, $meshes, $plan->units()), $edit);
     }
 
     /** The plan without one of its layers, with the difference that makes. */
-    public function leavingOut(Plan $plan, Result $before, Part $layer): ?Remedy
+    public function leavingOut(Plan $plan, Result $before, Part $part): ?Remedy
     {
-        $after = $this->resultOf($plan, ChangeList::removeLayer($layer->id));
+        $after = $this->resultOf($plan, $edit = new RemovePart($part->id));
 
-        return $after === null ? null : new Remedy("Leave these {$layer->technique->noun()[1]} out", Difference::between($before, $after, [], $plan->units()), [], $layer->id);
+        return $after === null ? null : new Remedy("Leave these {$part->kind->noun()[1]} out", Difference::between($before, $after, [], $plan->units()), $edit);
     }
 
     /**
@@ -125,18 +126,18 @@ final class Trial
      */
     public function partingLots(Plan $plan, Result $before, WoundResult $mesh, bool $onlyIfLess = false): ?Remedy
     {
-        $parted = $this->applied($plan, PartLots::of($mesh->mesh->id));
+        $parted = $this->applied($plan, $edit = PartLots::of($mesh->wound->id));
         $after = $parted === null ? null : $this->worked($parted);
         $lacks = fn (Result $result): array => [
-            array_sum(array_map(fn (WoundResult $its): int => $its->plan->unmetPieces, $result->meshes)),
-            array_sum(array_map(fn (WoundResult $its): int => $its->plan->money()->cents, $result->meshes)),
+            array_sum(array_map(fn (WoundResult $its): int => $its->plan->unmetPieces, $result->wound)),
+            array_sum(array_map(fn (WoundResult $its): int => $its->plan->money()->cents, $result->wound)),
         ];
         if ($parted === null || $after === null || ($onlyIfLess && $lacks($after) >= $lacks($before))) {
             return null;
         }
-        $its = [$mesh->mesh->id, ...array_diff(array_column($parted->meshes, 'id'), array_column($plan->meshes, 'id'))];
+        $its = [$mesh->wound->id, ...array_diff(array_column($parted->wound(), 'id'), array_column($plan->wound(), 'id'))];
 
-        return new Remedy('Take the two lots by turns', Difference::between($before, $after, $its, $plan->units()), [], partLots: $mesh->mesh->id);
+        return new Remedy('Take the two lots by turns', Difference::between($before, $after, $its, $plan->units()), $edit);
     }
 
     /** The plan after an edit; null where that is refused, or no effort is left to look at it. */
@@ -153,9 +154,9 @@ final class Trial
             return null;
         }
         $this->effort->spend(self::READING * count($edited->ties->all()));
-        foreach ($edited->layers as $layer) {
-            if (! in_array($layer, $plan->layers, true)) {
-                $this->effort->spend(self::READING * (count($layer->work->elements) + count($layer->work->cuts)) + $layer->on->deal->effort->spent() + count($layer->on->ties()) ** 2);
+        foreach ($edited->parts as $part) {
+            if (! in_array($part, $plan->parts, true)) {
+                $this->effort->spend(self::READING * (count($part->demand->elements) + count($part->demand->cuts)) + ($part->on->deal?->effort->spent() ?? 0) + count($part->on->ties()) ** 2);
             }
         }
 
@@ -184,10 +185,10 @@ final class Trial
         return $result;
     }
 
-    /** @return list<string> the keys of all techniques */
-    public function techniques(): array
+    /** @return list<string> the keys of all kinds of part */
+    public function kinds(): array
     {
-        return $this->reader->layers->techniques();
+        return $this->reader->parts->kinds();
     }
 
     /**
@@ -198,17 +199,20 @@ final class Trial
      * @param  callable(array<string, string>): bool  $does
      * @return array{string, array<string, string>}|null what to call it, and what to write
      */
-    public function shorter(Plan $plan, Part $layer, array $leastPart, callable $does): ?array
+    public function shorter(Plan $plan, Part $part, array $leastPart, callable $does): ?array
     {
-        $wanted = $layer->on->length($layer->technique->lengthKey())->units;
+        if (! $part->kind instanceof CutToLength) {
+            return null;
+        }
+        $wanted = $part->on->length($part->kind->lengthKey())->units;
         $step = $plan->units()->step()->units;
         $best = $this->most(
             intdiv($wanted * $leastPart[0], $leastPart[1] * $step) + 1,
             intdiv($wanted - 1, $step),
-            fn (int $steps): bool => $does($this->lengthOf($layer, $steps * $step)),
+            fn (int $steps): bool => $does(self::lengthOf($part, $part->kind, $steps * $step)),
         );
 
-        return $best === null ? null : $this->named($plan, $layer, $best * $step);
+        return $best === null ? null : self::named($plan, $part, $part->kind, $best * $step);
     }
 
     /**
@@ -217,13 +221,16 @@ final class Trial
      * @param  callable(array<string, string>): bool  $does
      * @return array{string, array<string, string>}|null
      */
-    public function longer(Plan $plan, Part $layer, callable $does): ?array
+    public function longer(Plan $plan, Part $part, callable $does): ?array
     {
-        $wanted = $layer->on->length($layer->technique->lengthKey())->units;
+        if (! $part->kind instanceof CutToLength) {
+            return null;
+        }
+        $wanted = $part->on->length($part->kind->lengthKey())->units;
         $step = $plan->units()->step()->units;
-        $steps = $this->least(intdiv($wanted, $step) + 1, intdiv($wanted * 3, 2 * $step), fn (int $steps): bool => $does($this->lengthOf($layer, $steps * $step)));
+        $steps = $this->least(intdiv($wanted, $step) + 1, intdiv($wanted * 3, 2 * $step), fn (int $steps): bool => $does(self::lengthOf($part, $part->kind, $steps * $step)));
 
-        return $steps === null ? null : $this->named($plan, $layer, $steps * $step);
+        return $steps === null ? null : self::named($plan, $part, $part->kind, $steps * $step);
     }
 
     /**
@@ -258,19 +265,19 @@ final class Trial
     }
 
     /** @return array{string, array<string, string>} */
-    private function named(Plan $plan, Part $layer, int $units): array
+    private static function named(Plan $plan, Part $part, CutToLength $kind, int $units): array
     {
-        return [$layer->technique->cutTo($plan->units()->exact(Length::ofUnits($units))), $this->lengthOf($layer, $units)];
+        return [$kind->cutTo($plan->units()->exact(Length::ofUnits($units))), self::lengthOf($part, $kind, $units)];
     }
 
     /** @return array<string, string> */
-    private function lengthOf(Part $layer, int $units): array
+    private static function lengthOf(Part $part, CutToLength $kind, int $units): array
     {
-        return ["layers.$layer->id.".$layer->technique->lengthKey() => LengthText::canonical(Length::ofUnits($units))];
+        return ["parts.$part->id.".$kind->lengthKey() => LengthText::canonical(Length::ofUnits($units))];
     }
 
-    private function doubts(Plan $plan): int
+    private function concerns(Plan $plan): int
     {
-        return array_sum(array_map(fn (Part $layer): int => $this->doubts[$layer] ??= count($layer->doubts()), $plan->layers));
+        return array_sum(array_map(fn (Part $part): int => $this->concerns[$part] ??= count($part->concerns()), $plan->parts));
     }
 }

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Batch;
 
+use Brick\Math\BigRational;
+use Davrin\Core\Cost\Cost;
+use Davrin\Core\Cost\CostLine;
+use Davrin\Core\Cost\GoodsUse;
 use Davrin\Core\Demand\Cut;
-use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Money;
+use Davrin\Core\Roll\RollChange;
 use Davrin\Core\Roll\RollDemand;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollPlanner;
@@ -48,7 +52,7 @@ final class Batch
     private array $cuts = [];
 
     /** @var array<string, BatchPart> */
-    private array $layers = [];
+    private array $parts = [];
 
     /** @var array<string, array<string, array{int, int}>> full rolls and cents, were it cut alone: by mesh, by the piece of work */
     private array $apart = [];
@@ -60,13 +64,12 @@ final class Batch
 
     /**
      * @param  non-empty-list<Share>  $shares
-     * @return list<BatchMaterial> of every mesh that is cut
      *
      * @throws Fault where that is too much
      */
-    public static function of(array $shares, RollPlanner $planner): array
+    public static function of(array $shares, RollPlanner $planner): BatchResult
     {
-        $pieces = array_sum(array_map(fn (Share $share): int => $share->copies * array_sum(array_map(fn ($layer): int => count($layer->work->cuts) + count($layer->work->elements), $share->plan->layers)), $shares));
+        $pieces = array_sum(array_map(fn (Share $share): int => $share->copies * array_sum(array_map(fn ($part): int => count($part->demand->cuts) + count($part->demand->elements), $share->plan->parts)), $shares));
         if ($pieces > self::MOST) {
             throw Fault::at('', sprintf('That is %d pieces and poofs together; up to %d are cut together. Take fewer copies.', $pieces, self::MOST));
         }
@@ -75,20 +78,69 @@ final class Batch
             $batch->add($share, $number);
         }
 
-        return $batch->planned($shares[0]);
+        $materials = $batch->planned($shares[0]);
+
+        $goods = self::goods($shares, array_merge(...array_map(fn (BatchMaterial $material): array => $material->rolls->changes, $materials)));
+        $settings = $shares[0]->plan->settings;
+
+        return new BatchResult($shares, $materials, $goods, Cost::ofLines([
+            ...array_filter(array_map(fn (BatchMaterial $material): ?CostLine => Cost::woundLine($material->wound, $material->rolls, $settings->keepFrom(), $settings->units()), $materials)),
+            ...array_map(fn (Share $share): CostLine => Cost::formLine($share->plan, $share->copies), $shares),
+            ...Cost::goodsLines($goods),
+        ], $settings->costsByLength()));
+    }
+
+    /**
+     * Goods are the same where they are of one kind, called the same and come in the same packs at the same price. What is on hand
+     * of them is counted once.
+     *
+     * @param  non-empty-list<Share>  $shares
+     * @param  list<RollChange>  $changes
+     * @return list<GoodsUse>
+     */
+    private static function goods(array $shares, array $changes): array
+    {
+        [$goods, $exact, $because] = [[], [], []];
+        foreach ($shares as $number => $share) {
+            foreach ($share->plan->goods() as $good) {
+                $said = $good->slip->write();
+                $key = json_encode([$good->kind->key(), $said['name'], $said['pack'], $said['price']], JSON_THROW_ON_ERROR);
+                $goods[$key] = isset($goods[$key]) ? $goods[$key]->beside($good) : $good;
+                for ($copy = 1; $copy <= $share->copies; $copy++) {
+                    [$its, $words] = GoodsUse::asked($share->plan, $good, $changes, "$number-$copy/");
+                    $exact[$key] = ($exact[$key] ?? BigRational::zero())->plus($its);
+                    $because[$key] = [...$because[$key] ?? [], ...$words];
+                }
+            }
+        }
+
+        return array_map(fn (string $key): GoodsUse => GoodsUse::ofPieces($goods[$key], $exact[$key], self::alike($because[$key])), array_keys($goods));
+    }
+
+    /**
+     * What is said of several copies alike is said once: "3 x 18 ties, each a whole stem".
+     *
+     * @param  list<string>  $words
+     * @return list<string>
+     */
+    private static function alike(array $words): array
+    {
+        $counts = array_count_values($words);
+
+        return array_map(fn (string $one, int $count): string => $count > 1 ? "$count x $one" : $one, array_keys($counts), $counts);
     }
 
     private function add(Share $share, int $number): void
     {
         $keys = [];
-        foreach ($share->plan->usedMeshes() as $mesh) {
+        foreach ($share->plan->usedWound() as $mesh) {
             $keys[$mesh->id] = $this->mesh($mesh);
         }
         $alone = [];
         for ($copy = 1; $copy <= $share->copies; $copy++) {
             $named = $share->plan->name().($share->copies > 1 ? ", no. $copy" : '');
-            foreach ($share->plan->layers as $layer) {
-                $this->layers["$number-$copy/$layer->id"] = new BatchPart($named, $layer);
+            foreach ($share->plan->parts as $part) {
+                $this->parts["$number-$copy/$part->id"] = new BatchPart($named, $part);
             }
             $runs = $this->runsOf($share, $keys, "$number-$copy");
             $cuts = $this->cutsOf($share, $keys, "$number-$copy");
@@ -117,7 +169,7 @@ final class Batch
     {
         $apart = array_intersect_key($this->apart[$key], array_flip($works));
 
-        return new BatchMaterial($this->meshes[$key], $rolls, $this->layers, array_sum(array_column($apart, 0)), Money::cents(array_sum(array_column($apart, 1))), $lot);
+        return new BatchMaterial($this->meshes[$key], $rolls, $this->parts, array_sum(array_column($apart, 0)), Money::cents(array_sum(array_column($apart, 1))), $lot);
     }
 
     /**
@@ -161,11 +213,11 @@ final class Batch
     /** @param  list<string>  $works */
     private function asked(string $key, array $works): RollDemand
     {
-        $isTheirs = fn (string $layer): bool => in_array(explode('/', $layer)[0], $works, true);
+        $isTheirs = fn (string $part): bool => in_array(explode('/', $part)[0], $works, true);
 
         return RollDemand::of(
-            array_values(array_filter($this->runs, fn (Run $run): bool => $isTheirs($run->layer))),
-            array_values(array_filter($this->cuts, fn (Cut $cut): bool => $isTheirs($cut->element->layer))),
+            array_values(array_filter($this->runs, fn (Run $run): bool => $isTheirs($run->part))),
+            array_values(array_filter($this->cuts, fn (Cut $cut): bool => $isTheirs($cut->element->part))),
             $key,
         );
     }
@@ -236,10 +288,10 @@ final class Batch
     private function runsOf(Share $share, array $keys, string $prefix): array
     {
         $runs = [];
-        foreach ($share->plan->layers as $layer) {
-            foreach ($layer->work->runs as $run) {
-                $steps = array_map(fn (Step $step): Step => new Step(self::element($step->element, $prefix), $step->from, $step->to, $step->drop, $step->pitch), $run->steps);
-                $runs[] = new Run("$prefix/$run->layer", array_map(fn (string $strand): string => $keys[$strand], $run->strands), $run->startTail, $steps, $run->endTail, $run->together, $run->zipTied, $run->sooner);
+        foreach ($share->plan->parts as $part) {
+            foreach ($part->demand->runs as $run) {
+                $steps = array_map(fn (Step $step): Step => new Step($step->element->ofPart($prefix), $step->from, $step->to, $step->drop, $step->pitch), $run->steps);
+                $runs[] = new Run("$prefix/$run->part", array_map(fn (string $strand): string => $keys[$strand], $run->strands), $run->startTail, $steps, $run->endTail, $run->together, $run->endsTake, $run->sooner);
             }
         }
 
@@ -253,17 +305,12 @@ final class Batch
     private function cutsOf(Share $share, array $keys, string $prefix): array
     {
         $cuts = [];
-        foreach ($share->plan->layers as $layer) {
-            foreach ($layer->work->cuts as $cut) {
-                $cuts[] = new Cut(self::element($cut->element, $prefix), $keys[$cut->mesh], $cut->length);
+        foreach ($share->plan->parts as $part) {
+            foreach ($part->demand->cuts as $cut) {
+                $cuts[] = new Cut($cut->element->ofPart($prefix), $keys[$cut->material], $cut->length);
             }
         }
 
         return $cuts;
-    }
-
-    private static function element(Element $element, string $prefix): Element
-    {
-        return new Element("$prefix/$element->id", "$prefix/$element->layer", $element->number, $element->ties, $element->pass);
     }
 }

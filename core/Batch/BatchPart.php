@@ -9,5 +9,5 @@ use Davrin\Core\Part\Part;
 /** A layer of a batch, and which piece of work it belongs to: "Barn wedding, no. 2". */
 final readonly class BatchPart
 {
-    public function __construct(public string $whose, public Part $layer) {}
+    public function __construct(public string $whose, public Part $part) {}
 }

@@ -64,7 +64,7 @@ final readonly class Deal
     /** @return list<Tie> those on a crossbar, or right at one */
     public function onCrossbars(): array
     {
-        return array_values(array_filter($this->ties(), fn (Tie $tie): bool => $this->form->crossbars() > 0 && ($tie->seat->isCrossbar() || min($tie->along, $tie->sectionLength - $tie->along) < 0.25)));
+        return array_values(array_filter($this->ties(), fn (Tie $tie): bool => $tie->isOnCrossbar($this->form)));
     }
 
     /** @return list<Tie> */

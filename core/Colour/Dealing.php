@@ -23,11 +23,11 @@ interface Dealing
      *
      * @param  int  $ties  that it deals to
      */
-    public function meshes(MaterialUse $use, int $ties): MaterialUse;
+    public function materials(MaterialUse $use, int $ties): MaterialUse;
 
     /** @return array<int, non-empty-list<string>> the meshes of each element, piece by piece, by the number of its tie */
     public function deal(Deal $deal): array;
 
     /** @return list<Concern> what the eye will find */
-    public function doubts(Deal $deal): array;
+    public function concerns(Deal $deal): array;
 }

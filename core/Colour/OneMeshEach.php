@@ -14,7 +14,7 @@ abstract class OneMeshEach implements Dealing
         return $use->dealt && ! $use->counted;
     }
 
-    public function meshes(MaterialUse $use, int $ties): MaterialUse
+    public function materials(MaterialUse $use, int $ties): MaterialUse
     {
         return MaterialUse::several();
     }
@@ -24,7 +24,7 @@ abstract class OneMeshEach implements Dealing
         return $deal->each($this->dealt($deal));
     }
 
-    public function doubts(Deal $deal): array
+    public function concerns(Deal $deal): array
     {
         return Meetings::ofPaint($deal, $this->dealt($deal));
     }

@@ -6,12 +6,13 @@ namespace Davrin\Core\Cost;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
-use Davrin\Core\Material\Good;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Roll\RollOutcome;
+use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Supply\Origin;
 use Davrin\Core\Words\Figure;
@@ -20,7 +21,7 @@ use JsonSerializable;
 
 /**
  * What a plan costs, both ways makers count it (docs/craft-figures.md): by the length used, ends too short to keep
- * included and stems and zip ties by the piece; and by what is opened, whole rolls and whole packs.
+ * included and counted goods by the piece; and by what is opened, whole rolls and whole packs.
  */
 final readonly class Cost implements JsonSerializable
 {
@@ -30,14 +31,43 @@ final readonly class Cost implements JsonSerializable
      */
     private function __construct(public array $lines, public Figure $byLength, public Figure $opened, public Money $total) {}
 
-    /** @param  list<RollOutcome>  $meshes */
-    public static function of(Plan $plan, array $meshes, TieStuff $stuff): self
+    /**
+     * @param  list<RollOutcome>  $outcomes
+     * @param  list<GoodsUse>  $goods
+     */
+    public static function of(Plan $plan, array $outcomes, array $goods): self
     {
-        $lines = array_values(array_filter(array_map(fn (RollOutcome $mesh): ?CostLine => self::meshLine($mesh, $plan), $meshes)));
-        $lines[] = new CostLine('the form', BigRational::of($plan->formPrice()->cents), $plan->formPrice()->shown(), $plan->formPrice(), $plan->formPrice()->shown());
-        array_push($lines, ...($stuff->stems > 0 ? [self::packsLine('stems', $plan->stems, $stuff->stems, $stuff->stemPacks)] : []));
-        array_push($lines, ...($stuff->zipTies > 0 ? [self::packsLine('zip ties', $plan->zipTies, $stuff->zipTies, $stuff->zipTiePacks)] : []));
+        return self::ofLines([
+            ...array_filter(array_map(fn (RollOutcome $outcome): ?CostLine => self::woundLine($outcome->wound, $outcome->plan, $plan->settings->keepFrom(), $plan->units()), $outcomes)),
+            self::formLine($plan, 1),
+            ...self::goodsLines($goods),
+        ], $plan->settings->costsByLength());
+    }
 
+    /** The forms of some plans alike: each bought whole. */
+    public static function formLine(Plan $plan, int $count): CostLine
+    {
+        $price = $plan->formPrice()->times($count);
+        $because = $count === 1 ? $price->shown() : sprintf('%d x %s = %s', $count, $plan->formPrice()->shown(), $price->shown());
+
+        return new CostLine($count === 1 ? 'the form' : 'the forms', BigRational::of($price->cents), $because, $price, $because);
+    }
+
+    /**
+     * @param  list<GoodsUse>  $goods
+     * @return list<CostLine> of those that are used
+     */
+    public static function goodsLines(array $goods): array
+    {
+        return array_values(array_map(self::goodsLine(...), array_filter($goods, fn (GoodsUse $use): bool => $use->pieces > 0)));
+    }
+
+    /**
+     * @param  non-empty-list<CostLine>  $lines
+     * @param  bool  $byLength  which of the two ways the total is counted by
+     */
+    public static function ofLines(array $lines, bool $byLength): self
+    {
         $exact = BigRational::zero();
         $whole = Money::cents(0);
         foreach ($lines as $line) {
@@ -56,8 +86,20 @@ final readonly class Cost implements JsonSerializable
                 ...array_map(fn (CostLine $line): string => $line->what.': '.$line->openedBecause, $lines),
                 'together '.$whole->shown(),
             ]),
-            $plan->settings->costsByLength() ? $shown : $whole,
+            $byLength ? $shown : $whole,
         );
+    }
+
+    /**
+     * What one of so many pieces of work costs, by length used and by what is opened, each rounded once.
+     *
+     * @return array{Money, Money}
+     */
+    public function each(int $count): array
+    {
+        $sum = array_reduce($this->lines, fn (BigRational $sum, CostLine $line): BigRational => $sum->plus($line->byLength), BigRational::zero());
+
+        return [Money::rounded($sum->dividedBy($count)), Money::rounded(BigRational::nd(array_sum(array_map(fn (CostLine $line): int => $line->opened->cents, $this->lines)), $count))];
     }
 
     /** @return array<string, mixed> */
@@ -66,30 +108,29 @@ final readonly class Cost implements JsonSerializable
         return ['byLength' => $this->byLength, 'opened' => $this->opened, 'lines' => $this->lines];
     }
 
-    private static function meshLine(RollOutcome $result, Plan $plan): ?CostLine
+    /** Of a material that is cut; null where no roll of it is. */
+    public static function woundLine(Wound $wound, RollPlan $rolls, Length $keepFrom, Units $units): ?CostLine
     {
-        $rolls = count($result->plan->rolls);
-        if ($rolls === 0) {
+        if ($rolls->rolls === []) {
             return null;
         }
-        [$mesh, $units] = [$result->mesh, $plan->units()];
-        $waste = $result->plan->waste($plan->settings->keepFrom());
-        $paid = $result->plan->used()->plus($waste);
-        $byLength = BigRational::nd($paid->units, $mesh->nominal()->units)->multipliedBy($mesh->price()->cents);
+        $waste = $rolls->waste($keepFrom);
+        $paid = $rolls->used()->plus($waste);
+        $byLength = BigRational::nd($paid->units, $wound->nominal()->units)->multipliedBy($wound->price()->cents);
 
         // What is open already is paid for by the inch, whatever is opened for it as a whole.
-        $whole = $mesh->price()->times($result->plan->opened());
-        $part = Length::sum(array_map(fn (RollUse $roll): Length => $roll->left()->isLessThan($plan->settings->keepFrom()) ? $roll->length : $roll->used(), $result->plan->from(Origin::Part, Origin::Loose)));
-        $byPart = Money::rounded(BigRational::nd($part->units, $mesh->nominal()->units)->multipliedBy($mesh->price()->cents));
+        $whole = $wound->price()->times($rolls->opened());
+        $part = Length::sum(array_map(fn (RollUse $roll): Length => $roll->left()->isLessThan($keepFrom) ? $roll->length : $roll->used(), $rolls->from(Origin::Part, Origin::Loose)));
+        $byPart = Money::rounded(BigRational::nd($part->units, $wound->nominal()->units)->multipliedBy($wound->price()->cents));
         $because = [
-            ...($result->plan->opened() === 0 && ! $part->isZero() ? [] : [sprintf('%s x %s = %s', Words::count($result->plan->opened(), 'roll'), $mesh->price()->shown(), $whole->shown())]),
+            ...($rolls->opened() === 0 && ! $part->isZero() ? [] : [sprintf('%s x %s = %s', Words::count($rolls->opened(), 'roll'), $wound->price()->shown(), $whole->shown())]),
             ...($part->isZero() ? [] : [sprintf('%s of what is open, %s', $units->exact($part), $byPart->shown())]),
         ];
 
         return new CostLine(
-            $mesh->name(),
+            $wound->name(),
             $byLength,
-            sprintf('%s x %s / %s%s = %s', $mesh->price()->shown(), $units->exact($paid), $units->exact($mesh->nominal()), self::wasteWords($waste, $units), self::exact($byLength)),
+            sprintf('%s x %s / %s%s = %s', $wound->price()->shown(), $units->exact($paid), $units->exact($wound->nominal()), self::wasteWords($waste, $units), self::exact($byLength)),
             $whole->plus($byPart),
             implode(' + ', $because),
         );
@@ -100,16 +141,22 @@ final readonly class Cost implements JsonSerializable
         return $waste->isZero() ? '' : sprintf(' (with %s too short to keep)', $units->exact($waste));
     }
 
-    private static function packsLine(string $what, Good $bought, int $pieces, int $packs): CostLine
+    private static function goodsLine(GoodsUse $use): CostLine
     {
-        $byPiece = BigRational::nd($pieces, $bought->pack())->multipliedBy($bought->price()->cents);
+        [$pack, $price] = [$use->good->pack(), $use->good->price()];
+        $byPiece = fn (int $pieces): BigRational => BigRational::nd($pieces, $pack)->multipliedBy($price->cents);
+        // What is there already is paid for by the piece, whatever is bought for the rest as a whole.
+        [$packs, $there] = [$price->times($use->packs), Money::rounded($byPiece($use->onHand))];
 
         return new CostLine(
-            $what,
-            $byPiece,
-            sprintf('%s x %d / %d = %s', $bought->price()->shown(), $pieces, $bought->pack(), self::exact($byPiece)),
-            $bought->price()->times($packs),
-            sprintf('%s x %s = %s', Words::count($packs, 'pack'), $bought->price()->shown(), $bought->price()->times($packs)->shown()),
+            $use->what(),
+            $byPiece($use->pieces),
+            sprintf('%s x %d / %d = %s', $price->shown(), $use->pieces, $pack, self::exact($byPiece($use->pieces))),
+            $packs->plus($there),
+            implode(' + ', [
+                ...($use->packs === 0 && $use->onHand > 0 ? [] : [sprintf('%s x %s = %s', Words::count($use->packs, 'pack'), $price->shown(), $packs->shown())]),
+                ...($use->onHand === 0 ? [] : [sprintf('%d on hand, %s', $use->onHand, $there->shown())]),
+            ]),
         );
     }
 

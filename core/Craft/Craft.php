@@ -29,10 +29,16 @@ use Davrin\Core\Form\Kind\Stick;
 use Davrin\Core\Form\Kind\Wheel;
 use Davrin\Core\Form\Kind\WireLoop;
 use Davrin\Core\Form\Kind\WireRing;
-use Davrin\Core\Material\Kind\MeshWare;
-use Davrin\Core\Material\Kind\PieceWare;
-use Davrin\Core\Material\Kind\RibbonWare;
+use Davrin\Core\Material\Kind\Cord;
+use Davrin\Core\Material\Kind\Mesh;
+use Davrin\Core\Material\Kind\Ribbon;
+use Davrin\Core\Material\Kind\Stems;
+use Davrin\Core\Material\Kind\Strands;
+use Davrin\Core\Material\Kind\Tubing;
+use Davrin\Core\Material\Kind\Tulle;
+use Davrin\Core\Material\Kind\ZipTies;
 use Davrin\Core\Material\MaterialKind;
+use Davrin\Core\Material\SoldByThePiece;
 use Davrin\Core\Part\CrossedCurledRuffles\CrossedCurledRuffles;
 use Davrin\Core\Part\CurledRuffle\CurledRuffle;
 use Davrin\Core\Part\DiagonalBundle\DiagonalBundle;
@@ -54,6 +60,7 @@ use Davrin\Core\Part\WrappedStrips\WrappedStrips;
 use Davrin\Core\Ties\Layout\AsItCame;
 use Davrin\Core\Ties\Layout\CornersAndSides;
 use Davrin\Core\Ties\Layout\CrossbarsAndOuterMid;
+use Davrin\Core\Ties\Layout\EachCrossbar;
 use Davrin\Core\Ties\Layout\EverySoFar;
 use Davrin\Core\Ties\Layout\Flat;
 use Davrin\Core\Ties\Layout\Free;
@@ -70,17 +77,17 @@ final readonly class Craft
     /**
      * @param  array<string, FormKind>  $forms
      * @param  array<string, TieLayout>  $layouts
-     * @param  array<string, PartKind>  $techniques
+     * @param  array<string, PartKind>  $parts
      * @param  array<string, Dealing>  $dealings
-     * @param  array<string, MaterialKind>  $wares
+     * @param  array<string, MaterialKind>  $materials
      */
-    private function __construct(public array $forms, public array $layouts, public array $techniques, public array $dealings, public array $wares) {}
+    private function __construct(public array $forms, public array $layouts, public array $parts, public array $dealings, public array $materials) {}
 
     public static function standard(): self
     {
         return new self(
             self::byKey(new WireRing, new PreTiedRing, new Rectangle, new Heart, new Cross, new Star, new Hook, new Hat, new Wheel, new Stick, new WireLoop, new Outline),
-            self::byKey(new InnerMidTwoOuter, new CrossbarsAndOuterMid, new Flat, new NASection, new Zigzag, new CornersAndSides, new EverySoFar, new StickSites, new Rows, new AsItCame, new Free),
+            self::byKey(new InnerMidTwoOuter, new CrossbarsAndOuterMid, new Flat, new NASection, new EachCrossbar, new Zigzag, new CornersAndSides, new EverySoFar, new StickSites, new Rows, new AsItCame, new Free),
             self::byKey(
                 new Ruffle, new FoldedRuffle, new OverlappedRuffle, new CurledRuffle, new CrossedCurledRuffles, new Pancake, new SecondAcross, new PoofRun,
                 new RolledBundle, new DiagonalBundle, new Starburst, new PulledLoops, new PushedRuffles, new WrappedStrips, new GatheredDrape, new WoundCover, new StrandBunch,
@@ -89,7 +96,18 @@ final readonly class Craft
                 new Alike, new InTurn, new InTurnClosed, new Mirrored, new EveryNth(3), new EveryNth(4), new EveryNth(5), new EveryNth(6), new ByCount, new CountedFrom(Where::Corners), new CountedFrom(Where::Crossbars),
                 new Anchored(Where::Crossbars), new Anchored(Where::Corners), new Anchored(Where::Painted), new Alternating, new TopInTurn,
             ),
-            self::byKey(new MeshWare, new RibbonWare, ...PieceWare::kinds()),
+            self::byKey(
+                new Mesh, new Ribbon, new Tubing, new Tulle, new Cord, new Strands,
+                new Stems, new ZipTies,
+                new SoldByThePiece('sign', ['sign', 'signs'], 'Wooden sign', '#b58a5a', 1, 600),
+                new SoldByThePiece('pick', ['pick', 'picks'], 'Flower pick', '#a8455a', 1, 150),
+                new SoldByThePiece('ball', ['ball', 'balls'], 'Foam balls', '#f1ede0', 6, 300),
+                new SoldByThePiece('wire', ['piece of wire', 'pieces of wire'], 'Floral wire, 6 in', '#5c6a4a', 50, 350),
+                new SoldByThePiece('felt', ['sheet of felt', 'sheets of felt'], 'Felt', '#6a5f57', 1, 100),
+                new SoldByThePiece('hanger', ['hanger', 'hangers'], 'Wire hanger', '#8d9189', 1, 50),
+                new SoldByThePiece('glue', ['glue stick', 'glue sticks'], 'Glue sticks', '#d9d2bd', 20, 400),
+                new SoldByThePiece('other', ['piece', 'pieces'], 'Something else', '#8d9189', 1, 100),
+            ),
         );
     }
 

@@ -7,6 +7,7 @@ namespace Davrin\Core\Cut;
 use Davrin\Core\Batch\BatchMaterial;
 use Davrin\Core\Demand\Caution;
 use Davrin\Core\Material\Wound;
+use Davrin\Core\Material\WoundKind;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\Part;
@@ -34,13 +35,13 @@ final readonly class CutSheet
     public static function of(Plan $plan, Result $result, CutOrder $order): self
     {
         $rolls = [];
-        foreach ($result->meshes as $mesh) {
+        foreach ($result->wound as $mesh) {
             foreach ($mesh->plan->rolls as $roll) {
-                $rolls[] = self::roll($mesh->mesh->id, $mesh->mesh, $roll, $plan->units(), $plan->settings->keepFrom(), fn (string $layer): array => [null, $plan->layer($layer)]);
+                $rolls[] = self::roll($mesh->wound->id, $mesh->wound, $roll, $plan->units(), $plan->settings->keepFrom(), fn (string $part): array => [null, $plan->part($part)]);
             }
         }
 
-        return self::sheet($rolls, $order, array_map(fn (WoundResult $mesh): array => [$mesh->mesh, $mesh->plan], $result->meshes));
+        return self::sheet($rolls, $order, array_map(fn (WoundResult $mesh): array => [$mesh->wound, $mesh->plan], $result->wound));
     }
 
     /**
@@ -54,11 +55,11 @@ final readonly class CutSheet
         $rolls = [];
         foreach ($meshes as $place => $mesh) {
             foreach ($mesh->rolls->rolls as $roll) {
-                $rolls[] = self::roll("mesh$place", $mesh->mesh, $roll, $first->units(), $first->settings->keepFrom(), fn (string $layer): array => [$mesh->layer($layer)->whose, $mesh->layer($layer)->layer]);
+                $rolls[] = self::roll("mesh$place", $mesh->wound, $roll, $first->units(), $first->settings->keepFrom(), fn (string $part): array => [$mesh->part($part)->whose, $mesh->part($part)->part]);
             }
         }
 
-        return self::sheet($rolls, $order, array_map(fn (BatchMaterial $mesh): array => [$mesh->mesh, $mesh->rolls], $meshes));
+        return self::sheet($rolls, $order, array_map(fn (BatchMaterial $mesh): array => [$mesh->wound, $mesh->rolls], $meshes));
     }
 
     /** @return list<Label> for what goes back on the shelf */
@@ -91,8 +92,8 @@ final readonly class CutSheet
     {
         $cuts = [];
         foreach ($roll->segments as $number => $segment) {
-            [$whose, $layer] = $of($segment->layer);
-            $cuts[] = new SheetCut("$key-$roll->number-$number", $segment, $segment->from->plus($segment->length), self::for($layer, $segment), $segment->kind !== SegmentKind::Piece, $whose);
+            [$whose, $part] = $of($segment->part);
+            $cuts[] = new SheetCut("$key-$roll->number-$number", $segment, $segment->from->plus($segment->length), self::for($part, $segment), $segment->kind !== SegmentKind::Piece, $whose);
         }
         $left = $roll->left();
         $goesBack = ! $left->isLessThan($keepFrom) && ! $left->isZero();
@@ -104,9 +105,9 @@ final readonly class CutSheet
         );
     }
 
-    private static function for(Part $layer, Segment $segment): string
+    private static function for(Part $part, Segment $segment): string
     {
-        $noun = $layer->technique->noun()[0];
+        $noun = $part->kind->noun()[0];
 
         return match (true) {
             $segment->kind === SegmentKind::StartTail => "start tail at tie $segment->tie",
@@ -129,10 +130,23 @@ final readonly class CutSheet
 
         return [
             ...($rolls === [] ? [] : ['Clean the end of each roll first: one straight cut across.']),
-            ...($has(fn (SheetRoll $roll): bool => $isCut($roll) && ! $roll->mesh->isStrands()) ? ['Pieces: rotary cutter and ruler on the mat, or scissors along a mark. Let each roll up by itself; it frays less.'] : []),
-            ...($has(fn (SheetRoll $roll): bool => $roll->mesh->isStrands()) ? ['Strands: draw them off, lay them side by side, cut the bunch with scissors.'] : []),
+            ...self::waysOfCutting(array_values(array_filter($rolls, $isCut))),
             ...($has($isTied) ? ['Runs are not cut between ties: measure from tie to tie as you go, and cut once, behind the end tail.'] : []),
         ];
+    }
+
+    /**
+     * How each kind of material is cut, what is drawn off last.
+     *
+     * @param  list<SheetRoll>  $rolls  that pieces are cut from
+     * @return list<string>
+     */
+    private static function waysOfCutting(array $rolls): array
+    {
+        $kinds = array_map(fn (SheetRoll $roll): WoundKind => $roll->wound->wound, $rolls);
+        usort($kinds, fn (WoundKind $a, WoundKind $b): int => $a->isDrawnOff() <=> $b->isDrawnOff());
+
+        return array_values(array_unique(array_map(fn (WoundKind $kind): string => $kind->wayOfCutting(), $kinds)));
     }
 
     /**

@@ -6,9 +6,9 @@ namespace Davrin\Core\Demand;
 
 use Davrin\Core\Measure\Length;
 
-/** One piece to be cut for an element, and of which mesh. */
+/** One piece to be cut for an element, and of which material. */
 final readonly class Cut
 {
-    /** @param  string  $mesh  its id */
-    public function __construct(public Element $element, public string $mesh, public Length $length) {}
+    /** @param  string  $material  its id */
+    public function __construct(public Element $element, public string $material, public Length $length) {}
 }

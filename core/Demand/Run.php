@@ -16,30 +16,30 @@ final readonly class Run
      * @param  non-empty-list<string>  $strands  the mesh of each, by id
      * @param  non-empty-list<Step>  $steps
      * @param  bool  $together  where one strand's roll ends all end and begin anew, or that one alone changes
-     * @param  bool  $zipTied  its ends are held by zip ties
+     * @param  ?string  $endsTake  the kind of goods that holds an end of it, one more where rolls change; null where it is tied
      * @param  bool  $sooner  whether strands that end together may end before their rolls do, where that saves a roll
      */
     public function __construct(
-        public string $layer,
+        public string $part,
         public array $strands,
         public Length $startTail,
         public array $steps,
         public Length $endTail,
         public bool $together = true,
-        public bool $zipTied = false,
+        public ?string $endsTake = null,
         public bool $sooner = false,
     ) {}
 
     /** One strand of it by itself. */
     public function of(string $strand): self
     {
-        return new self($this->layer, [$strand], $this->startTail, $this->steps, $this->endTail, zipTied: $this->zipTied);
+        return new self($this->part, [$strand], $this->startTail, $this->steps, $this->endTail, endsTake: $this->endsTake);
     }
 
     /** @param  non-empty-list<Step>  $steps  those of it that are laid */
     public function with(array $steps): self
     {
-        return new self($this->layer, $this->strands, $this->startTail, $steps, $this->endTail, $this->together, $this->zipTied, $this->sooner);
+        return new self($this->part, $this->strands, $this->startTail, $steps, $this->endTail, $this->together, $this->endsTake, $this->sooner);
     }
 
     public function tails(): Length

@@ -23,4 +23,12 @@ interface Edit
 
     /** What it did, for the history: "the length of a piece: 19 in, now 18 1/2 in". */
     public function words(Plan $before, Plan $after): string;
+
+    /**
+     * The edit as plain data, as a page sends it and a result file holds it: what to do ("do", "id", "to"), or what to write in
+     * which blanks ("set", by address).
+     *
+     * @return array<string, mixed>
+     */
+    public function asData(): array;
 }

@@ -11,8 +11,10 @@ use Davrin\Core\Words\Fault;
 /** One mesh for another in the whole plan, and the other for it. */
 final readonly class ExchangeMaterials implements Edit
 {
+    use LosesNothing;
+
     /** Where layers name meshes. */
-    private const KEYS = ['mesh', 'painted'];
+    private const KEYS = ['material', 'painted'];
 
     private function __construct(private string $one, private string $other) {}
 
@@ -24,35 +26,35 @@ final readonly class ExchangeMaterials implements Edit
 
     public function apply(Plan $plan, PlanReader $reader): Plan
     {
-        $known = array_column($plan->meshes, 'id');
+        $known = array_column($plan->wound(), 'id');
         if (array_diff([$this->one, $this->other], $known) !== []) {
-            throw Fault::at('/meshes', 'That mesh is not in the plan any more. Choose another.');
+            throw Fault::at('/materials', 'That mesh is not in the plan any more. Choose another.');
         }
         $document = $plan->write();
-        $document['layers'] = array_map(function (mixed $layer): mixed {
-            if (! is_array($layer)) {
-                return $layer;
+        $document['parts'] = array_map(function (mixed $part): mixed {
+            if (! is_array($part)) {
+                return $part;
             }
-            foreach (array_intersect(self::KEYS, array_keys($layer)) as $key) {
-                $layer[$key] = is_array($layer[$key]) ? array_map($this->exchanged(...), $layer[$key]) : $this->exchanged($layer[$key]);
+            foreach (array_intersect(self::KEYS, array_keys($part)) as $key) {
+                $part[$key] = is_array($part[$key]) ? array_map($this->exchanged(...), $part[$key]) : $this->exchanged($part[$key]);
             }
 
-            return $layer;
-        }, (array) $document['layers']);
+            return $part;
+        }, (array) $document['parts']);
 
         return $reader->read($document);
     }
 
-    public function lost(Plan $before, Plan $after): array
-    {
-        return [];
-    }
-
     public function words(Plan $before, Plan $after): string
     {
-        $names = array_map(fn ($mesh): string => $mesh->name(), array_column($before->meshes, null, 'id'));
+        $names = array_map(fn ($mesh): string => $mesh->name(), array_column($before->wound(), null, 'id'));
 
         return sprintf('%s and %s exchanged', $names[$this->one], $names[$this->other]);
+    }
+
+    public function asData(): array
+    {
+        return ['do' => 'exchange', 'id' => $this->one, 'to' => $this->other];
     }
 
     /** "a", "a: 2" or "3 and 5: a" with the other for it. */

@@ -14,9 +14,9 @@ use Davrin\Core\Words\Refused;
 final readonly class FillBlanks implements Edit
 {
     /** The blanks that choose a kind, and with it which other blanks there are. */
-    private const KINDS = ['kind', 'layout', 'technique', 'ties', 'order'];
+    private const KINDS = ['kind', 'layout', 'ties', 'order'];
 
-    /** @param  array<string, mixed>  $typed what was typed, by address: "layers.l1.length" */
+    /** @param  array<string, mixed>  $typed what was typed, by address: "parts.l1.length" */
     public function __construct(private array $typed) {}
 
     /** @return array{string, string} the address of the slip and the key of the blank */
@@ -74,6 +74,11 @@ final readonly class FillBlanks implements Edit
         return $said === [] ? 'no change' : implode('; ', $said);
     }
 
+    public function asData(): array
+    {
+        return ['set' => $this->typed];
+    }
+
     public function lost(Plan $before, Plan $after): array
     {
         return Losses::between($before, $after, array_keys($this->typed));
@@ -87,13 +92,13 @@ final readonly class FillBlanks implements Edit
      */
     private function carriedBy(string $slip, string $key, Plan $plan): array
     {
-        $layers = array_values(array_filter(array_keys($plan->slips()), fn (string $address): bool => str_starts_with($address, 'layers.')));
+        $parts = array_values(array_filter(array_keys($plan->slips()), fn (string $address): bool => str_starts_with($address, 'parts.')));
         $isKind = in_array($key, self::KINDS, true);
 
         return match (true) {
-            $slip === 'form' && $isKind => ['form', ...array_map(fn (TieGroup $group): string => "ties.$group->id", $plan->ties->groups), ...$layers],
-            $slip === 'form' => $layers,
-            str_starts_with($slip, 'ties.') => [...($isKind ? [$slip] : []), ...$layers],
+            $slip === 'form' && $isKind => ['form', ...array_map(fn (TieGroup $group): string => "ties.$group->id", $plan->ties->groups), ...$parts],
+            $slip === 'form' => $parts,
+            str_starts_with($slip, 'ties.') => [...($isKind ? [$slip] : []), ...$parts],
             default => $isKind ? [$slip] : [],
         };
     }

@@ -37,9 +37,9 @@ final class Losses
     /** Which of several layers or layouts it is that lost something: "the ruffles of Gold mesh: ". */
     private static function whose(Plan $plan, string $address): string
     {
-        foreach ($plan->layers as $layer) {
-            if ($address === "layers.$layer->id") {
-                return sprintf('the %s of %s: ', $layer->technique->noun()[1], $layer->meshName());
+        foreach ($plan->parts as $part) {
+            if ($address === "parts.$part->id") {
+                return PartWords::named($part).': ';
             }
         }
         foreach (count($plan->ties->groups) > 1 ? $plan->ties->groups : [] as $index => $group) {

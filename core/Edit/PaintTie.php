@@ -14,6 +14,8 @@ use Davrin\Core\Words\Fault;
 /** Gives what hangs on one tie another mesh by hand, or takes that back where it has it already. */
 final readonly class PaintTie implements Edit
 {
+    use LosesNothing;
+
     private function __construct(private int $tie, private string $mesh) {}
 
     /** @param  string  $mesh  its id */
@@ -23,40 +25,40 @@ final readonly class PaintTie implements Edit
     }
 
     /** The layer whose element on a tie is painted: of those that may differ from tie to tie, the one built last. */
-    public static function layerOn(Plan $plan, int $tie): ?Part
+    public static function partOn(Plan $plan, int $tie): ?Part
     {
-        $layers = array_filter($plan->layers, fn (Part $layer): bool => $layer->technique->meshes()->dealt
-            && array_filter($layer->on->ties(), fn (Tie $its): bool => $its->number === $tie) !== []);
+        $parts = array_filter($plan->parts, fn (Part $part): bool => $part->kind->materials()->dealt
+            && array_filter($part->on->ties(), fn (Tie $its): bool => $its->number === $tie) !== []);
 
-        return $layers === [] ? null : $layers[array_key_last($layers)];
+        return $parts === [] ? null : $parts[array_key_last($parts)];
     }
 
     public function apply(Plan $plan, PlanReader $reader): Plan
     {
-        $layer = self::layerOn($plan, $this->tie) ?? throw Fault::at('/layers', "Nothing on tie $this->tie can be painted: cut pieces can, runs are of one mesh from end to end.");
-        $painted = $layer->on->deal->painted;
+        $part = self::partOn($plan, $this->tie) ?? throw Fault::at('/parts', "Nothing on tie $this->tie can be painted: cut pieces can, runs are of one mesh from end to end.");
+        $painted = $part->on->deal->painted ?? [];
         $painted = ($painted[$this->tie] ?? null) === $this->mesh ? array_diff_key($painted, [$this->tie => 1]) : array_replace($painted, [$this->tie => $this->mesh]);
         $document = $plan->write();
-        $document['layers'] = array_map(
-            fn (mixed $its): mixed => is_array($its) && $its['id'] === $layer->id
+        $document['parts'] = array_map(
+            fn (mixed $its): mixed => is_array($its) && $its['id'] === $part->id
                 ? [...$its, PaintBlank::KEY => array_map(fn (int $tie, string $mesh): string => "$tie: $mesh", array_keys($painted), $painted)]
                 : $its,
-            (array) $document['layers'],
+            (array) $document['parts'],
         );
 
         return $reader->read($document);
     }
 
-    public function lost(Plan $before, Plan $after): array
-    {
-        return [];
-    }
-
     public function words(Plan $before, Plan $after): string
     {
-        $deal = self::layerOn($after, $this->tie)?->on->deal;
+        $deal = self::partOn($after, $this->tie)?->on->deal;
         $painted = $deal?->painted[$this->tie] ?? null;
 
         return $deal === null || $painted === null ? "tie $this->tie no longer painted" : "tie $this->tie painted {$deal->names[$painted]}";
+    }
+
+    public function asData(): array
+    {
+        return ['do' => 'paint', 'id' => (string) $this->tie, 'to' => $this->mesh];
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
+use Davrin\Core\Colour\Kind\Alternating;
 use Davrin\Core\Material\OnHand;
+use Davrin\Core\Material\SoldOnRolls;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
@@ -45,23 +47,22 @@ final readonly class PartLots implements Edit
     public function apply(Plan $plan, PlanReader $reader): Plan
     {
         $mesh = $this->find($plan);
-        $lots = self::lots($mesh) ?? throw Fault::at('/meshes', "Only one lot of {$mesh->name()} is on hand, or none is noted. Note the lot behind each roll, like \"131 in lot B7\".");
-        $document = ChangeList::addMesh()->apply($plan, $reader)->write();
-        $meshes = array_values((array) $document['meshes']);
-        $other = array_pop($meshes);
-        $id = is_array($other) && is_string($other['id']) ? $other['id'] : throw new \LogicException('The mesh that was added is the last.');
-        $layers = array_map(fn (Part $layer, mixed $written): mixed => $this->byTurns($layer, (array) $written, $id), $plan->layers, array_values((array) $document['layers']));
-        if ($layers === array_values((array) $document['layers'])) {
-            throw Fault::at('/layers', "No layer is of {$mesh->name()} alone, so its lots cannot go by turns.");
+        $lots = self::lots($mesh) ?? throw Fault::at('/materials', "Only one lot of {$mesh->name()} is on hand, or none is noted. Note the lot behind each roll, like \"131 in lot B7\".");
+        $document = (new AddMaterial)->apply($plan, $reader)->write();
+        $id = DocumentList::of($plan, 'materials')->freeId('m');
+        $meshes = array_values(array_filter((array) $document['materials'], fn (mixed $its): bool => is_array($its) && $its['id'] !== $id));
+        $parts = array_map(fn (Part $part, mixed $written): mixed => $this->byTurns($part, (array) $written, $id), $plan->parts, array_values((array) $document['parts']));
+        if ($parts === array_values((array) $document['parts'])) {
+            throw Fault::at('/parts', "No layer is of {$mesh->name()} alone, so its lots cannot go by turns.");
         }
         foreach ($meshes as $place => $written) {
-            if (is_array($written) && $written['id'] === $this->mesh) {
-                $parts = [$this->part($mesh, $written, $lots[0], true), ['id' => $id, 'hatch' => $this->freeHatch($plan)] + $this->part($mesh, $written, $lots[1], false)];
-                array_splice($meshes, $place, 1, $parts);
+            if ($written['id'] === $this->mesh) {
+                $both = [$this->part($mesh, $written, $lots[0], true), ['id' => $id, 'hatch' => $this->freeHatch($plan)] + $this->part($mesh, $written, $lots[1], false)];
+                array_splice($meshes, $place, 1, $both);
             }
         }
 
-        return $reader->read([...$document, 'meshes' => $meshes, 'layers' => $layers]);
+        return $reader->read([...$document, 'materials' => $meshes, 'parts' => $parts]);
     }
 
     /** @return list<string> lots that are on hand and not used any more */
@@ -78,18 +79,23 @@ final readonly class PartLots implements Edit
         return "two lots of {$this->find($before)->name()} by turns";
     }
 
+    public function asData(): array
+    {
+        return ['do' => 'part-lots', 'id' => $this->mesh];
+    }
+
     private function find(Plan $plan): Wound
     {
-        return array_column($plan->meshes, null, 'id')[$this->mesh] ?? throw Fault::noBlank("meshes.$this->mesh");
+        return array_column($plan->wound(), null, 'id')[$this->mesh] ?? throw Fault::noBlank("materials.$this->mesh");
     }
 
     /** A hatch that no mesh of the plan has, as long as there is one. */
     private function freeHatch(Plan $plan): string
     {
-        $hatches = array_keys(Wound::HATCHES);
-        $free = array_values(array_diff($hatches, array_map(fn (Wound $mesh): string => $mesh->slip->text('hatch'), $plan->meshes)));
+        $hatches = array_keys(SoldOnRolls::HATCHES);
+        $free = array_values(array_diff($hatches, array_map(fn (Wound $mesh): string => $mesh->slip->text('hatch'), $plan->wound())));
 
-        return $free[0] ?? $hatches[count($plan->meshes) % count($hatches)];
+        return $free[0] ?? $hatches[count($plan->wound()) % count($hatches)];
     }
 
     /**
@@ -115,20 +121,20 @@ final readonly class PartLots implements Edit
      * @param  array<mixed>  $written
      * @return array<mixed>
      */
-    private function byTurns(Part $layer, array $written, string $other): array
+    private function byTurns(Part $part, array $written, string $other): array
     {
-        $pieces = $layer->on->deal->mix->pieces();
-        $use = $layer->technique->meshes();
-        [$ties, $count] = [count($layer->on->ties()), count($pieces)];
+        $pieces = $part->on->mix?->pieces() ?? [];
+        $use = $part->kind->materials();
+        [$ties, $count] = [count($part->on->ties()), count($pieces)];
         if (array_unique($pieces) !== [$this->mesh] || ($written['painted'] ?? []) !== []) {
             return $written;
         }
 
         return match (true) {
-            $use->isOne() && $use->dealt && $ties > 1 => [...$written, 'mesh' => [$this->mesh.': '.intdiv($ties + 1, 2), "$other: ".intdiv($ties, 2)], 'order' => 'alternating'],
+            $use->isOne() && $use->dealt && $ties > 1 => [...$written, 'material' => [$this->mesh.': '.intdiv($ties + 1, 2), "$other: ".intdiv($ties, 2)], 'order' => Alternating::KEY],
             $count % 2 === 1 => $written,
-            $use->counted => [...$written, 'mesh' => ["$this->mesh: ".$count / 2, "$other: ".$count / 2]],
-            default => [...$written, 'mesh' => array_merge(...array_fill(0, intdiv($count, 2), [$this->mesh, $other]))],
+            $use->counted => [...$written, 'material' => ["$this->mesh: ".$count / 2, "$other: ".$count / 2]],
+            default => [...$written, 'material' => array_merge(...array_fill(0, intdiv($count, 2), [$this->mesh, $other]))],
         };
     }
 }

@@ -17,6 +17,8 @@ use Davrin\Core\Words\Refused;
 /** Adds a tie to a layout that is made tie by tie, or takes one away. */
 final readonly class PlaceTie implements Edit
 {
+    use LosesNothing;
+
     /** Where a tie is typed: not a blank of the layout, but of the line that adds to it. */
     private const DISTANCE = 'distance';
 
@@ -65,14 +67,14 @@ final readonly class PlaceTie implements Edit
         }
     }
 
-    public function lost(Plan $before, Plan $after): array
-    {
-        return [];
-    }
-
     public function words(Plan $before, Plan $after): string
     {
         return $this->tie === null ? 'a tie more' : "tie $this->tie taken away";
+    }
+
+    public function asData(): array
+    {
+        return $this->tie !== null ? ['do' => 'take-tie', 'id' => (string) $this->tie] : ['do' => 'place-tie', 'id' => (string) $this->group, ...($this->point === null ? ['on' => $this->on, 'distance' => $this->distance] : ['x' => $this->point[0], 'y' => $this->point[1]])];
     }
 
     private function group(Plan $plan): TieGroup
@@ -114,9 +116,8 @@ final readonly class PlaceTie implements Edit
     /** @return list<string> */
     private function without(TieGroup $group): array
     {
-        $first = $group->ties()[0]->number;
         $spots = $this->written($group);
-        unset($spots[$this->tie - $first]);
+        unset($spots[array_search($this->tie, array_column($group->ties(), 'number'), true)]);
 
         return $spots === [] ? throw Fault::at('', 'This is the last tie of its layout. Add another before you take it away.') : array_values($spots);
     }

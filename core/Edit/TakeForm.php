@@ -18,7 +18,7 @@ final readonly class TakeForm implements Edit
     {
         $standing = [
             ...array_map(fn (TieGroup $group): string => "ties.$group->id", $plan->ties->groups),
-            ...array_filter(array_keys($plan->slips()), fn (string $address): bool => str_starts_with($address, 'layers.')),
+            ...array_filter(array_keys($plan->slips()), fn (string $address): bool => str_starts_with($address, 'parts.')),
         ];
 
         return $reader->read([...$plan->write(), 'form' => $this->form], $standing);
@@ -32,5 +32,10 @@ final readonly class TakeForm implements Edit
     public function words(Plan $before, Plan $after): string
     {
         return "the form: $this->name, from the shelf";
+    }
+
+    public function asData(): array
+    {
+        return ['do' => 'take-form', 'form' => $this->form];
     }
 }

@@ -12,6 +12,8 @@ use Davrin\Core\Words\Fault;
 /** Takes meshes from the shelf as they lie there: what is said of each, and what is on hand of it. */
 final readonly class TakeFromShelf implements Edit
 {
+    use LosesNothing;
+
     /** @param  non-empty-array<string, array<string, mixed>>  $written  by the id of the mesh, as a plan file holds it; what is not there stays */
     public function __construct(private array $written) {}
 
@@ -19,22 +21,22 @@ final readonly class TakeFromShelf implements Edit
     {
         $document = $plan->write();
         foreach ($this->written as $id => $its) {
-            if (array_filter($plan->meshes, fn (Wound $mesh): bool => $mesh->id === $id) === []) {
-                throw Fault::noBlank("meshes.$id");
+            if (array_filter($plan->wound(), fn (Wound $mesh): bool => $mesh->id === $id) === []) {
+                throw Fault::noBlank("materials.$id");
             }
-            $document['meshes'] = array_map(fn (mixed $mesh): mixed => is_array($mesh) && $mesh['id'] === $id ? [...$mesh, ...$its] : $mesh, (array) $document['meshes']);
+            $document['materials'] = array_map(fn (mixed $mesh): mixed => is_array($mesh) && $mesh['id'] === $id ? [...$mesh, ...$its] : $mesh, (array) $document['materials']);
         }
 
         return $reader->read($document);
     }
 
-    public function lost(Plan $before, Plan $after): array
-    {
-        return [];
-    }
-
     public function words(Plan $before, Plan $after): string
     {
-        return Wound::names(array_values(array_filter($after->meshes, fn (Wound $mesh): bool => isset($this->written[$mesh->id])))).' as on the shelf';
+        return Wound::names(array_values(array_filter($after->wound(), fn (Wound $mesh): bool => isset($this->written[$mesh->id])))).' as on the shelf';
+    }
+
+    public function asData(): array
+    {
+        return ['do' => 'take-materials', 'materials' => $this->written];
     }
 }

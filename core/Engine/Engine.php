@@ -103,12 +103,12 @@ final readonly class Engine
     /** What was left out is said. */
     private static function cutShort(Plan $plan, Thoroughness $how): Advice
     {
-        $layer = $plan->layers[count($plan->layers) - 1];
+        $part = $plan->parts[count($plan->parts) - 1];
         $sentence = match ($how) {
             Thoroughness::AtOnce => 'The warnings are true; there may be more ways to mend them. Davrin goes on looking.',
             Thoroughness::Thorough => 'This plan is so large that the search for remedies was stopped. The warnings are true, but there may be more ways to mend them.',
         };
 
-        return new Advice(self::CUT_SHORT, "layers.$layer->id", [], 'Not every remedy was tried.', $sentence, [], []);
+        return new Advice(self::CUT_SHORT, "parts.$part->id", [], 'Not every remedy was tried.', $sentence, [], []);
     }
 }

@@ -6,6 +6,7 @@ namespace Davrin\Core\Estimate;
 
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\Seat;
+use Davrin\Core\Geometry\Place;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Part\Size;
 use Davrin\Core\Ties\Tie;
@@ -31,15 +32,16 @@ final readonly class Cover
     /** @param  list<Band>  $bands */
     private function __construct(public array $bands) {}
 
-    /** @param  list<Part>  $layers */
-    public static function of(Form $form, array $layers): self
+    /** @param  list<Part>  $parts */
+    public static function of(Form $form, array $parts): self
     {
         $bands = [];
-        foreach ($layers as $layer) {
+        foreach ($parts as $part) {
             array_push($bands, ...match (true) {
-                $layer->work->elements[0]->ties === [] => self::wound($form, $layer->size),
-                $layer->size->hangs > 0.0 => array_map(fn (Tie $tie): Band => self::hanging($tie, $layer->size), $layer->on->ties()),
-                default => self::along($form, $layer),
+                $part->on->anchor->area !== null => [self::wound($form, $part->on->anchor->area, $part->size)],
+                $part->on->ties() === [] => array_map(fn (Place $place): Band => self::standing($place, $part->size), $part->on->anchor->places),
+                $part->size->hangs > 0.0 => array_map(fn (Tie $tie): Band => self::hanging($tie, $part->size), $part->on->ties()),
+                default => self::along($form, $part),
             });
         }
 
@@ -208,12 +210,18 @@ final readonly class Cover
         return array_values($widest);
     }
 
-    /** @return list<Band> */
-    private static function wound(Form $form, Size $size): array
+    /** What is wound over an area of the form, or over its bars. */
+    private static function wound(Form $form, string $area, Size $size): Band
     {
-        $outlines = $form->areas === [] ? [$form->stretch(Seat::wire(1), 0.0, $form->length(Seat::wire(1)))] : $form->areas;
+        $outline = $form->areas[$area] ?? $form->stretch(Seat::wire(1), 0.0, $form->length(Seat::wire(1)));
 
-        return array_map(fn (array $points): Band => new Band($points === [] ? [[0.0, 0.0]] : $points, true, $size->reach), $outlines);
+        return new Band($outline === [] ? [[0.0, 0.0]] : $outline, true, $size->reach);
+    }
+
+    /** What stands on one spot. */
+    private static function standing(Place $place, Size $size): Band
+    {
+        return new Band([[$place->x, $place->y]], false, $size->reach);
     }
 
     private static function hanging(Tie $tie, Size $size): Band
@@ -229,19 +237,19 @@ final readonly class Cover
      *
      * @return list<Band>
      */
-    private static function along(Form $form, Part $layer): array
+    private static function along(Form $form, Part $part): array
     {
-        $runs = $layer->work->runs !== [];
-        $reach = $layer->size->reach;
-        $wing = $runs ? 0.0 : max(0.0, $layer->size->span - $reach);
+        $runs = $part->demand->runs !== [];
+        $reach = $part->size->reach;
+        $wing = $runs ? 0.0 : max(0.0, $part->size->span - $reach);
         $rows = [];
-        foreach ($layer->on->ties() as $tie) {
+        foreach ($part->on->ties() as $tie) {
             $rows[$tie->seat->key()][] = $tie;
         }
         $bands = [];
         foreach ($rows as $ties) {
-            $row = self::row($form, $ties, $wing, $reach, $runs ? 2 * $layer->size->span : 2 * $reach);
-            array_push($bands, ...$row, ...($runs ? [] : self::straight($ties, $layer->size, $row)));
+            $row = self::row($form, $ties, $wing, $reach, $runs ? 2 * $part->size->span : 2 * $reach);
+            array_push($bands, ...$row, ...($runs ? [] : self::straight($ties, $part->size, $row)));
         }
 
         return $bands;

@@ -22,15 +22,15 @@ final readonly class Estimates
 
     public Extent $extent;
 
-    /** @param  list<Part>  $layers */
-    public function __construct(private Plan $plan, private array $layers)
+    /** @param  list<Part>  $parts */
+    public function __construct(private Plan $plan, private array $parts)
     {
-        $this->extent = Extent::of($plan->form, $layers);
+        $this->extent = Extent::of($plan->form, $parts);
     }
 
     public function across(): Figure
     {
-        $words = array_values(array_filter(array_map($this->standsOut(...), $this->layers)));
+        $words = array_values(array_filter(array_map($this->standsOut(...), $this->parts)));
         $box = $this->extent->box;
         [$wide, $high] = [$box->wide(), $box->high()];
         if ($this->plan->form->round() && abs($wide - $high) < 0.01) {
@@ -48,7 +48,7 @@ final readonly class Estimates
 
         return match (true) {
             ! $this->plan->form->closed() => new Figure('opening', '0 in', 'none', ['an open form has no opening'], true),
-            $this->layers === [] => $this->inches('opening', 0.0, ['no layer of mesh yet']),
+            $this->parts === [] => $this->inches('opening', $opening, ['no layer of mesh yet: what is open in the form itself']),
             $opening <= 0 => new Figure('opening', '0 in', 'closed', ['the mesh of the innermost row reaches past the middle'], true),
             default => $this->inches('opening', $opening, [sprintf('twice the nearest to the middle: %s', $this->plan->units()->about($opening))]),
         };
@@ -58,13 +58,13 @@ final readonly class Estimates
     public function depth(): Figure
     {
         [$deepest, $because] = [0.0, ['no layer of mesh yet']];
-        foreach ($this->layers as $layer) {
-            if ($layer->size->depth > $deepest) {
-                $deepest = $layer->size->depth;
-                $because = [sprintf('%s: %s, %s', $layer->technique->noun()[1], $this->plan->units()->about($deepest), $layer->size->depthBecause)];
+        foreach ($this->parts as $part) {
+            if ($part->size->depth > $deepest) {
+                $deepest = $part->size->depth;
+                $because = [sprintf('%s: %s, %s', $part->kind->noun()[1], $this->plan->units()->about($deepest), $part->size->depthBecause)];
             }
         }
-        $most = max([0, ...array_count_values(array_merge(...array_map(fn (Part $layer): array => array_map(fn (Tie $tie): int => $tie->number, $layer->on->ties()), $this->layers)))]);
+        $most = max([0, ...array_count_values(array_merge(...array_map(fn (Part $part): array => array_map(fn (Tie $tie): int => $tie->number, $part->on->ties()), $this->parts)))]);
         $more = max(0, $most - 1) * self::FURTHER_LAYER;
 
         return $this->inches('deep', $deepest + $more, [...$because, ...($more > 0 ? [sprintf('%d layers on one tie: %s more', $most, $this->plan->units()->place(Length::inches(0, (int) round($more * 8), 8)))] : [])]);
@@ -83,18 +83,19 @@ final readonly class Estimates
         return LengthText::canonical(Length::inches(0, (int) round($inches * 8), 8));
     }
 
-    private function standsOut(Part $layer): ?string
+    private function standsOut(Part $part): ?string
     {
-        if ($layer->work->elements[0]->ties === []) {
+        $out = array_map(fn (Tie $tie): float => $part->size->out($this->plan->form, $tie), $part->on->ties());
+        if ($out === []) {
             return null;
         }
 
         return sprintf(
             'the farthest %s stands %s from the middle, and one reaches %s further: %s (a starting guess)',
-            $layer->technique->noun()[0],
-            $this->plan->units()->place(Length::ofUnits((int) round(max(array_map(fn (Tie $tie): float => $layer->size->out($this->plan->form, $tie), $layer->on->ties())) * Length::PER_INCH))),
-            $this->plan->units()->about($layer->size->reach),
-            $layer->size->reachBecause,
+            $part->kind->noun()[0],
+            $this->plan->units()->place(Length::ofUnits((int) round(max($out) * Length::PER_INCH))),
+            $this->plan->units()->about($part->size->reach),
+            $part->size->reachBecause,
         );
     }
 }

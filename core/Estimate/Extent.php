@@ -18,19 +18,20 @@ final readonly class Extent
      */
     private function __construct(public Box $box, public Cover $cover, public float $beyond, public float $opening) {}
 
-    /** @param  list<Part>  $layers */
-    public static function of(Form $form, array $layers): self
+    /** @param  list<Part>  $parts */
+    public static function of(Form $form, array $parts): self
     {
         [$open, $farthest, $hangs] = [INF, $form->reach(), false];
-        foreach ($layers as $layer) {
-            $size = $layer->size;
-            if ($layer->work->elements[0]->ties === []) {
+        foreach ($parts as $part) {
+            $size = $part->size;
+            if ($part->on->anchor->area !== null) {
                 // What is wound over the form swells all round it.
                 $farthest = max($farthest, $form->reach() + $size->reach);
-
-                continue;
             }
-            foreach ($layer->on->ties() as $tie) {
+            foreach ($part->on->anchor->places as $place) {
+                $farthest = max($farthest, hypot($place->x, $place->y) + $size->reach);
+            }
+            foreach ($part->on->ties() as $tie) {
                 $out = $size->out($form, $tie);
                 $open = min($open, $out - $size->reach);
                 $farthest = max($farthest, $out + $size->reach);
@@ -38,7 +39,7 @@ final readonly class Extent
             $hangs = $hangs || $size->hangs > 0.0;
         }
         $box = $form->round() ? Box::around([[-$farthest, -$farthest], [$farthest, $farthest]]) : $form->box();
-        $cover = Cover::of($form, $form->round() && ! $hangs ? [] : $layers);
+        $cover = Cover::of($form, $form->round() && ! $hangs ? [] : $parts);
         $inside = min($form->box()->wide(), $form->box()->high()) - 2 * $form->band();
 
         return new self(
@@ -49,9 +50,9 @@ final readonly class Extent
         );
     }
 
-    /** Without any mesh. */
+    /** Without any mesh: what is open in the form itself is its opening. */
     public static function bare(Form $form): self
     {
-        return new self($form->box(), Cover::of($form, []), 0.0, 0.0);
+        return self::of($form, []);
     }
 }

@@ -20,20 +20,20 @@ use Davrin\Core\Words\Figure;
  */
 final class FullnessWork
 {
-    /** @param  list<Part>  $layers */
-    public static function of(Plan $plan, array $layers): Fullness
+    /** @param  list<Part>  $parts */
+    public static function of(Plan $plan, array $parts): Fullness
     {
-        $layers = array_values(array_filter($layers, fn (Part $layer): bool => $layer->technique->fullness() !== null));
-        if ($layers === []) {
+        $parts = array_values(array_filter($parts, fn (Part $part): bool => $part->kind->fullness() !== null));
+        if ($parts === []) {
             return new Fullness(null, new Figure('fullness', '0', 'none', ['no layer that fills'], true));
         }
-        $along = self::along($plan, $layers);
+        $along = self::along($plan, $parts);
         [$thin, $full, $perInch, $because] = [0.0, 0.0, 0.0, []];
-        foreach ($layers as $layer) {
-            [$least, $most] = $layer->technique->fullness() ?? throw new \LogicException('A layer that fills has bounds.');
-            $its = self::area($layer) / $along;
+        foreach ($parts as $part) {
+            [$least, $most] = $part->kind->fullness() ?? throw new \LogicException('A layer that fills has bounds.');
+            $its = self::area($part) / $along;
             [$thin, $full, $perInch] = [$thin + $its / $least, $full + $its / $most, $perInch + $its];
-            $because[] = sprintf('%s: %s', $layer->technique->noun()[1], self::areaWords($layer, $plan->units()));
+            $because[] = sprintf('%s: %s', $part->kind->noun()[1], self::areaWords($part, $plan->units()));
         }
         $verdict = match (true) {
             $thin < 1 => 'thin',
@@ -45,40 +45,40 @@ final class FullnessWork
         return new Fullness($verdict, new Figure('fullness', number_format($perInch, 1, '.', ''), "$shown $unit, $verdict", [
             ...$because,
             sprintf('along %s of the form: %s %s', $plan->units()->place(Length::ofUnits((int) round($along * Length::PER_INCH))), $shown, $unit),
-            self::boundWords($layers, $perInch / $thin, $perInch / $full, $plan->units()).' (starting guesses)',
+            self::boundWords($parts, $perInch / $thin, $perInch / $full, $plan->units()).' (starting guesses)',
         ], true, "$shown $unit"));
     }
 
     /**
      * How long the form is where it is filled, in inches.
      *
-     * @param  non-empty-list<Part>  $layers
+     * @param  non-empty-list<Part>  $parts
      */
-    private static function along(Plan $plan, array $layers): float
+    private static function along(Plan $plan, array $parts): float
     {
-        $ties = array_merge(...array_map(fn (Part $layer): array => $layer->on->ties(), $layers));
+        $ties = array_merge(...array_map(fn (Part $part): array => $part->on->ties(), $parts));
         $wires = array_merge(...array_map(fn (Tie $tie): array => $tie->seat->isCrossbar() ? range(1, $plan->form->wires()) : $tie->seat->wires(), $ties));
 
         return $wires === [] ? 1.0 : max(1.0, $plan->form->centreLine(min($wires), max($wires), array_values(array_unique(array_map(fn (Tie $tie): int => $tie->section, $ties)))));
     }
 
     /** In square inches of plain mesh. */
-    private static function area(Part $layer): float
+    private static function area(Part $part): float
     {
-        return array_sum(array_map(fn (Wound $mesh): float => LengthTaken::ofMesh($layer, $mesh)->toInches() * $mesh->width()->toInches() * $mesh->fills(), $layer->on->kinds()));
+        return array_sum(array_map(fn (Wound $mesh): float => LengthTaken::ofMesh($part, $mesh)->toInches() * $mesh->width()->toInches() * $mesh->fills(), $part->on->wound()));
     }
 
-    private static function areaWords(Part $layer, Units $units): string
+    private static function areaWords(Part $part, Units $units): string
     {
         return implode(' + ', array_map(fn (Wound $mesh): string => sprintf(
-            '%s x %s wide%s', $units->exact(LengthTaken::ofMesh($layer, $mesh)), $units->exact($mesh->width()), $mesh->fills() === 1.0 ? '' : sprintf(' x %s for %s', $mesh->fills(), $mesh->slip->show('body', $units)),
-        ), $layer->on->kinds()));
+            '%s x %s wide%s', $units->exact(LengthTaken::ofMesh($part, $mesh)), $units->exact($mesh->width()), $mesh->fills() === 1.0 ? '' : sprintf(' x %s for %s', $mesh->fills(), $mesh->slip->show('body', $units)),
+        ), $part->on->wound()));
     }
 
-    /** @param  non-empty-list<Part>  $layers */
-    private static function boundWords(array $layers, float $thin, float $full, Units $units): string
+    /** @param  non-empty-list<Part>  $parts */
+    private static function boundWords(array $parts, float $thin, float $full, Units $units): string
     {
-        $one = count(array_unique(array_map(fn (Part $layer): string => json_encode($layer->technique->fullness(), JSON_THROW_ON_ERROR), $layers))) === 1;
+        $one = count(array_unique(array_map(fn (Part $part): string => json_encode($part->kind->fullness(), JSON_THROW_ON_ERROR), $parts))) === 1;
 
         return sprintf('%sthin below %s, very full above %s', $one ? '' : 'mixed as they are, ', self::shown($thin, $units), self::shown($full, $units));
     }

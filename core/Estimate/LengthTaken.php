@@ -17,29 +17,29 @@ use Davrin\Core\Words\Figure;
 /** The mesh one layer takes, cut in one go; a change of rolls costs two tails more, which the rolls show. */
 final class LengthTaken
 {
-    public static function of(Part $layer): Figure
+    public static function of(Part $part): Figure
     {
-        $units = $layer->on->units;
-        $several = count($layer->on->kinds()) > 1;
+        $units = $part->on->units;
+        $several = count($part->on->wound()) > 1;
         $because = [];
-        foreach ($layer->on->kinds() as $mesh) {
-            foreach (self::words($layer, $mesh, $units) as $words) {
+        foreach ($part->on->wound() as $mesh) {
+            foreach (self::words($part, $mesh, $units) as $words) {
                 $because[] = ($several ? $mesh->name().': ' : '').$words;
             }
         }
-        $total = Length::sum(array_map(fn (Wound $mesh): Length => self::ofMesh($layer, $mesh), $layer->on->kinds()));
+        $total = Length::sum(array_map(fn (Wound $mesh): Length => self::ofMesh($part, $mesh), $part->on->wound()));
 
         return new Figure('mesh', LengthText::canonical($total), $units->needed($total), $because === [] ? ['nothing'] : $because);
     }
 
     /** What it takes of one mesh. */
-    public static function ofMesh(Part $layer, Wound $mesh): Length
+    public static function ofMesh(Part $part, Wound $mesh): Length
     {
-        $cuts = array_filter($layer->work->cuts, fn (Cut $cut): bool => $cut->mesh === $mesh->id);
+        $cuts = array_filter($part->demand->cuts, fn (Cut $cut): bool => $cut->material === $mesh->id);
 
         return Length::sum([
             ...array_map(fn (Cut $cut): Length => $cut->length, $cuts),
-            ...array_map(fn (Run $run): Length => $run->length()->times(self::strands($run, $mesh)), $layer->work->runs),
+            ...array_map(fn (Run $run): Length => $run->length()->times(self::strands($run, $mesh)), $part->demand->runs),
         ]);
     }
 
@@ -49,16 +49,16 @@ final class LengthTaken
     }
 
     /** @return list<string> */
-    private static function words(Part $layer, Wound $mesh, Units $units): array
+    private static function words(Part $part, Wound $mesh, Units $units): array
     {
-        $cuts = array_filter($layer->work->cuts, fn (Cut $cut): bool => $cut->mesh === $mesh->id);
+        $cuts = array_filter($part->demand->cuts, fn (Cut $cut): bool => $cut->material === $mesh->id);
         $counts = array_count_values(array_map(fn (Cut $cut): int => $cut->length->units, $cuts));
         $words = [];
         foreach ($counts as $length => $count) {
             $words[] = sprintf('%d x %s = %s', $count, $units->exact(Length::ofUnits($length)), $units->exact(Length::ofUnits($length)->times($count)));
         }
 
-        return [...$words, ...array_map(fn (Run $run): string => self::runWords($run, self::strands($run, $mesh), $units), $layer->work->runs)];
+        return [...$words, ...array_map(fn (Run $run): string => self::runWords($run, self::strands($run, $mesh), $units), $part->demand->runs)];
     }
 
     private static function runWords(Run $run, int $strands, Units $units): string

@@ -33,7 +33,7 @@ final class Form implements JsonSerializable
      * @param  list<int>  $pairs  the outer one of each pair of wires that a stem can go round
      * @param  list<float>  $corners  in inches along the outermost wire
      * @param  list<int>  $stickingOut  crossbars whose weld sticks out, by number
-     * @param  list<list<array{float, float}>>  $areas  what is covered rather than tied, as outlines
+     * @param  array<string, list<array{float, float}>>  $areas  what is covered rather than tied, as outlines by what each is called
      * @param  array<array-key, string>  $names  of seats that are not called by their wires, by key; "crossbar" and "start" too
      * @param  list<int>  $preTied  how many stems are already on each row, from the inside out
      * @param  int  $joints  held by a zip tie each
@@ -187,6 +187,15 @@ final class Form implements JsonSerializable
         return $corners;
     }
 
+    /** @return list<float> where crossbars cross the line of a seat, in order, in inches from where the count begins */
+    public function crossings(Seat $seat): array
+    {
+        $crossings = array_map(fn (float $spot): float => max(0.0, $this->fromStart($seat, $this->track->along($this->inset($seat), $spot))), $this->crossbars);
+        sort($crossings);
+
+        return $crossings;
+    }
+
     /** How far it is across the wires, from the outermost to the innermost, in inches. */
     public function band(): float
     {
@@ -290,7 +299,7 @@ final class Form implements JsonSerializable
             'wires' => $wires,
             'crossbars' => array_map(fn (int $number): array => $this->crossbarEnds($number), $this->crossbars === [] ? [] : range(1, $this->crossbars())),
             'welds' => $this->welds(),
-            'areas' => $this->areas,
+            'areas' => array_values($this->areas),
             'sections' => array_map(fn (int $section): array => $this->sectionMark($section), range(1, $this->sections())),
             'reach' => round($this->reach(), 4),
         ];
@@ -448,6 +457,6 @@ final class Form implements JsonSerializable
         // On an open form the innermost wire is as far on its side as the outermost on the other.
         $innermost = $this->closed() ? null : $this->line(Seat::wire($this->wires()));
 
-        return [...$points, ...($innermost instanceof Polyline ? $innermost->points : []), ...array_merge(...$this->areas)];
+        return [...$points, ...($innermost instanceof Polyline ? $innermost->points : []), ...array_merge(...array_values($this->areas))];
     }
 }

@@ -49,6 +49,12 @@ final readonly class Place
         ];
     }
 
+    /** The same place, with what stands there turned by so many degrees clockwise. */
+    public function turned(float $degrees): self
+    {
+        return new self($this->x, $this->y, fmod($this->outward + $degrees + 720.0, 360.0), $this->bend);
+    }
+
     /** The same place seen from the back: mirrored left to right. */
     public function fromBehind(): self
     {

@@ -4,42 +4,46 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Material;
 
-use Davrin\Core\Blank\Blank;
-use Davrin\Core\Blank\CountBlank;
-use Davrin\Core\Blank\MoneyBlank;
 use Davrin\Core\Blank\Slip;
-use Davrin\Core\Measure\Money;
+use Davrin\Core\Measure\Units;
 
-/** Something that is bought by the pack and used by the piece: chenille stems, zip ties. */
-final readonly class Good
+/** What is bought by the pack and used by the piece: chenille stems, zip ties, picks. */
+final readonly class Good extends Material
 {
-    public function __construct(public Slip $slip) {}
-
-    /** @return list<Blank<covariant mixed>> */
-    public static function ofStems(): array
+    public function __construct(string $id, public CountedKind $counted, Slip $slip)
     {
-        return [
-            new CountBlank('pack', 'the number of stems in a pack', 25, 1, 1000),
-            new MoneyBlank('price', 'the price of a pack', Money::cents(125), Money::cents(99_999)),
-        ];
+        parent::__construct($id, $counted, $slip);
     }
 
-    /** @return list<Blank<covariant mixed>> */
-    public static function ofZipTies(): array
+    public function name(): string
     {
-        return [
-            new CountBlank('pack', 'the number of zip ties in a pack', 100, 1, 1000),
-            new MoneyBlank('price', 'the price of a pack', Money::cents(300), Money::cents(99_999)),
-        ];
+        return $this->counted->called($this->slip);
     }
 
+    /** How many come in a pack. */
     public function pack(): int
     {
         return $this->slip->count('pack');
     }
 
-    public function price(): Money
+    /** @return list<PiecesOnHand> what is there already */
+    public function onHand(): array
     {
-        return $this->slip->money('price');
+        return $this->slip->objects('onHand', PiecesOnHand::class);
+    }
+
+    /** The same with what another plan has on hand of it; what both name, as the same thing on the shelf or in the same words, is there once. */
+    public function beside(self $other): self
+    {
+        $all = [...$this->onHand(), ...array_filter($other->onHand(), fn (PiecesOnHand $there): bool => ! in_array($there, $this->onHand(), false))];
+        $written = array_map(fn (PiecesOnHand $there): string => $there->words(), $all);
+
+        return new self($this->id, $this->counted, $this->slip->with('onHand', $written, Units::Inches));
+    }
+
+    /** How many pieces are there already. */
+    public function there(): int
+    {
+        return array_sum(array_column($this->onHand(), 'count'));
     }
 }

@@ -6,20 +6,26 @@ namespace Davrin\Core\Material;
 
 use Davrin\Core\Blank\Blank;
 
-/** A kind of thing that lies on the shelf: what is said of it, and whether it comes by length or by the piece. */
+/** A kind of material: what is said of one in a plan and on the shelf. Nothing else in the core knows a kind by name. */
 interface MaterialKind
 {
     public function key(): string;
 
-    /** @return array{string, string} one, many: "roll of mesh", "rolls of mesh" */
+    /** As a choice: "mesh", "stems". */
+    public function name(): string;
+
+    /** @return array{string, string} what lies on the shelf, one and many: "roll of mesh", "rolls of mesh" */
     public function noun(): array;
 
-    /** @return list<Blank<covariant mixed>> */
-    public function blanks(): array;
+    /** @return list<Blank<covariant mixed>> what a plan says of one */
+    public function planBlanks(): array;
 
-    /** What is said of it, with its blanks. */
-    public function sentence(): string;
+    /** @return list<Blank<covariant mixed>> what the shelf says of one */
+    public function shelfBlanks(): array;
 
-    /** Whether it is wound on rolls and counted by length. */
+    /** What the shelf says of one, with its blanks. */
+    public function shelfSentence(): string;
+
+    /** Whether it is wound on rolls and cut to length, or counted by the piece. */
     public function isWound(): bool;
 }

@@ -13,7 +13,9 @@ final readonly class MaterialUse
      * @param  string  $what  what is counted: "pieces", "strands"
      * @param  bool  $dealt  whether its elements may differ from tie to tie
      * @param  bool  $various  whether one mesh alone is not meant
-     * @param  bool  $shared  whether the meshes share what is usual among them
+     * @param  bool  $shared  whether the materials share what is usual among them
+     * @param  ?list<string>  $goods  the kinds of counted material it takes, by key; null where it takes wound material
+     * @param  string  $noun  what it takes: "mesh"
      */
     private function __construct(
         public int $least,
@@ -24,7 +26,37 @@ final readonly class MaterialUse
         public bool $dealt = true,
         public bool $various = false,
         public bool $shared = false,
+        public ?array $goods = null,
+        public string $noun = 'mesh',
     ) {}
+
+    /** Nothing that is listed: what is done takes only time. */
+    public static function none(): self
+    {
+        return new self(0, 0, 0, false, 'pieces', dealt: false, goods: [], noun: 'nothing');
+    }
+
+    /**
+     * Counted material: so many pieces of it for one element.
+     *
+     * @param  non-empty-list<string>  $kinds  that will do, by key
+     * @param  string  $noun  what they are: "balls"
+     */
+    public static function pieces(array $kinds, string $noun, int $least = 1, int $most = 1): self
+    {
+        return new self($least, $most, $least, $most > 1, 'pieces', dealt: false, goods: $kinds, noun: $noun);
+    }
+
+    public function isNone(): bool
+    {
+        return $this->goods === [];
+    }
+
+    /** Whether a material can be used so. */
+    public function takes(Material $material): bool
+    {
+        return $this->goods === null ? $material instanceof Wound : in_array($material->kind->key(), $this->goods, true);
+    }
 
     /** One mesh, as a ruffle is made of. */
     public static function one(): self

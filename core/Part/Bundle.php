@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace Davrin\Core\Part;
 
 use Davrin\Core\Material\MaterialUse;
-use Davrin\Core\Ties\StemKind;
+use Davrin\Core\Ties\Fastening;
 
 /** What bundles share: some pieces stacked and tied at the middle, by the stem of their tie or by one of their own. */
 abstract class Bundle extends Pieces
 {
-    public function meshes(): MaterialUse
+    public function materials(): MaterialUse
     {
-        return MaterialUse::stack(2, 8, 4);
+        return MaterialUse::stack(1, 8, 4);
     }
 
     public function words(PartContext $on): array
     {
-        return ['pieces' => count($on->meshes) * count($on->ties()).' pieces'];
+        return ['pieces' => count($on->materials) * count($on->ties()).' pieces'];
     }
 
     public function fullness(): ?array
@@ -25,17 +25,17 @@ abstract class Bundle extends Pieces
         return [105, 200];
     }
 
-    public function minutes(): float
+    protected function minutes(): float
     {
         return 1.6;
     }
 
-    public function doubts(PartContext $on): array
+    public function concerns(PartContext $on): array
     {
-        return OwnStem::doubts($on);
+        return OwnStem::concerns($on);
     }
 
-    protected function stem(PartContext $on): StemKind
+    protected function stem(PartContext $on): Fastening
     {
         return OwnStem::of($on);
     }

@@ -9,12 +9,10 @@ use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Concern\Concern;
-use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
 use Davrin\Core\Material\MaterialUse;
-use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Ties\Tie;
@@ -23,20 +21,15 @@ use Davrin\Core\Words\Fault;
 use Davrin\Core\Words\Words;
 
 /** What techniques of continuous mesh share: strands tied together from tie to tie, with a tail at either end of every roll. */
-abstract class Continuous implements PartKind
+abstract class Continuous extends WoundPart implements EndsSooner
 {
     protected const TOGETHER = 'together';
 
     private const SOONER = 'sooner';
 
-    public function meshes(): MaterialUse
+    public function materials(): MaterialUse
     {
         return MaterialUse::strands(3);
-    }
-
-    public function words(PartContext $on): array
-    {
-        return [];
     }
 
     public function fullness(): ?array
@@ -44,12 +37,17 @@ abstract class Continuous implements PartKind
         return [125, 185];
     }
 
-    public function cautions(): array
+    public function endingSooner(): array
     {
-        return [Caution::Cutter];
+        return ['change' => self::SOONER];
     }
 
-    public function doubts(PartContext $on): array
+    public function example(): Example
+    {
+        return Example::onWires([26, 30, 34]);
+    }
+
+    public function concerns(PartContext $on): array
     {
         return array_values(array_filter([$this->tooShort($on), $this->onACorner($on)]));
     }
@@ -85,23 +83,25 @@ abstract class Continuous implements PartKind
     protected static function ending(PartContext $on, string $start, string $more = ''): string
     {
         return " Begin at tie {begin} of its row, with $start, and end with {endTail}$more"
-            .(count($on->meshes) > 1 ? '; where a roll ends, {change}.' : '.');
+            .(count($on->materials) > 1 ? '; where a roll ends, {change}.' : '.');
     }
 
     /**
      * The elements of one row, from the tie it begins at.
      *
      * @param  int  $after  how many elements there are before
+     * @param  int  $round  which time along it this is: a row that does not close is gone back along every second time
      * @return list<Step>
      */
-    protected function steps(PartContext $on, TieRow $row, int $after, Length $drop, int $pass = 0): array
+    protected function stepsAlong(PartContext $on, TieRow $row, int $after, Length $drop, int $pass = 0, int $round = 1): array
     {
         $ties = $this->fromBeginning($on, $row);
+        $ties = ! $row->closed && $round % 2 === 0 ? array_reverse($ties) : $ties;
         $steps = [];
         foreach ($row->closed || ! $this->betweenTies() ? $ties : array_slice($ties, 0, -1) as $index => $tie) {
             $to = $this->betweenTies() ? $ties[($index + 1) % count($ties)] : $tie;
             $number = $after + count($steps) + 1;
-            $element = new Element("$on->id.$number", $on->id, $number, array_values(array_unique([$tie->number, $to->number])), $pass);
+            $element = new Element("$on->id.$tie->number".($pass === 0 ? '' : '-fill').($round === 1 ? '' : "-$round"), $on->id, $number, array_values(array_unique([$tie->number, $to->number])), $pass);
             $steps[] = new Step($element, $tie->number, $to->number, $steps === [] ? $drop : Length::zero(), $this->pitch($on));
         }
 
@@ -109,16 +109,16 @@ abstract class Continuous implements PartKind
     }
 
     /** @param  list<Step>  $steps */
-    protected static function asRun(PartContext $on, array $steps, bool $zipTied = false): Run
+    protected static function asRun(PartContext $on, array $steps, ?string $endsTake = null): Run
     {
         return new Run(
             $on->id,
-            array_map(fn (Wound $mesh): string => $mesh->id, $on->meshes),
+            $on->ids() ?: throw new \LogicException('A run has a strand.'),
             $on->length('startTail'),
             $steps === [] ? throw Fault::at('/on', 'A run needs at least 2 ties in a row. Give the row another tie, or choose another technique.') : $steps,
             $on->length('endTail'),
             $on->slip->text('change') !== 'alone',
-            $zipTied,
+            $endsTake,
             $on->slip->text('change') === self::SOONER,
         );
     }

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Part;
 
+use Brick\Math\BigRational;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Concern\Concern;
-use Davrin\Core\Ties\StemKind;
+use Davrin\Core\Demand\Demand;
+use Davrin\Core\Demand\GoodsNeed;
+use Davrin\Core\Ties\Fastening;
 use Davrin\Core\Ties\Tie;
+use Davrin\Core\Words\Words;
 
 /** What holds an element: the stem of its tie, or half or a third of a stem that it brings. */
 final class OwnStem
@@ -18,26 +22,40 @@ final class OwnStem
     {
         return new ChoiceBlank('stem', 'what holds it', self::OF_TIE, [
             self::OF_TIE => 'the stem of its tie',
-            StemKind::Half->value => 'half a stem of its own',
-            StemKind::Third->value => 'a third of a stem of its own',
+            Fastening::Half->value => 'half a stem of its own',
+            Fastening::Third->value => 'a third of a stem of its own',
         ]);
     }
 
-    public static function of(PartContext $on): StemKind
+    public static function of(PartContext $on): Fastening
     {
-        return $on->slip->text('stem') === self::OF_TIE ? StemKind::None : StemKind::from($on->slip->text('stem'));
+        return $on->slip->text('stem') === self::OF_TIE ? Fastening::None : Fastening::from($on->slip->text('stem'));
+    }
+
+    /**
+     * What elements are held by, taken in besides.
+     *
+     * @param  array{string, string}  $noun  of the elements
+     */
+    public static function taken(Demand $demand, Fastening $by, array $noun): Demand
+    {
+        $elements = count($demand->elements);
+
+        return $by->good() === null ? $demand : $demand->taking(new GoodsNeed(
+            $by->good(), BigRational::nd($elements, $by->tiesAPiece()), sprintf('%s, each %s of its own', Words::count($elements, ...$noun), $by->words()),
+        ));
     }
 
     /** @return list<Concern> where neither the tie nor the element has anything to tie with */
-    public static function doubts(PartContext $on): array
+    public static function concerns(PartContext $on): array
     {
-        if ($on->group->stem !== StemKind::None || self::of($on) !== StemKind::None) {
+        if ($on->group?->fastening !== Fastening::None || self::of($on) !== Fastening::None) {
             return [];
         }
 
         return [new Concern('unheld', 'Nothing holds them.', 'Their ties have no stems, and they bring none of their own.', array_map(fn (Tie $tie): int => $tie->number, $on->ties()), [
-            'Half a stem for each' => ['stem' => StemKind::Half->value],
-            'A third of a stem for each' => ['stem' => StemKind::Third->value],
+            'Half a stem for each' => ['stem' => Fastening::Half->value],
+            'A third of a stem for each' => ['stem' => Fastening::Third->value],
         ])];
     }
 }

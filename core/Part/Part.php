@@ -7,10 +7,15 @@ namespace Davrin\Core\Part;
 use Davrin\Core\Concern\Concern;
 use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Demand;
-use Davrin\Core\Material\Wound;
+use Davrin\Core\Demand\Element;
+use Davrin\Core\Demand\GoodsNeed;
+use Davrin\Core\Geometry\Place;
+use Davrin\Core\Material\Kind\ZipTies;
+use Davrin\Core\Material\Material;
+use Davrin\Core\Ties\Tie;
 use Davrin\Core\Words\Fault;
 
-/** One technique in one mesh, or several, on some of the ties. */
+/** One sentence of the recipe: a kind of part with what is written of it, on the place it stands. */
 final readonly class Part
 {
     /** More pieces in one line than this are a slip of the pen. */
@@ -18,52 +23,73 @@ final readonly class Part
 
     private function __construct(
         public string $id,
-        public PartKind $technique,
+        public PartKind $kind,
         public PartContext $on,
-        public Demand $work,
+        public Demand $demand,
         public Size $size,
     ) {}
 
-    /** @throws Fault with a pointer below the layer */
-    public static function of(PartKind $technique, PartContext $on): self
+    /** @throws Fault with a pointer below the part */
+    public static function of(PartKind $kind, PartContext $on): self
     {
-        $work = $technique->work($on);
-        if ($work->pieces() > self::MOST_PIECES) {
-            throw Fault::at('', sprintf('That makes %s pieces in one line. Davrin plans up to %s: take fewer ties, or fewer pieces on each.', number_format($work->pieces()), number_format(self::MOST_PIECES)));
+        $demand = $kind->demand($on);
+        if (max($demand->pieces(), count($demand->elements)) > self::MOST_PIECES) {
+            throw Fault::at('', sprintf(
+                'That makes %s pieces in one line. Davrin plans up to %s: take fewer ties, or fewer pieces on each.',
+                number_format(max($demand->pieces(), count($demand->elements))), number_format(self::MOST_PIECES),
+            ));
         }
-        [$least, $words] = $technique->leastRoll($on);
-        foreach ($on->kinds() as $mesh) {
-            if ($least->isMoreThan($mesh->nominal())) {
-                throw Fault::at('/'.$technique->lengthKey(), sprintf(
-                    '%s takes %s, and a roll of %s has %s. Write less, or use longer rolls.',
-                    $words, $on->units->needed($least), $mesh->name(), $on->units->available($mesh->nominal()),
-                ));
-            }
+        if ($kind instanceof CutToLength) {
+            self::mustComeFromARoll($kind, $on);
         }
 
-        return new self($on->id, $technique, $on, $work, $technique->size($on));
+        return new self($on->id, $kind, $on, $demand->inSteps(...$kind->steps($on, $demand)), $kind->size($on));
     }
 
-    public function uses(Wound $mesh): bool
+    public function uses(Material $material): bool
     {
-        return in_array($mesh->id, array_column($this->on->kinds(), 'id'), true);
+        return in_array($material->id, array_column($this->on->kinds(), 'id'), true);
     }
 
-    /** @return list<Concern> what is seen coming on its ties */
-    public function doubts(): array
+    /** @return list<Concern> what is seen coming where it stands */
+    public function concerns(): array
     {
-        return [...$this->technique->doubts($this->on), ...$this->on->dealing->doubts($this->on->deal)];
+        return [...$this->kind->concerns($this->on), ...($this->on->deal === null ? [] : $this->on->dealing?->concerns($this->on->deal) ?? [])];
     }
 
     /** @return list<Caution> what to mind at it */
     public function cautions(): array
     {
-        return [...$this->technique->cautions(), ...($this->work->zipTies > 0 ? [Caution::ZipTies] : [])];
+        $zipTies = array_filter($this->demand->goods, fn (GoodsNeed $need): bool => $need->kind === ZipTies::KEY);
+
+        return [...$this->kind->cautions(), ...($zipTies === [] ? [] : [Caution::ZipTies])];
     }
 
     /** "Gold mesh", or "Gold mesh and Teal mesh". */
-    public function meshName(): string
+    public function materialNames(): string
     {
-        return Wound::names($this->on->kinds());
+        return Material::names($this->on->kinds());
+    }
+
+    /** @return list<Place> where its elements stand; none where that is no place that could be drawn */
+    public function places(): array
+    {
+        $ties = array_column(array_map(fn (Tie $tie): array => [$tie->number, $tie->place], $this->on->ties()), 1, 0);
+        $places = array_map(fn (Element $element): ?Place => $element->place ?? $ties[$element->ties[0] ?? 0] ?? null, $this->demand->elements);
+
+        return array_values(array_filter($places));
+    }
+
+    private static function mustComeFromARoll(CutToLength $kind, PartContext $on): void
+    {
+        [$least, $words] = $kind->leastRoll($on);
+        foreach ($on->wound() as $wound) {
+            if ($least->isMoreThan($wound->nominal())) {
+                throw Fault::at('/'.$kind->lengthKey(), sprintf(
+                    '%s takes %s, and a roll of %s has %s. Write less, or use longer rolls.',
+                    $words, $on->units->needed($least), $wound->name(), $on->units->available($wound->nominal()),
+                ));
+            }
+        }
     }
 }

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Part;
 
+use Davrin\Core\Anchor\AnchorKind;
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Concern\Concern;
+use Davrin\Core\Demand\BuildStep;
 use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Demand;
 use Davrin\Core\Material\MaterialUse;
-use Davrin\Core\Measure\Length;
 use Davrin\Core\Words\Fault;
 
-/** A way of putting mesh on ties. Nothing else in the core knows a technique by name. */
+/**
+ * A kind of part: one sentence of the recipe, with what it asks for and how large it gets. Each has a folder of its own here,
+ * with its words for the guide (guide.txt), and one of the same name in the application for its drawing. Nothing else in the
+ * core knows a kind by name.
+ */
 interface PartKind
 {
     public function key(): string;
@@ -27,37 +32,30 @@ interface PartKind
      */
     public function noun(): array;
 
-    /** How many meshes go into one element. */
-    public function meshes(): MaterialUse;
+    /** How many of which materials go into one element. */
+    public function materials(): MaterialUse;
 
-    /** The recipe sentence; {key} stands for a blank, {=count} for the number that follows from the ties, {=key} for one of its words. */
+    /** Where it stands. */
+    public function anchor(): AnchorKind;
+
+    /** The recipe sentence; {key} stands for a blank, {=count} for the number of elements, {=key} for one of its words. */
     public function sentence(PartContext $on): string;
 
     /** @return array<string, string> the computed words of the sentence */
     public function words(PartContext $on): array;
 
-    /** @return list<Blank<covariant mixed>> */
+    /** @return list<Blank<covariant mixed>> beside those of its materials and of where it stands */
     public function blanks(): array;
 
-    /** The blank that is written smaller when the mesh is short. */
-    public function lengthKey(): string;
-
-    /** As a remedy says it: "Cut 18 1/2 in each". */
-    public function cutTo(string $length): string;
-
     /**
-     * What takes most of a roll in one stretch, and in words what that is.
+     * What stands there, and what it takes.
      *
-     * @return array{Length, string}
+     * @throws Fault with a pointer below the part, where it cannot be made so
      */
-    public function leastRoll(PartContext $on): array;
+    public function demand(PartContext $on): Demand;
 
-    /**
-     * What stands on these ties, and what it takes.
-     *
-     * @throws Fault with a pointer below the layer, where it cannot be made so
-     */
-    public function work(PartContext $on): Demand;
+    /** @return list<BuildStep> how that is made, in order */
+    public function steps(PartContext $on, Demand $demand): array;
 
     /** How large one element gets (an estimate). */
     public function size(PartContext $on): Size;
@@ -69,12 +67,12 @@ interface PartKind
      */
     public function fullness(): ?array;
 
-    /** Minutes an element takes to make and attach (a starting guess). */
-    public function minutes(): float;
-
-    /** @return list<Caution> beside that of the zip ties that its work takes */
+    /** @return list<Caution> what to mind at it, beside that of the zip ties that it takes */
     public function cautions(): array;
 
-    /** @return list<Concern> */
-    public function doubts(PartContext $on): array;
+    /** @return list<Concern> what is seen coming where it stands */
+    public function concerns(PartContext $on): array;
+
+    /** What the guide shows it on. */
+    public function example(): Example;
 }

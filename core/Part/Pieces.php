@@ -5,28 +5,22 @@ declare(strict_types=1);
 namespace Davrin\Core\Part;
 
 use Davrin\Core\Blank\LengthBlank;
-use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Demand;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Material\MaterialUse;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Ties\StemKind;
+use Davrin\Core\Ties\Fastening;
 
 /** What techniques of cut pieces share: so many pieces of one length on every tie, one of each mesh that goes into it. */
-abstract class Pieces implements PartKind
+abstract class Pieces extends WoundPart
 {
     /** Of a wing's half length, what is left along the ring once it is gathered and pulled open (a guess). */
     protected const LIES_FLAT = 0.32;
 
-    public function meshes(): MaterialUse
+    public function materials(): MaterialUse
     {
         return MaterialUse::one();
-    }
-
-    public function words(PartContext $on): array
-    {
-        return [];
     }
 
     public function lengthKey(): string
@@ -44,17 +38,17 @@ abstract class Pieces implements PartKind
         return [$on->length('length'), 'A piece'];
     }
 
-    public function work(PartContext $on): Demand
+    public function demand(PartContext $on): Demand
     {
         $cuts = [];
         foreach ($on->ties() as $index => $tie) {
-            $element = Element::of($on->id, $index + 1, $tie->number);
+            $element = Element::onTie($on->id, $index + 1, $tie->number);
             foreach ($on->at($tie) as $mesh) {
                 $cuts[] = new Cut($element, $mesh->id, $on->length('length'));
             }
         }
 
-        return Demand::ofCuts($cuts)->heldBy($this->stem($on), 0);
+        return OwnStem::taken(Demand::ofCuts($cuts), $this->stem($on), $this->noun());
     }
 
     public function fullness(): ?array
@@ -62,20 +56,10 @@ abstract class Pieces implements PartKind
         return [85, 130];
     }
 
-    public function cautions(): array
-    {
-        return [Caution::Cutter];
-    }
-
-    public function doubts(PartContext $on): array
-    {
-        return [];
-    }
-
     /** What each brings to hold it, beside the stem of its tie. */
-    protected function stem(PartContext $on): StemKind
+    protected function stem(PartContext $on): Fastening
     {
-        return StemKind::None;
+        return Fastening::None;
     }
 
     protected static function lengthBlank(int $usual): LengthBlank

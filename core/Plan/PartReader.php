@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Plan;
 
+use Davrin\Core\Anchor\Anchor;
+use Davrin\Core\Anchor\Kind\OnPart;
+use Davrin\Core\Anchor\Surroundings;
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\Slip;
@@ -14,36 +17,33 @@ use Davrin\Core\Colour\PaintBlank;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Form\Form;
+use Davrin\Core\Material\Material;
+use Davrin\Core\Material\Materials;
 use Davrin\Core\Material\Mix;
 use Davrin\Core\Material\MixBlank;
-use Davrin\Core\Material\Wound;
-use Davrin\Core\Material\WoundSet;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\PartKind;
-use Davrin\Core\Ties\PlaceBlank;
-use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieGroup;
-use Davrin\Core\Ties\TiePick;
-use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Ties\Ties;
 use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Refused;
 use WeakMap;
 
-/** Makes the layers of a plan of what is written of them: each on its ties, in its technique, its meshes dealt out. */
+/** Makes the parts of a plan of what is written of them: each where it stands, of its kind, its materials dealt out. */
 final readonly class PartReader
 {
-    /** So many layers on the same ties, of the same meshes, are remembered: most edits change one of them. */
+    /** So many parts on the same ties, of the same materials, are remembered: most edits change one of them. */
     private const KNOWN = 48;
 
     /** So many pieces are planned for one piece of work. */
     public const MOST_PIECES = 6_000;
 
-    /** What looking for the best orders of colours may take, shared by the layers that ask for one. */
+    /** What looking for the best orders of colours may take, shared by the parts that ask for one. */
     private const COLOUR_STEPS = 24_000_000;
 
-    /** @var WeakMap<WoundSet, WeakMap<Ties, LastBuilt<Part>>> */
+    /** @var WeakMap<Materials, WeakMap<Ties, LastBuilt<Part>>> */
     private WeakMap $known;
 
     public function __construct(private Craft $craft)
@@ -56,153 +56,172 @@ final readonly class PartReader
      * @param  list<string>  $carrying
      * @return list<Part>
      */
-    public function read(array $list, WoundSet $meshes, Ties $ties, Form $form, Units $units, array $carrying): array
+    public function read(array $list, Materials $materials, Ties $ties, Form $form, Units $units, array $carrying): array
     {
-        [$layers, $taken] = [[], []];
-        $known = $this->known($meshes, $ties);
-        $steps = intdiv(self::COLOUR_STEPS, max(1, count(array_filter($list, fn (array $written): bool => ($this->craft->dealings[is_string($written['order'] ?? null) ? $written['order'] : ''] ?? null) instanceof DealsByCount))));
+        [$parts, $taken] = [[], []];
+        $known = $this->known($materials, $ties);
+        $steps = intdiv(self::COLOUR_STEPS, max(1, count(array_filter($list, $this->dealsByCount(...)))));
         foreach ($list as $index => $written) {
             $id = Written::id($written, 'l'.($index + 1));
-            if (isset($layers[$id])) {
-                throw Fault::at("/layers/$index/id", "The id \"$id\" stands twice. Give each layer its own.");
+            if (isset($parts[$id])) {
+                throw Fault::at("/parts/$index/id", "The id \"$id\" stands twice. Give each part its own.");
             }
-            $carry = in_array("layers.$id", $carrying, true);
-            $layers[$id] = $known->orBuilt(
-                serialize([$id, $written, $taken, $units, $carry, $steps]),
-                fn (): Part => $this->layer($id, $written, "/layers/$index", $meshes->all, $ties, $form, $taken, $units, $carry, $steps),
+            $carry = in_array("parts.$id", $carrying, true);
+            $there = new Surroundings($form, $ties, $units, array_map(fn (Part $part): array => $part->places(), $parts), array_map(self::named(...), $parts), $taken);
+            $parts[$id] = $known->orBuilt(
+                serialize([$id, $written, $taken, $this->standsOnAPart($written) ? [$there->names, $there->places] : null, $units, $carry, $steps]),
+                fn (): Part => Written::below("/parts/$index", fn (): Part => $this->part($id, $written, $materials, $there, $carry, $steps)),
             );
-            array_push($taken, ...array_merge(...array_map(fn (Element $element): array => $element->ties, $layers[$id]->work->elements)));
+            array_push($taken, ...array_merge(...array_map(fn (Element $element): array => $element->ties, $parts[$id]->demand->elements)));
         }
 
-        $pieces = array_sum(array_map(fn (Part $layer): int => $layer->work->pieces(), $layers));
+        $pieces = array_sum(array_map(fn (Part $part): int => $part->demand->pieces(), $parts));
         if ($pieces > self::MOST_PIECES) {
-            throw Fault::at('/layers', sprintf('That makes %s pieces together. Davrin plans up to %s in one plan: take fewer ties, or fewer lines.', number_format($pieces), number_format(self::MOST_PIECES)));
+            throw Fault::at('/parts', sprintf('That makes %s pieces together. Davrin plans up to %s in one plan: take fewer ties, or fewer lines.', number_format($pieces), number_format(self::MOST_PIECES)));
         }
 
-        return array_values($layers);
+        return array_values($parts);
+    }
+
+    /**
+     * The blanks of a part of a kind.
+     *
+     * @param  array<array-key, mixed>  $written
+     * @return list<Blank<covariant mixed>>
+     */
+    public function blanks(PartKind $kind, ?Dealing $dealing, Materials $materials, Surroundings $there, ?TieGroup $group, int $ties, array $written = [], bool $carry = false): array
+    {
+        $names = $materials->names($kind->materials());
+
+        return [
+            $this->kindChoice(),
+            ...($names === [] ? [] : [new MixBlank('material', 'the '.$kind->materials()->noun, $names, $dealing === null ? $kind->materials() : $dealing->materials($kind->materials(), $ties))]),
+            ...($dealing === null || $group === null || $names === [] || ! $kind->materials()->dealt ? [] : [$this->dealingChoice($kind), new PaintBlank($group, $names)]),
+            ...$kind->anchor()->blanks($there, $written, $carry),
+            ...$kind->blanks(),
+        ];
+    }
+
+    /** @return list<string> the keys of all kinds */
+    public function kinds(): array
+    {
+        return array_keys($this->craft->parts);
     }
 
     /** @return LastBuilt<Part> */
-    private function known(WoundSet $meshes, Ties $ties): LastBuilt
+    private function known(Materials $materials, Ties $ties): LastBuilt
     {
         /** @var WeakMap<Ties, LastBuilt<Part>> $byTies */
-        $byTies = $this->known[$meshes] ?? new WeakMap;
+        $byTies = $this->known[$materials] ?? new WeakMap;
         /** @var LastBuilt<Part> $known */
         $known = $byTies[$ties] ?? new LastBuilt(self::KNOWN);
         $byTies[$ties] = $known;
-        $this->known[$meshes] = $byTies;
+        $this->known[$materials] = $byTies;
 
         return $known;
     }
 
-    /**
-     * @param  array<array-key, mixed>  $written
-     * @param  non-empty-array<string, Wound>  $meshes
-     * @param  list<int>  $taken
-     * @param  int  $steps  that looking for the best order of its colours may take
-     */
-    private function layer(string $id, array $written, string $pointer, array $meshes, Ties $ties, Form $form, array $taken, Units $units, bool $carry, int $steps): Part
+    /** @param  array<array-key, mixed>  $written */
+    private function dealsByCount(array $written): bool
     {
-        $chosen = $this->craft->techniques[Written::chosen($this->techniqueChoice(), $written, $pointer)];
-        $groups = array_column($ties->groups, null, 'id');
-        $choice = $this->groupChoice($ties);
-        $of = array_intersect_key($written, ['ties' => 1]);
-        $group = $groups[($carry ? Slip::carry([$choice], $of) : Slip::load([$choice], $of, $pointer))->text('ties')];
-        $dealing = $this->dealing($chosen, $written, $pointer, $carry);
-        $slip = Written::slip($this->blanks($chosen, $dealing, $meshes, $ties, $group, self::tiesOn($written, $group)), $written, $pointer, $carry);
-        $rows = Written::below("$pointer/on", fn () => $slip->object('on', TiePick::class)->rows($group));
-
-        return Written::below($pointer, fn () => Part::of($chosen, self::footing($id, $slip, $chosen, $dealing, $meshes, $group, $rows, $form, $taken, $units, $steps)));
+        return ($this->craft->dealings[is_string($written['order'] ?? null) ? $written['order'] : ''] ?? null) instanceof DealsByCount;
     }
 
     /**
-     * @param  non-empty-array<string, Wound>  $meshes
-     * @param  non-empty-list<TieRow>  $rows
-     * @param  list<int>  $taken
-     */
-    private static function footing(string $id, Slip $slip, PartKind $technique, Dealing $dealing, array $meshes, TieGroup $group, array $rows, Form $form, array $taken, Units $units, int $steps): PartContext
-    {
-        [$use, $mix] = [$technique->meshes(), $slip->object('mesh', Mix::class)];
-        $pieces = $use->counted || ! $use->dealt ? $mix->count() : $use->usual;
-        $deal = new Deal($rows, $group, $form, $mix, max(1, $pieces), $use->dealt ? $slip->numbered(PaintBlank::KEY) : [], array_map(fn (Wound $mesh): string => $mesh->name(), $meshes), $steps);
-        $dealt = array_map(fn (array $ids): array => array_map(fn (string $mesh): Wound => $meshes[$mesh], $ids), $dealing->deal($deal));
-
-        return new PartContext($id, $slip, $dealt[$rows[0]->ties[0]->number], $group, $rows, $form, $taken, $units, $dealt, $dealing, $deal);
-    }
-
-    /**
-     * How many ties a layer stands on; all of its layout where that is not readable, which is said at its blank.
+     * Only then do the parts before it matter to it.
      *
      * @param  array<array-key, mixed>  $written
      */
-    private static function tiesOn(array $written, TieGroup $group): int
+    private function standsOnAPart(array $written): bool
     {
-        try {
-            $rows = TiePick::read(is_string($written['on'] ?? null) ? $written['on'] : '')?->rows($group) ?? $group->rows;
-        } catch (Fault) {
-            $rows = $group->rows;
-        }
+        return ($this->craft->parts[is_string($written['kind'] ?? null) ? $written['kind'] : ''] ?? null)?->anchor() instanceof OnPart;
+    }
 
-        return array_sum(array_map(fn (TieRow $row): int => count($row->ties), $rows));
+    private static function named(Part $part): string
+    {
+        $names = $part->materialNames();
+
+        return $part->kind->noun()[1].($names === '' ? '' : " of $names");
     }
 
     /**
-     * @param  non-empty-array<string, Wound>  $meshes
-     * @param  int  $on  how many of the ties it stands on
-     * @return list<Blank<covariant mixed>>
+     * @param  array<array-key, mixed>  $written
+     * @param  int  $steps  that looking for the best order of its colours may take
      */
-    public function blanks(PartKind $technique, Dealing $dealing, array $meshes, Ties $ties, TieGroup $group, int $on): array
+    private function part(string $id, array $written, Materials $materials, Surroundings $there, bool $carry, int $steps): Part
     {
-        $names = array_map(fn (Wound $mesh): string => $mesh->name(), $meshes);
+        $kind = $this->craft->parts[Written::chosen($this->kindChoice(), $written, '')];
+        if (! $kind->materials()->isNone() && $materials->names($kind->materials()) === []) {
+            throw Fault::at('/material', sprintf('This takes %s, and the plan has none. Add that first.', $kind->materials()->noun));
+        }
+        $anchor = self::anchorWhere($kind, $written, $there, $carry);
+        $dealing = $anchor->group === null || $kind->materials()->isNone() ? null : $this->dealing($kind, $written, $carry);
+        $blanks = $this->blanks($kind, $dealing, $materials, $there, $anchor->group, count($anchor->ties()), $written, $carry);
+        $slip = Written::slip($blanks, $written, '', $carry);
 
-        return [
-            $this->techniqueChoice(),
-            new MixBlank('mesh', 'the mesh', $names, $dealing->meshes($technique->meshes(), $on)),
-            ...($technique->meshes()->dealt ? [$this->dealingChoice($technique), new PaintBlank($group, $names)] : []),
-            $this->groupChoice($ties),
-            PlaceBlank::on($group),
-            ...$technique->blanks(),
-        ];
+        return Part::of($kind, self::context($id, $slip, $kind, $dealing, $materials, $kind->anchor()->anchor($slip, $there), $there, $steps));
+    }
+
+    /**
+     * Where it stands; where what is written of that cannot be read, which is said at its blank, where it usually does.
+     *
+     * @param  array<array-key, mixed>  $written
+     */
+    private static function anchorWhere(PartKind $kind, array $written, Surroundings $there, bool $carry): Anchor
+    {
+        $blanks = $kind->anchor()->blanks($there, $written, $carry);
+        $its = array_intersect_key($written, array_flip(array_map(fn (Blank $blank): string => $blank->key(), $blanks)));
+        try {
+            return $kind->anchor()->anchor($carry ? Slip::carry($blanks, $its) : Slip::load($blanks, $its, ''), $there);
+        } catch (Refused) {
+            return $kind->anchor()->anchor(Slip::load($blanks, [], ''), $there);
+        }
+    }
+
+    private static function context(string $id, Slip $slip, PartKind $kind, ?Dealing $dealing, Materials $materials, Anchor $anchor, Surroundings $there, int $steps): PartContext
+    {
+        $use = $kind->materials();
+        if ($use->isNone()) {
+            return new PartContext($id, $slip, [], null, $anchor, $there);
+        }
+        $mix = $slip->object('material', Mix::class);
+        if ($dealing === null || $anchor->rows === [] || $anchor->group === null) {
+            return new PartContext($id, $slip, array_map(fn (string $its): Material => $materials->all[$its], $mix->pieces()), $mix, $anchor, $there);
+        }
+        $pieces = $use->counted || ! $use->dealt ? $mix->count() : $use->usual;
+        $deal = new Deal($anchor->rows, $anchor->group, $there->form, $mix, max(1, $pieces), $use->dealt ? $slip->numbered(PaintBlank::KEY) : [], $materials->names($use), $steps);
+        $dealt = array_map(fn (array $ids): array => array_map(fn (string $its): Material => $materials->all[$its], $ids), $dealing->deal($deal));
+
+        return new PartContext($id, $slip, $dealt[$anchor->ties()[0]->number], $mix, $anchor, $there, $dealt, $dealing, $deal);
     }
 
     /** @param  array<array-key, mixed>  $written */
-    private function dealing(PartKind $technique, array $written, string $pointer, bool $carry): Dealing
+    private function dealing(PartKind $kind, array $written, bool $carry): Dealing
     {
-        if (! $technique->meshes()->dealt) {
-            return $this->craft->dealings['alike'];
+        if (! $kind->materials()->dealt) {
+            return $this->craft->dealings[$this->usualDealing()];
         }
-        $choice = $this->dealingChoice($technique);
+        $choice = $this->dealingChoice($kind);
         $order = array_intersect_key($written, ['order' => 1]);
 
-        return $this->craft->dealings[($carry ? Slip::carry([$choice], $order) : Slip::load([$choice], $order, $pointer))->text('order')];
+        return $this->craft->dealings[($carry ? Slip::carry([$choice], $order) : Slip::load([$choice], $order, ''))->text('order')];
     }
 
-    private function dealingChoice(PartKind $technique): ChoiceBlank
+    private function dealingChoice(PartKind $kind): ChoiceBlank
     {
-        $suiting = array_filter($this->craft->dealings, fn (Dealing $dealing): bool => $dealing->suits($technique->meshes()));
+        $suiting = array_filter($this->craft->dealings, fn (Dealing $dealing): bool => $dealing->suits($kind->materials()));
 
-        return new ChoiceBlank('order', 'how the colours are dealt', 'alike', array_map(fn (Dealing $dealing): string => $dealing->name(), $suiting));
+        return new ChoiceBlank('order', 'how the colours are dealt', $this->usualDealing(), array_map(fn (Dealing $dealing): string => $dealing->name(), $suiting));
     }
 
-    private function groupChoice(Ties $ties): ChoiceBlank
+    /** The one that is registered first. */
+    public function usualDealing(): string
     {
-        $groups = [];
-        foreach ($ties->groups as $index => $group) {
-            $numbers = array_map(fn (Tie $tie): int => $tie->number, $group->ties());
-            $groups[$group->id] = sprintf('layout %d, ties %d to %d', $index + 1, min($numbers), max($numbers));
-        }
-
-        return ChoiceBlank::ofPlan('ties', 'the ties it stands on', $ties->groups[0]->id, $groups);
+        return (string) array_key_first($this->craft->dealings);
     }
 
-    /** @return list<string> the keys of all techniques */
-    public function techniques(): array
+    private function kindChoice(): ChoiceBlank
     {
-        return array_keys($this->craft->techniques);
-    }
-
-    private function techniqueChoice(): ChoiceBlank
-    {
-        return new ChoiceBlank('technique', 'the technique', 'ruffle', array_map(fn (PartKind $technique): string => $technique->name(), $this->craft->techniques));
+        return new ChoiceBlank('kind', 'the technique', (string) array_key_first($this->craft->parts), array_map(fn (PartKind $kind): string => $kind->name(), $this->craft->parts));
     }
 }

@@ -8,6 +8,8 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Material\Good;
+use Davrin\Core\Material\Material;
+use Davrin\Core\Material\Materials;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
@@ -24,24 +26,23 @@ final readonly class Plan
 {
     public const FORMAT = 'davrin-plan';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
-    /**
-     * @param  non-empty-list<Wound>  $meshes
-     * @param  list<Part>  $layers  in build order
-     */
+    public PlanDemand $demand;
+
+    /** @param  list<Part>  $parts  in build order */
     public function __construct(
         public Slip $heading,
         public FormKind $formKind,
         public Slip $formSlip,
         public Form $form,
         public Ties $ties,
-        public array $meshes,
-        public array $layers,
-        public Good $stems,
-        public Good $zipTies,
+        public Materials $materials,
+        public array $parts,
         public Settings $settings,
-    ) {}
+    ) {
+        $this->demand = PlanDemand::of($form, $ties, $parts);
+    }
 
     public function name(): string
     {
@@ -58,25 +59,37 @@ final readonly class Plan
         return $this->formSlip->money('price');
     }
 
-    /** @return list<Wound> that some layer uses, in their order */
-    public function usedMeshes(): array
+    /** @return list<Wound> the materials that are cut from rolls, in their order */
+    public function wound(): array
     {
-        return array_values(array_filter($this->meshes, fn (Wound $mesh): bool => $this->layersOf($mesh) !== []));
+        return $this->materials->wound();
     }
 
-    public function layer(string $id): Part
+    /** @return list<Good> the materials that are counted, in their order */
+    public function goods(): array
     {
-        return array_column($this->layers, null, 'id')[$id] ?? throw new LogicException("The plan has no layer \"$id\".");
+        return $this->materials->goods();
+    }
+
+    /** @return list<Wound> that some part uses, in their order */
+    public function usedWound(): array
+    {
+        return array_values(array_filter($this->wound(), fn (Wound $wound): bool => $this->partsOf($wound) !== []));
+    }
+
+    public function part(string $id): Part
+    {
+        return array_column($this->parts, null, 'id')[$id] ?? throw new LogicException("The plan has no part \"$id\".");
     }
 
     /** @return list<Part> */
-    public function layersOf(Wound $mesh): array
+    public function partsOf(Material $material): array
     {
-        return array_values(array_filter($this->layers, fn (Part $layer): bool => $layer->uses($mesh)));
+        return array_values(array_filter($this->parts, fn (Part $part): bool => $part->uses($material)));
     }
 
     /**
-     * Every slip of the plan by its address: "plan", "form", "ties.t1", "meshes.m1", "layers.l1", "stems", "zipTies", "settings".
+     * Every slip of the plan by its address: "plan", "form", "ties.t1", "materials.m1", "parts.l1", "settings".
      *
      * @return array<string, Slip>
      */
@@ -86,14 +99,14 @@ final readonly class Plan
         foreach ($this->ties->groups as $group) {
             $slips["ties.$group->id"] = $group->slip;
         }
-        foreach ($this->meshes as $mesh) {
-            $slips["meshes.$mesh->id"] = $mesh->slip;
+        foreach ($this->materials->all as $material) {
+            $slips["materials.$material->id"] = $material->slip;
         }
-        foreach ($this->layers as $layer) {
-            $slips["layers.$layer->id"] = $layer->on->slip;
+        foreach ($this->parts as $part) {
+            $slips["parts.$part->id"] = $part->on->slip;
         }
 
-        return [...$slips, 'stems' => $this->stems->slip, 'zipTies' => $this->zipTies->slip, 'settings' => $this->settings->slip];
+        return [...$slips, 'settings' => $this->settings->slip];
     }
 
     /** @return array<string, mixed> the plan document, keys in their canonical order */
@@ -105,10 +118,8 @@ final readonly class Plan
             ...$this->heading->write(),
             'form' => $this->formSlip->write(),
             'ties' => array_map(fn (TieGroup $group): array => ['id' => $group->id, ...$group->slip->write()], $this->ties->groups),
-            'meshes' => array_map(fn (Wound $mesh): array => ['id' => $mesh->id, ...$mesh->slip->write()], $this->meshes),
-            'layers' => array_map(fn (Part $layer): array => ['id' => $layer->id, ...$layer->on->slip->write()], $this->layers),
-            'stems' => $this->stems->slip->write(),
-            'zipTies' => $this->zipTies->slip->write(),
+            'materials' => array_values(array_map(fn (Material $material): array => ['id' => $material->id, ...$material->slip->write()], $this->materials->all)),
+            'parts' => array_map(fn (Part $part): array => ['id' => $part->id, ...$part->on->slip->write()], $this->parts),
             'settings' => $this->settings->slip->write(),
         ];
     }

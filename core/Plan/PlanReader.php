@@ -15,21 +15,30 @@ use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Form\RunsFromEndToEnd;
+use Davrin\Core\Material\CountedKind;
 use Davrin\Core\Material\Good;
+use Davrin\Core\Material\Material;
+use Davrin\Core\Material\MaterialKind;
+use Davrin\Core\Material\Materials;
 use Davrin\Core\Material\Wound;
-use Davrin\Core\Material\WoundSet;
+use Davrin\Core\Material\WoundKind;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Ties\StemKind;
+use Davrin\Core\Ties\Fastening;
+use Davrin\Core\Ties\Layout\NASection;
 use Davrin\Core\Ties\TieLayout;
 use Davrin\Core\Ties\Ties;
 use Davrin\Core\Words\Fault;
+use LogicException;
 
 /** Makes a plan of a plan document whose outline the schema has checked. */
 final readonly class PlanReader
 {
+    /** So many materials are cut from rolls for one piece. */
+    public const MOST_WOUND = 12;
+
     /** Remedies try the plan with other rolls in between. */
-    private const MESH_SETS = 8;
+    private const MATERIALS = 8;
 
     /** @var LastBuilt<Form> */
     private LastBuilt $lastForm;
@@ -37,17 +46,17 @@ final readonly class PlanReader
     /** @var LastBuilt<Ties> */
     private LastBuilt $lastTies;
 
-    /** @var LastBuilt<WoundSet> */
-    private LastBuilt $lastMeshes;
+    /** @var LastBuilt<Materials> */
+    private LastBuilt $lastMaterials;
 
-    public PartReader $layers;
+    public PartReader $parts;
 
     public function __construct(private Craft $craft)
     {
-        $this->layers = new PartReader($craft);
+        $this->parts = new PartReader($craft);
         $this->lastForm = new LastBuilt;
         $this->lastTies = new LastBuilt;
-        $this->lastMeshes = new LastBuilt(self::MESH_SETS);
+        $this->lastMaterials = new LastBuilt(self::MATERIALS);
     }
 
     /**
@@ -72,23 +81,14 @@ final readonly class PlanReader
                 : throw $fault;
             $form = $this->build($formKind, $formSlip, $settings);
         }
-        $written = Written::list($document, 'ties') ?: [[]];
+        // Where nothing is said of ties they are the usual ones; an empty list says that there are none.
+        $written = array_key_exists('ties', $document) ? Written::list($document, 'ties') : [[]];
         $ties = $this->lastTies->orBuilt(self::key($formSlip, $settings, [$written, $carrying]), fn (): Ties => $this->ties($written, $formKind, $form, $units, $carrying));
-        $list = Written::list($document, 'meshes');
-        $meshes = $this->lastMeshes->orBuilt(serialize($list), fn (): WoundSet => new WoundSet($this->meshes($list)));
+        $list = Written::list($document, 'materials');
+        $materials = $this->lastMaterials->orBuilt(serialize([$list, array_intersect($carrying, $this->addresses($list))]), fn (): Materials => new Materials($this->materials($list, $carrying)));
+        $parts = $this->parts->read(Written::list($document, 'parts'), $materials, $ties, $form, $units, $carrying);
 
-        return new Plan(
-            $heading,
-            $formKind,
-            $formSlip,
-            $form,
-            $ties,
-            array_values($meshes->all),
-            $this->layers->read(Written::list($document, 'layers'), $meshes, $ties, $form, $units, $carrying),
-            new Good(Slip::load(Good::ofStems(), Written::part($document, 'stems'), '/stems')),
-            new Good(Slip::load(Good::ofZipTies(), Written::part($document, 'zipTies'), '/zipTies')),
-            $settings,
-        );
+        return new Plan($heading, $formKind, $formSlip, $form, $ties, $this->withGoods($materials, PlanDemand::of($form, $ties, $parts)), $parts, $settings);
     }
 
     private function build(FormKind $kind, Slip $slip, Settings $settings): Form
@@ -181,13 +181,13 @@ final readonly class PlanReader
             $rows = $layout->rows($form, $slip, $units);
         }
 
-        return $ties->with($form, $id, $layout, $slip, $rows, StemKind::from($slip->text('stem')));
+        return $ties->with($form, $id, $layout, $slip, $rows, Fastening::from($slip->text('stem')), $slip->text('numbered') === 'together');
     }
 
     private function layoutChoice(FormKind $kind, Form $form): ChoiceBlank
     {
         $fitting = array_filter($this->craft->layouts, fn (TieLayout $layout): bool => $layout->fits($form));
-        $usual = isset($fitting[$kind->usualLayout()]) ? $kind->usualLayout() : 'n-a-section';
+        $usual = isset($fitting[$kind->usualLayout()]) ? $kind->usualLayout() : NASection::KEY;
 
         return ChoiceBlank::ofPlan('layout', 'the layout of the ties', $usual, array_map(fn (TieLayout $layout): string => $layout->name(), $fitting));
     }
@@ -196,30 +196,86 @@ final readonly class PlanReader
     public function tiesBlanks(TieLayout $layout, FormKind $kind, Form $form): array
     {
         $stems = [];
-        foreach (StemKind::cases() as $stem) {
+        foreach (Fastening::cases() as $stem) {
             $stems[$stem->value] = $stem->words();
         }
 
-        return [$this->layoutChoice($kind, $form), ...$layout->blanks($form), new ChoiceBlank('stem', 'what a tie takes', $layout->usualStem()->value, $stems)];
+        return [
+            $this->layoutChoice($kind, $form),
+            ...$layout->blanks($form),
+            new ChoiceBlank('stem', 'what a tie takes', $layout->usualFastening()->value, $stems),
+            new ChoiceBlank('numbered', 'how its ties are numbered', 'after', ['after' => 'after those before', 'together' => 'round the form together with those before']),
+        ];
     }
 
     /**
      * @param  list<array<array-key, mixed>>  $list
-     * @return non-empty-array<string, Wound>
+     * @return list<string>
      */
-    private function meshes(array $list): array
+    private function addresses(array $list): array
     {
-        $meshes = [];
+        return array_map(fn (array $written, int $index): string => 'materials.'.Written::id($written, 'm'.($index + 1)), $list, array_keys($list));
+    }
+
+    /**
+     * @param  list<array<array-key, mixed>>  $list
+     * @param  list<string>  $carrying
+     * @return non-empty-array<string, Material>
+     */
+    private function materials(array $list, array $carrying): array
+    {
+        [$materials, $isCut] = [[], false];
         foreach ($list as $index => $written) {
             $id = Written::id($written, 'm'.($index + 1));
-            $slip = Written::slip(Wound::blanks(), $written, "/meshes/$index", false);
-            $mesh = new Wound($id, $slip);
-            if (! $mesh->safe()->isPositive()) {
-                throw Fault::at("/meshes/$index/trim", 'The trim and the allowance leave nothing of the roll. Write less of both, or a longer roll.');
+            $kind = $this->craft->materials[Written::chosen($this->materialChoice(), $written, "/materials/$index")];
+            $slip = Written::slip($this->materialBlanks($kind), $written, "/materials/$index", in_array("materials.$id", $carrying, true));
+            $material = self::material($id, $kind, $slip);
+            if ($material instanceof Wound && ! $material->safe()->isPositive()) {
+                throw Fault::at("/materials/$index/trim", 'The trim and the allowance leave nothing of the roll. Write less of both, or a longer roll.');
             }
-            $meshes[$id] = isset($meshes[$id]) ? throw Fault::at("/meshes/$index/id", "The id \"$id\" stands twice. Give each mesh its own.") : $mesh;
+            $isCut = $isCut || $material instanceof Wound;
+            $materials[$id] = isset($materials[$id]) ? throw Fault::at("/materials/$index/id", "The id \"$id\" stands twice. Give each material its own.") : $material;
         }
 
-        return $meshes === [] ? throw Fault::at('/meshes', 'A plan needs at least one mesh.') : $meshes;
+        if (count(array_filter($materials, fn (Material $material): bool => $material instanceof Wound)) > self::MOST_WOUND) {
+            throw Fault::at('/materials', sprintf('A plan holds up to %d meshes and other materials that are cut from rolls. Take one away first.', self::MOST_WOUND));
+        }
+
+        return $materials === [] || ! $isCut ? throw Fault::at('/materials', 'A plan needs at least one mesh, or another material that is cut from a roll.') : $materials;
+    }
+
+    private static function material(string $id, MaterialKind $kind, Slip $slip): Material
+    {
+        return match (true) {
+            $kind instanceof WoundKind => new Wound($id, $kind, $slip),
+            $kind instanceof CountedKind => new Good($id, $kind, $slip),
+            default => throw new LogicException("Material \"{$kind->key()}\" is neither cut nor counted."),
+        };
+    }
+
+    /** Goods that something asks for and the plan does not list are those that are usual. */
+    private function withGoods(Materials $materials, PlanDemand $demand): Materials
+    {
+        foreach ($demand->kindsOfGoods() as $kind) {
+            if ($materials->ofKind($kind) === null) {
+                for ($id = $kind, $number = 2; isset($materials->all[$id]); $number++) {
+                    $id = "$kind-$number";
+                }
+                $materials = $materials->with(self::material($id, $this->craft->materials[$kind], Slip::load($this->materialBlanks($this->craft->materials[$kind]), ['kind' => $kind], '')));
+            }
+        }
+
+        return $materials;
+    }
+
+    /** @return list<Blank<covariant mixed>> */
+    public function materialBlanks(MaterialKind $kind): array
+    {
+        return [$this->materialChoice(), ...$kind->planBlanks()];
+    }
+
+    private function materialChoice(): ChoiceBlank
+    {
+        return new ChoiceBlank('kind', 'the kind of material', (string) array_key_first($this->craft->materials), array_map(fn (MaterialKind $kind): string => $kind->name(), $this->craft->materials));
     }
 }

@@ -23,7 +23,7 @@ final readonly class PlanFile
     private SchemaCheck $check;
 
     /** @param  list<Upgrade>  $upgrades one for each older version, the oldest first */
-    public function __construct(Craft $craft, private array $upgrades = [])
+    public function __construct(Craft $craft, private array $upgrades = [new FromVersion1])
     {
         $this->reader = new PlanReader($craft);
         $this->check = new SchemaCheck(new PlanSchema($craft));
@@ -32,10 +32,26 @@ final readonly class PlanFile
     /** @throws Fault */
     public function read(string $bytes): Plan
     {
-        $document = $this->current($this->document($bytes));
-        $this->check->check($document);
+        $written = $this->document($bytes);
+        try {
+            $document = $this->current($written);
+            $this->check->check($document);
 
-        return $this->reader->read(self::arrays($document));
+            return $this->reader->read(self::arrays($document));
+        } catch (Fault $fault) {
+            throw Fault::at($this->pointer($fault->pointer, $written), $fault->getMessage());
+        }
+    }
+
+    /** Where in the file that stands, whatever version it is of. */
+    private function pointer(string $pointer, stdClass $written): string
+    {
+        $version = $written->version ?? null;
+        foreach (array_reverse(array_filter($this->upgrades, fn (Upgrade $upgrade): bool => is_int($version) && $upgrade->from() >= $version)) as $upgrade) {
+            $pointer = $upgrade->pointer($pointer, $written);
+        }
+
+        return $pointer;
     }
 
     /**

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Davrin\Core\PlanFile;
 
+use Davrin\Core\Anchor\Surroundings;
 use Davrin\Core\Blank\Blank;
+use Davrin\Core\Blank\Slip;
 use Davrin\Core\Colour\Dealing;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Form\FormKind;
+use Davrin\Core\Material\CountedKind;
+use Davrin\Core\Material\Good;
+use Davrin\Core\Material\Materials;
 use Davrin\Core\Part\PartKind;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
@@ -30,7 +35,7 @@ final readonly class PlanSchema
     public function document(): array
     {
         $reader = new PlanReader($this->craft);
-        $plan = $reader->read(['meshes' => [[]], 'layers' => [[]]]);
+        $plan = $reader->read(['materials' => [[]], 'parts' => [[]]]);
 
         return [
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
@@ -43,27 +48,43 @@ final readonly class PlanSchema
                 'version' => ['const' => Plan::VERSION],
                 'name' => $plan->heading->blanks['name']->schema(),
                 'form' => $this->kinds('kind', array_map(fn (FormKind $kind): array => $reader->formBlanks($kind), $this->craft->forms), 'ring', []),
-                'ties' => ['description' => 'Layouts of ties. Where none is named it is the one that is usual on the form.', 'type' => 'array', 'minItems' => 1, 'maxItems' => 6,
+                'ties' => ['description' => 'Layouts of ties. Where nothing is said of them there is the one that is usual on the form; an empty list means none.', 'type' => 'array', 'maxItems' => 6,
                     'items' => $this->kinds('layout', array_map(fn (TieLayout $layout): array => $reader->tiesBlanks($layout, $plan->formKind, $plan->form), $this->craft->layouts), null, ['id' => self::ID])],
-                'meshes' => ['type' => 'array', 'minItems' => 1, 'maxItems' => 12,
-                    'items' => self::object(['id' => self::ID, ...self::blanks(array_values($plan->meshes[0]->slip->blanks))], [])],
-                'layers' => ['description' => 'In build order.', 'type' => 'array', 'maxItems' => 12,
-                    'items' => $this->kinds('technique', array_map(fn (PartKind $technique): array => $reader->layers->blanks($technique, $this->widest($technique), ['m1' => $plan->meshes[0]], $plan->ties, $plan->ties->groups[0], Ties::MOST), $this->craft->techniques), 'ruffle', ['id' => self::ID])],
-                'stems' => self::object(self::blanks(array_values($plan->stems->slip->blanks)), []),
-                'zipTies' => self::object(self::blanks(array_values($plan->zipTies->slip->blanks)), []),
+                'materials' => ['description' => 'What it is made of: what is cut from rolls, and what is counted. Goods that are used and not listed are the usual ones.',
+                    'type' => 'array', 'minItems' => 1, 'maxItems' => 40,
+                    'items' => $this->kinds('kind', array_map($reader->materialBlanks(...), $this->craft->materials), (string) array_key_first($this->craft->materials), ['id' => self::ID])],
+                'parts' => ['description' => 'In build order.', 'type' => 'array', 'maxItems' => 12,
+                    'items' => $this->kinds('kind', array_map(fn (PartKind $kind): array => $this->partBlanks($kind, $reader, $plan), $this->craft->parts), (string) array_key_first($this->craft->parts), ['id' => self::ID])],
                 'settings' => self::object(self::blanks(array_values($plan->settings->slip->blanks)), []),
-            ], ['format', 'version', 'meshes']),
+            ], ['format', 'version', 'materials']),
         ];
     }
 
-    /** The dealing that takes the most meshes: the others take some of what it takes. */
-    private function widest(PartKind $technique): Dealing
+    /**
+     * With all materials there could be, and another part before it.
+     *
+     * @return list<Blank<covariant mixed>>
+     */
+    private function partBlanks(PartKind $kind, PlanReader $reader, Plan $plan): array
     {
-        $widest = $this->craft->dealings['alike'];
-        foreach ($technique->meshes()->dealt ? $this->craft->dealings : [] as $dealing) {
-            if ($dealing->suits($technique->meshes()) && $dealing->meshes($technique->meshes(), Ties::MOST)->most > $widest->meshes($technique->meshes(), Ties::MOST)->most) {
-                $widest = $dealing;
-            }
+        $materials = new Materials($plan->materials->all);
+        foreach ($kind->materials()->goods ?? [] as $good) {
+            $counted = $this->craft->materials[$good];
+            $materials = $counted instanceof CountedKind ? $materials->with(new Good($good, $counted, Slip::load($reader->materialBlanks($counted), ['kind' => $good], ''))) : $materials;
+        }
+        $there = new Surroundings($plan->form, $plan->ties, $plan->units(), ['l1' => []], ['l1' => $plan->parts[0]->kind->noun()[1]]);
+
+        return $reader->parts->blanks($kind, $kind->materials()->isNone() ? null : $this->widest($kind), $materials, $there, $plan->ties->groups[0], Ties::MOST);
+    }
+
+    /** The dealing that takes the most materials: the others take some of what it takes. */
+    private function widest(PartKind $kind): Dealing
+    {
+        $dealings = array_values($this->craft->dealings);
+        $most = fn (Dealing $dealing): int => $dealing->materials($kind->materials(), Ties::MOST)->most;
+        $widest = $dealings[0];
+        foreach ($kind->materials()->dealt ? $dealings : [] as $dealing) {
+            $widest = $dealing->suits($kind->materials()) && $most($dealing) > $most($widest) ? $dealing : $widest;
         }
 
         return $widest;

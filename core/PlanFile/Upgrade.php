@@ -13,4 +13,11 @@ interface Upgrade
     public function from(): int;
 
     public function upgrade(stdClass $document): stdClass;
+
+    /**
+     * Where in the older document that stood which is at a JSON pointer in the upgraded one, so that a fault names a place of the file.
+     *
+     * @param  stdClass  $document  the older one
+     */
+    public function pointer(string $pointer, stdClass $document): string;
 }

@@ -10,7 +10,7 @@ use Davrin\Core\Blank\Field;
 final readonly class BlankPart
 {
     /**
-     * @param  string  $address  of the blank: "layers.l1.length"
+     * @param  string  $address  of the blank: "parts.l1.length"
      * @param  string  $shown  what it shows, and takes back unchanged
      * @param  string  $value  as a plan file holds it: the chosen key where there are options
      * @param  array<string, string>  $options  words by key; empty where it is typed

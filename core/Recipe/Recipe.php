@@ -6,6 +6,7 @@ namespace Davrin\Core\Recipe;
 
 use Davrin\Core\Blank\ColourBlank;
 use Davrin\Core\Blank\Slip;
+use Davrin\Core\Cost\GoodsUse;
 use Davrin\Core\Demand\Caution;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Measure\Units;
@@ -21,32 +22,32 @@ final readonly class Recipe
 {
     /**
      * @param  list<Line>  $ties  one for each layout
-     * @param  list<Line>  $layers
-     * @param  array<string, Line>  $meshes  by mesh id
+     * @param  list<Line>  $parts
+     * @param  array<string, Line>  $materials  by mesh id
+     * @param  list<Line>  $goods  how those that are used are bought
      * @param  array<string, Line>  $uses  how each mesh is used, by mesh id
      */
     private function __construct(
         public Line $name,
         public Line $form,
         public array $ties,
-        public array $layers,
-        public array $meshes,
+        public array $parts,
+        public array $materials,
         public array $uses,
-        public Line $stems,
-        public ?Line $zipTies,
+        public array $goods,
         public Line $settings,
     ) {}
 
     public static function of(Plan $plan, Result $result): self
     {
         $units = $plan->units();
-        [$layers, $said] = [[], []];
-        foreach ($plan->layers as $index => $layer) {
+        [$parts, $said] = [[], []];
+        foreach ($plan->parts as $index => $part) {
             /** @var PartResult $worked */
-            $worked = $result->layers[$index];
-            $layers[] = self::line(
-                "layers.$layer->id", self::layerSentence($plan, $layer), $layer->on->slip, $units,
-                ['count' => $worked->count->shown] + $layer->technique->words($layer->on), [$worked->takes, $worked->across, $worked->depth, ...($worked->fullness->verdict === null ? [] : [$worked->fullness->figure])],
+            $worked = $result->parts[$index];
+            $parts[] = self::line(
+                "parts.$part->id", self::partSentence($plan, $part), $part->on->slip, $units,
+                ['count' => $worked->count->shown] + $part->kind->words($part->on), [...($part->on->wound() === [] ? [] : [$worked->takes]), $worked->across, $worked->depth, ...($worked->fullness->verdict === null ? [] : [$worked->fullness->figure])],
                 // Said once, at the first step where it matters.
                 array_values(array_filter($worked->cautions, fn (Caution $caution): bool => ! in_array($caution, $said, true))),
             );
@@ -54,28 +55,34 @@ final readonly class Recipe
         }
         $meshes = [];
         $uses = [];
-        foreach ($plan->meshes as $index => $mesh) {
-            $sentence = '{colour} {name} in {hatch}, {body}, {width} wide, rolls of {roll} {label}'.($mesh->isMeasured() ? '' : ', up to {allowance} short').', at {price}.';
+        foreach ($plan->wound() as $index => $mesh) {
+            $sentence = $mesh->wound->looksSentence().', rolls of {roll} {label}'.($mesh->isMeasured() ? '' : ', up to {allowance} short').', at {price}.';
             // Lots are spoken of where there are some.
             $lots = array_filter($mesh->onHand(), fn (OnHand $there): bool => $there->lot !== null) === [] ? '' : ', {lots}';
-            $uses[$mesh->id] = self::line("meshes.$mesh->id", "On hand {onHand}$lots; new rolls {rolls}, {trim} off each.", $mesh->slip, $units, [], []);
-            $worked = $result->meshes[$index];
-            $meshes[$mesh->id] = self::line("meshes.$mesh->id", $sentence, $mesh->slip, $units, [], [$worked->rolls, $worked->used, $worked->left]);
+            $uses[$mesh->id] = self::line("materials.$mesh->id", "On hand {onHand}$lots; new rolls {rolls}, {trim} off each.", $mesh->slip, $units, [], []);
+            $worked = $result->wound[$index];
+            $meshes[$mesh->id] = self::line("materials.$mesh->id", $sentence, $mesh->slip, $units, [], [$worked->rolls, $worked->used, $worked->left]);
         }
 
         return new self(
             self::line('plan', '{name}', $plan->heading, $units, [], []),
             self::line('form', $plan->formKind->sentence().', bought at {price}.'.self::countSentence($plan), $plan->formSlip, $units, [], []),
             array_map(fn (TieGroup $group): Line => self::line(
-                "ties.$group->id", $group->layout->sentence().' Each tie takes {stem}.', $group->slip, $units, $group->layout->words($plan->form), [self::tiesFigure($plan, $result, $group)],
+                "ties.$group->id", $group->layout->sentence().' Each tie takes {stem}.'.($group === $plan->ties->groups[0] ? '' : ' Number them {numbered}.'), $group->slip, $units, $group->layout->words($plan->form), [self::tiesFigure($plan, $result, $group)],
             ), $plan->ties->groups),
-            $layers,
+            $parts,
             $meshes,
             $uses,
-            self::line('stems', 'Stems come {pack} in a pack, at {price} a pack.', $plan->stems->slip, $units, [], [$result->tally->stems, $result->tally->packs]),
-            $result->tally->zipTies->value === 0 ? null : self::line('zipTies', 'Zip ties come {pack} in a pack, at {price} a pack.', $plan->zipTies->slip, $units, [], [$result->tally->zipTies]),
+            array_values(array_map(fn (GoodsUse $use): Line => self::goodsLine($use, $units), array_filter($result->goods, fn (GoodsUse $use): bool => $use->pieces > 0))),
             self::line('settings', 'Show {units}, wires counted {wireCount}, the cost {cost}; keep ends from {keepFrom}. It hangs where there is {room} in depth.', $plan->settings->slip, $units, [], []),
         );
+    }
+
+    private static function goodsLine(GoodsUse $use, Units $units): Line
+    {
+        $onHand = $use->good->onHand() === [] ? '' : ', {onHand} on hand';
+
+        return self::line("materials.{$use->good->id}", $use->good->counted->planSentence()."$onHand.", $use->good->slip, $units, [], [$use->count, $use->bought]);
     }
 
     private static function countSentence(Plan $plan): string
@@ -88,12 +95,12 @@ final readonly class Recipe
     }
 
     /** Where there are several layouts, a layer says on which it stands. */
-    private static function layerSentence(Plan $plan, Part $layer): string
+    private static function partSentence(Plan $plan, Part $part): string
     {
-        $sentence = $layer->technique->sentence($layer->on);
-        if ($layer->technique->meshes()->dealt) {
-            $order = '{mesh}, {order}'.($layer->on->deal->painted === [] ? '' : ', by hand {painted}');
-            $sentence = (string) preg_replace_callback('/\{mesh\}([,.;:]?)/', fn (array $found): string => $order.($found[1] === '' ? ',' : $found[1]), $sentence, 1);
+        $sentence = $part->kind->sentence($part->on);
+        if ($part->kind->materials()->dealt && $part->on->deal !== null) {
+            $order = '{material}, {order}'.($part->on->deal->painted === [] ? '' : ', by hand {painted}');
+            $sentence = (string) preg_replace_callback('/\{material\}([,.;:]?)/', fn (array $found): string => $order.($found[1] === '' ? ',' : $found[1]), $sentence, 1);
         }
 
         return count($plan->ties->groups) > 1 ? str_replace('{on}', '{on} of {ties}', $sentence) : $sentence;

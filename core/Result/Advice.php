@@ -11,14 +11,14 @@ final readonly class Advice implements JsonSerializable
 {
     /**
      * @param  string  $about  the address of the sentence that causes it
-     * @param  list<string>  $meshes  it is about, by id; none where it is not about a mesh
+     * @param  list<string>  $materials  it is about, by id; none where it is not about a mesh
      * @param  list<int>  $ties
      * @param  list<Remedy>  $remedies
      */
     public function __construct(
         public string $rule,
         public string $about,
-        public array $meshes,
+        public array $materials,
         public string $title,
         public string $sentence,
         public array $ties,
@@ -28,7 +28,7 @@ final readonly class Advice implements JsonSerializable
     /** The same with one remedy more. */
     public function and(Remedy $remedy): self
     {
-        return new self($this->rule, $this->about, $this->meshes, $this->title, $this->sentence, $this->ties, [...$this->remedies, $remedy]);
+        return new self($this->rule, $this->about, $this->materials, $this->title, $this->sentence, $this->ties, [...$this->remedies, $remedy]);
     }
 
     /** @return array<string, mixed> */
@@ -37,7 +37,7 @@ final readonly class Advice implements JsonSerializable
         return [
             'rule' => $this->rule,
             'about' => $this->about,
-            'meshes' => $this->meshes,
+            'materials' => $this->materials,
             'title' => $this->title,
             'sentence' => $this->sentence,
             'ties' => $this->ties,

@@ -12,10 +12,10 @@ final readonly class ElementResult implements JsonSerializable
 {
     /**
      * @param  array<string, list<int>>  $rolls  by the id of the mesh
-     * @param  non-empty-list<string>  $meshes  ids, piece by piece or strand by strand
+     * @param  list<string>  $materials  ids, piece by piece or strand by strand
      * @param  bool  $missing  some of it comes out of no roll
      */
-    public function __construct(public Element $element, public array $rolls, public array $meshes, public bool $missing) {}
+    public function __construct(public Element $element, public array $rolls, public array $materials, public bool $missing) {}
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
@@ -26,7 +26,7 @@ final readonly class ElementResult implements JsonSerializable
             'ties' => $this->element->ties,
             'pass' => $this->element->pass,
             'rolls' => (object) $this->rolls,
-            'meshes' => $this->meshes,
+            'materials' => $this->materials,
             'missing' => $this->missing,
         ];
     }

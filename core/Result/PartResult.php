@@ -14,8 +14,10 @@ use JsonSerializable;
 final readonly class PartResult implements JsonSerializable
 {
     /**
-     * @param  string  $ties  the layout it stands on, by id
-     * @param  non-empty-list<string>  $meshes  of one element, piece by piece or strand by strand, by id
+     * @param  string  $kind  of part, by key
+     * @param  ?string  $ties  the layout it stands on, by id; null where it stands elsewhere
+     * @param  ?string  $area  of the form that it covers, by key
+     * @param  list<string>  $materials  of one element, piece by piece or strand by strand, by id
      * @param  list<ElementResult>  $elements
      * @param  array<string, float>  $measures  what was written of it: lengths in inches, and counts
      * @param  float  $width  of its widest mesh, in inches
@@ -23,9 +25,10 @@ final readonly class PartResult implements JsonSerializable
      */
     public function __construct(
         public string $id,
-        public string $technique,
-        public string $ties,
-        public array $meshes,
+        public string $kind,
+        public ?string $ties,
+        public ?string $area,
+        public array $materials,
         public Figure $count,
         public Figure $takes,
         public Figure $across,
@@ -44,9 +47,10 @@ final readonly class PartResult implements JsonSerializable
     {
         return [
             'id' => $this->id,
-            'technique' => $this->technique,
+            'kind' => $this->kind,
             'ties' => $this->ties,
-            'meshes' => $this->meshes,
+            'area' => $this->area,
+            'materials' => $this->materials,
             'count' => $this->count,
             'takes' => $this->takes,
             'across' => $this->across,

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Davrin\Core\Result;
 
 use Davrin\Core\Cost\Cost;
+use Davrin\Core\Cost\GoodsUse;
+use Davrin\Core\Demand\BuildStep;
 use Davrin\Core\Estimate\Extent;
 use Davrin\Core\Estimate\Fullness;
 use Davrin\Core\Form\Form;
@@ -16,12 +18,14 @@ final readonly class Result implements JsonSerializable
 {
     public const FORMAT = 'davrin-result';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /**
      * @param  list<TieResult>  $ties
-     * @param  list<PartResult>  $layers
-     * @param  list<WoundResult>  $meshes
+     * @param  list<PartResult>  $parts
+     * @param  list<WoundResult>  $wound
+     * @param  list<GoodsUse>  $goods
+     * @param  list<BuildStep>  $build  in the order of work
      * @param  list<Advice>  $advice
      */
     public function __construct(
@@ -33,16 +37,24 @@ final readonly class Result implements JsonSerializable
         public Fullness $fullness,
         public string $formWords,
         public array $ties,
-        public array $layers,
-        public array $meshes,
+        public array $parts,
+        public array $wound,
+        public array $goods,
         public Cost $cost,
+        public array $build,
         public array $advice,
     ) {}
+
+    /** How much is used of a kind of goods, by its key; null where the plan has none of it. */
+    public function goodsOf(string $kind): ?GoodsUse
+    {
+        return array_values(array_filter($this->goods, fn (GoodsUse $use): bool => $use->good->kind->key() === $kind))[0] ?? null;
+    }
 
     /** @param  list<Advice>  $advice */
     public function advised(array $advice): self
     {
-        return new self($this->name, $this->verdict, $this->tally, $this->form, $this->extent, $this->fullness, $this->formWords, $this->ties, $this->layers, $this->meshes, $this->cost, $advice);
+        return new self($this->name, $this->verdict, $this->tally, $this->form, $this->extent, $this->fullness, $this->formWords, $this->ties, $this->parts, $this->wound, $this->goods, $this->cost, $this->build, $advice);
     }
 
     /** @return array<string, mixed> */
@@ -56,9 +68,11 @@ final readonly class Result implements JsonSerializable
             'tally' => $this->tally,
             'form' => ['words' => $this->formWords, ...$this->form->jsonSerialize()],
             'ties' => $this->ties,
-            'layers' => $this->layers,
-            'meshes' => $this->meshes,
+            'parts' => $this->parts,
+            'materials' => $this->wound,
+            'goods' => $this->goods,
             'cost' => $this->cost,
+            'build' => $this->build,
             'advice' => $this->advice,
         ];
     }

@@ -8,8 +8,6 @@ use Davrin\Core\Demand\Element;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Roll\RollChange;
 use Davrin\Core\Roll\RollOutcome;
-use Davrin\Core\Roll\RollUse;
-use Davrin\Core\Roll\Segment;
 use Davrin\Core\Words\Figure;
 use JsonSerializable;
 
@@ -25,15 +23,15 @@ final readonly class WoundResult extends RollOutcome implements JsonSerializable
         public Figure $left,
         public Figure $slack,
     ) {
-        parent::__construct($on->mesh, $on->verdict, $on->plan, $on->safePlan);
+        parent::__construct($on->wound, $on->verdict, $on->plan, $on->safePlan);
     }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
         return [
-            'id' => $this->mesh->id,
-            'name' => $this->mesh->name(),
+            'id' => $this->wound->id,
+            'name' => $this->wound->name(),
             'verdict' => $this->verdict,
             'used' => $this->used,
             'rolls' => $this->rolls,
@@ -46,34 +44,12 @@ final readonly class WoundResult extends RollOutcome implements JsonSerializable
                 'money' => ['is' => $this->plan->money()->canonical(), 'atLeast' => $this->plan->proof->money->canonical()],
                 'opened' => ['is' => $this->plan->opened(), 'atLeast' => $this->plan->proof->opened],
             ],
-            'cuts' => array_map(self::roll(...), $this->plan->rolls),
+            'cuts' => $this->plan->rolls,
             'changes' => array_map(fn (RollChange $change): array => [
-                'layer' => $change->layer, 'tie' => $change->tie, 'after' => $change->after->id, 'fromRoll' => $change->fromRoll, 'toRoll' => $change->toRoll,
+                'part' => $change->part, 'tie' => $change->tie, 'after' => $change->after->id, 'fromRoll' => $change->fromRoll, 'toRoll' => $change->toRoll,
                 'wouldNeed' => LengthText::canonical($change->wouldNeed),
             ], $this->plan->changes),
             'unmet' => array_map(fn (Element $element): string => $element->id, $this->plan->unmet),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function roll(RollUse $roll): array
-    {
-        return [
-            'roll' => $roll->number,
-            'from' => $roll->stock->origin->value,
-            'lot' => $roll->stock->lot,
-            'item' => $roll->stock->item,
-            'length' => LengthText::canonical($roll->length),
-            'used' => LengthText::canonical($roll->used()),
-            'left' => LengthText::canonical($roll->left()),
-            'segments' => array_map(fn (Segment $segment): array => [
-                'kind' => $segment->kind->value,
-                'from' => LengthText::canonical($segment->from),
-                'length' => LengthText::canonical($segment->length),
-                'layer' => $segment->layer,
-                'tie' => $segment->tie,
-                'element' => $segment->element?->id,
-            ], $roll->segments),
         ];
     }
 }

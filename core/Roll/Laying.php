@@ -101,7 +101,7 @@ final readonly class Laying
             $roll = $place < $begun ? $rolls->numbers()[$place] : $rolls->begin($place - $begun);
             foreach ($pattern->pieces as $index => $count) {
                 foreach (array_splice($waiting[$index], 0, $count) as $cut) {
-                    $rolls->put($roll, SegmentKind::Piece, $cut->length, $cut->element->layer, $cut->element->ties[0] ?? null, $cut->element);
+                    $rolls->put($roll, SegmentKind::Piece, $cut->length, $cut->element->part, $cut->element->ties[0] ?? null, $cut->element);
                 }
             }
         }

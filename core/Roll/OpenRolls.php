@@ -107,9 +107,9 @@ final class OpenRolls
         }
     }
 
-    public function put(int $roll, SegmentKind $kind, Length $length, string $layer, ?int $tie, ?Element $element): void
+    public function put(int $roll, SegmentKind $kind, Length $length, string $part, ?int $tie, ?Element $element): void
     {
-        $this->segments[$roll][] = new Segment($kind, $this->used[$roll], $length, $layer, $tie, $element);
+        $this->segments[$roll][] = new Segment($kind, $this->used[$roll], $length, $part, $tie, $element);
         $this->used[$roll] = $this->used[$roll]->plus($length);
         $this->left[$roll] = $this->left[$roll]->minus($length);
     }

@@ -12,7 +12,7 @@ final readonly class RollChange
 {
     /** @param  Length  $wouldNeed  what the first roll would have to hold for one element more */
     public function __construct(
-        public string $layer,
+        public string $part,
         public int $tie,
         public Element $after,
         public int $fromRoll,

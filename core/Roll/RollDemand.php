@@ -31,7 +31,7 @@ final readonly class RollDemand
         return new self(
             $mesh,
             array_values(array_filter($runs, fn (Run $run): bool => in_array($mesh, $run->strands, true))),
-            array_values(array_filter($cuts, fn (Cut $cut): bool => $cut->mesh === $mesh)),
+            array_values(array_filter($cuts, fn (Cut $cut): bool => $cut->material === $mesh)),
         );
     }
 

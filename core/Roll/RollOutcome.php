@@ -13,10 +13,10 @@ readonly class RollOutcome
      * @param  RollPlan  $plan  at nominal length
      * @param  RollPlan  $safePlan  the same demand on the same number of rolls at their safe length
      */
-    public function __construct(public Wound $mesh, public Verdict $verdict, public RollPlan $plan, public RollPlan $safePlan) {}
+    public function __construct(public Wound $wound, public Verdict $verdict, public RollPlan $plan, public RollPlan $safePlan) {}
 
     public function withPlan(RollPlan $plan): self
     {
-        return new self($this->mesh, $this->verdict, $plan, $this->safePlan);
+        return new self($this->wound, $this->verdict, $plan, $this->safePlan);
     }
 }

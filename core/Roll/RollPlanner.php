@@ -53,7 +53,7 @@ final class RollPlanner
         $runs = self::apart($runs);
         [$cutsOf, $plans] = [[], []];
         foreach ($cuts as $cut) {
-            $cutsOf[$cut->mesh][] = $cut;
+            $cutsOf[$cut->material][] = $cut;
         }
         foreach (self::tied($runs, array_keys($supplies)) as $meshes) {
             $its = array_flip($meshes);

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Davrin\Core\Roll;
 
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Supply\Stock;
+use JsonSerializable;
 
 /** One roll, from its free end, and what is left on it. */
-final readonly class RollUse
+final readonly class RollUse implements JsonSerializable
 {
     /**
      * @param  Length  $length  what it is counted to hold
@@ -26,5 +28,27 @@ final readonly class RollUse
     public function left(): Length
     {
         return $this->length->minus($this->used());
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return [
+            'roll' => $this->number,
+            'from' => $this->stock->origin->value,
+            'lot' => $this->stock->lot,
+            'item' => $this->stock->item,
+            'length' => LengthText::canonical($this->length),
+            'used' => LengthText::canonical($this->used()),
+            'left' => LengthText::canonical($this->left()),
+            'segments' => array_map(fn (Segment $segment): array => [
+                'kind' => $segment->kind->value,
+                'from' => LengthText::canonical($segment->from),
+                'length' => LengthText::canonical($segment->length),
+                'part' => $segment->part,
+                'tie' => $segment->tie,
+                'element' => $segment->element?->id,
+            ], $this->segments),
+        ];
     }
 }

@@ -27,7 +27,7 @@ final readonly class RunLaying
             }
             foreach ($now as $strand => $roll) {
                 [$mesh, $before] = [$strands[$strand], $last ?? throw new \LogicException('A roll that was begun has given something.')];
-                $changes[$mesh][] = new RollChange($run->layer, $before->to, $before->element, $roll, $next[$strand], $this->rolls[$mesh]->used($roll)->plus($steps[0]->length()));
+                $changes[$mesh][] = new RollChange($run->part, $before->to, $before->element, $roll, $next[$strand], $this->rolls[$mesh]->used($roll)->plus($steps[0]->length()));
             }
             $now = $next;
             $part ??= $inParts ? intdiv(count($steps) + $this->stretches->parts - 1, $this->stretches->parts) : null;
@@ -97,7 +97,7 @@ final readonly class RunLaying
             default => $step?->length() ?? throw new \LogicException('A step is laid with its element.'),
         };
         foreach ($strands as $strand => $mesh) {
-            $this->rolls[$mesh]->put($now[$strand], $kind, $length, $run->layer, $tie, $step?->element);
+            $this->rolls[$mesh]->put($now[$strand], $kind, $length, $run->part, $tie, $step?->element);
         }
     }
 }

@@ -52,7 +52,7 @@ final readonly class PlaceBlank extends NamedBlank implements InSeveralFields, K
 
     public function show(mixed $value, Units $units): string
     {
-        return trim(TiePick::choices($this->ties)[$value->choice()].' '.$value->numbers());
+        return $value->words($this->ties);
     }
 
     public function options(): array
@@ -62,7 +62,7 @@ final readonly class PlaceBlank extends NamedBlank implements InSeveralFields, K
 
     public function schema(): array
     {
-        return Schema::described($this->label.': "every tie", "row 1", "every 2nd tie", "every 3rd tie of row 2", "sections 1 to 3", "ties 1, 4 and 9"', Schema::TEXT, TiePick::EVERY_TIE);
+        return Schema::described($this->label.': "every tie", "row 1", "every 2nd tie", "every 3rd tie of row 2", "crossbar ties", "ties between crossbars", "corner ties", "side ties", "middle ties", "ties on wires 1-2", "every 4th of the side ties", "sections 1 to 3", "row 1 in sections 1 to 3", "ties 1, 4 and 9"', Schema::TEXT, TiePick::EVERY_TIE);
     }
 
     public function fields(mixed $value): array
@@ -74,7 +74,7 @@ final readonly class PlaceBlank extends NamedBlank implements InSeveralFields, K
         };
 
         return [[
-            new Field($this->label, $value->choice(), TiePick::choices($this->ties)),
+            new Field($this->label, $value->choice(), TiePick::choices($this->ties) + [$value->choice() => $value->words($this->ties)]),
             ...($numbers === null ? [] : [new Field($numbers, $value->numbers())]),
         ]];
     }
@@ -83,6 +83,9 @@ final readonly class PlaceBlank extends NamedBlank implements InSeveralFields, K
     private function plain(string $text): string
     {
         $text = mb_strtolower(trim($text));
+        if (TiePick::read($text) !== null) {
+            return $text;
+        }
         foreach (array_diff(array_keys($this->options()), [TiePick::SECTIONS, TiePick::TIES]) as $choice) {
             if (str_starts_with($text, "$choice ") && Numbers::read(substr($text, strlen($choice)), Ties::MOST) !== null) {
                 return $choice;

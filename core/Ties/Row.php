@@ -31,6 +31,23 @@ final readonly class Row
         return self::inOrder($form, $spots, $form->closed() && ($sections === null || count($sections) === $form->sections()));
     }
 
+    /**
+     * Where crossbars cross one seat, in some sections.
+     *
+     * @param  ?list<int>  $sections  null for all
+     */
+    public static function atCrossbars(Form $form, Seat $seat, ?array $sections): self
+    {
+        $spots = [];
+        foreach ($form->crossings($seat) as $distance) {
+            if ($sections === null || in_array($form->sectionAt($seat, $distance)[0], $sections, true)) {
+                $spots[] = new Spot($seat, $distance);
+            }
+        }
+
+        return self::inOrder($form, $spots, $form->closed() && ($sections === null || count($sections) === $form->sections()));
+    }
+
     /** @param  list<Spot>  $spots on one seat */
     public static function inOrder(Form $form, array $spots, bool $closed): self
     {

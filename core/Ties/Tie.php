@@ -18,6 +18,8 @@ final readonly class Tie
     /** In inches. */
     private const CLOSE_TO_CORNER = 0.25;
 
+    private const CLOSE_TO_CROSSBAR = 0.25;
+
     /**
      * @param  float  $along  inches into its section, which is $sectionLength long on this seat
      * @param  float  $distance  inches from where the count begins
@@ -53,6 +55,18 @@ final readonly class Tie
         }
 
         return sprintf('%s, section %d, %s', $form->name($this->seat), $this->section, $this->corner ? 'on the corner' : $this->spot($shown));
+    }
+
+    /** Whether it is on a crossbar, or right at one. */
+    public function isOnCrossbar(Form $form): bool
+    {
+        return $form->crossbars() > 0 && ($this->seat->isCrossbar() || min($this->along, $this->sectionLength - $this->along) < self::CLOSE_TO_CROSSBAR);
+    }
+
+    /** The same tie with another number. */
+    public function numbered(int $number): self
+    {
+        return new self($number, $this->row, $this->seat, $this->corner, $this->section, $this->along, $this->sectionLength, $this->distance, $this->place);
     }
 
     /** Whether it is on a corner, or so close to one that mesh tied there goes round it. */

@@ -31,7 +31,7 @@ interface TieLayout
     public function blanks(Form $form): array;
 
     /** What a tie of it usually takes. */
-    public function usualStem(): StemKind;
+    public function usualFastening(): Fastening;
 
     /**
      * Rows from the inside out.

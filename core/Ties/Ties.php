@@ -28,7 +28,7 @@ final readonly class Ties
      *
      * @throws Fault for no tie, or more than anyone can tie
      */
-    public function with(Form $form, string $id, TieLayout $layout, Slip $slip, array $rows, StemKind $stem): self
+    public function with(Form $form, string $id, TieLayout $layout, Slip $slip, array $rows, Fastening $with, bool $together = false): self
     {
         $number = $this->count();
         $placed = [];
@@ -50,7 +50,30 @@ final readonly class Ties
             throw Fault::at('', 'A layout without a tie holds no mesh. Give it at least one.');
         }
 
-        return new self([...$this->groups, new TieGroup($id, $layout, $slip, $placed, $stem)]);
+        $ties = new self([...$this->groups, new TieGroup($id, $layout, $slip, $form, $placed, $with, $together)]);
+
+        return $together ? $ties->renumbered() : $ties;
+    }
+
+    /** Layouts that are numbered together are counted round the form row by row, from the inside out; the others one after the other. */
+    private function renumbered(): self
+    {
+        $blocks = [];
+        foreach ($this->groups as $group) {
+            $group->together && $blocks !== [] ? $blocks[count($blocks) - 1][] = $group : $blocks[] = [$group];
+        }
+        [$numbers, $next] = [[], 1];
+        foreach ($blocks as $block) {
+            $ties = array_merge(...array_map(fn (TieGroup $group): array => $group->ties(), $block));
+            if (count($block) > 1) {
+                usort($ties, fn (Tie $a, Tie $b): int => [$a->row, $a->section, $a->along / $a->sectionLength, $a->number] <=> [$b->row, $b->section, $b->along / $b->sectionLength, $b->number]);
+            }
+            foreach ($ties as $tie) {
+                $numbers[$tie->number] = $next++;
+            }
+        }
+
+        return new self(array_map(fn (TieGroup $group): TieGroup => $group->numbered($numbers), $this->groups));
     }
 
     /** @return list<Tie> */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Davrin\Core\Work;
 
 use Davrin\Core\Cost\Cost;
-use Davrin\Core\Cost\TieStuff;
+use Davrin\Core\Cost\GoodsUse;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Estimate\Estimates;
 use Davrin\Core\Estimate\FullnessWork;
 use Davrin\Core\Estimate\LengthTaken;
-use Davrin\Core\Material\Wound;
+use Davrin\Core\Material\Material;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\ElementResult;
@@ -21,13 +21,14 @@ use Davrin\Core\Result\TieResult;
 use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\Verdict;
 use Davrin\Core\Ties\Tie;
+use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Words\Figure;
 use Davrin\Core\Words\Words;
 
 /** Works a plan out, without advice: what remedies compare. */
 final readonly class PlanWork
 {
-    public function __construct(private RollWork $meshWork) {}
+    public function __construct(private RollWork $rollWork) {}
 
     /** What working a plan out may take, without advice. */
     public const STEPS = 24_000_000;
@@ -37,15 +38,16 @@ final readonly class PlanWork
 
     public function of(Plan $plan, Effort $effort): Result
     {
-        $meshes = $this->meshWork->of($plan, $effort);
-        $stuff = TieStuff::of($plan, $meshes);
-        $cost = Cost::of($plan, $meshes, $stuff);
-        $estimates = new Estimates($plan, $plan->layers);
-        $effort->spend($plan->form->round() ? 0 : self::OUTLINE * count($plan->ties->all()) * (1 + count($plan->layers)));
-        $fullness = FullnessWork::of($plan, $plan->layers);
+        $meshes = $this->rollWork->of($plan, $effort);
+        $goods = GoodsUse::of($plan, $meshes);
+        $cost = Cost::of($plan, $meshes, $goods);
+        $build = BuildOrder::of($plan, $meshes);
+        $estimates = new Estimates($plan, $plan->parts);
+        $effort->spend($plan->form->round() ? 0 : self::OUTLINE * count($plan->ties->all()) * (1 + count($plan->parts)));
+        $fullness = FullnessWork::of($plan, $plan->parts);
         $rolls = $this->rollsOf($meshes);
         $missing = array_fill_keys(array_merge(...array_map(fn (WoundResult $mesh): array => array_map(fn (Element $element): string => $element->id, $mesh->plan->unmet), $meshes)), true);
-        $layers = array_map(fn (Part $layer): PartResult => $this->layer($plan, $layer, $rolls, $missing), $plan->layers);
+        $parts = array_map(fn (Part $part): PartResult => $this->part($plan, $part, $rolls, $missing), $plan->parts);
         $verdicts = array_map(fn (WoundResult $mesh): Verdict => $mesh->verdict, $meshes);
 
         return new Result(
@@ -55,15 +57,17 @@ final readonly class PlanWork
                 in_array(true, array_column($verdicts, 'atRisk'), true),
                 in_array(true, array_column($verdicts, 'everyInch'), true),
             ),
-            Tallies::of($plan, $layers, $meshes, $stuff, $cost, $estimates, $fullness),
+            Tallies::of($plan, $parts, $meshes, $cost, $estimates, $fullness, $build),
             $plan->form,
             $estimates->extent,
             $fullness,
             self::formWords($plan),
             $this->ties($plan),
-            $layers,
+            $parts,
             $meshes,
+            $goods,
             $cost,
+            $build->steps,
             [],
         );
     }
@@ -77,7 +81,7 @@ final readonly class PlanWork
         $rolls = [];
         foreach ($meshes as $mesh) {
             foreach ($mesh->plan->rollsOf() as $element => $numbers) {
-                $rolls[$element][$mesh->mesh->id] = $numbers;
+                $rolls[$element][$mesh->wound->id] = $numbers;
             }
         }
 
@@ -88,51 +92,65 @@ final readonly class PlanWork
      * @param  array<string, array<string, list<int>>>  $rolls  by element and mesh
      * @param  array<string, true>  $missing  elements of which some comes out of no roll
      */
-    private function layer(Plan $plan, Part $layer, array $rolls, array $missing): PartResult
+    private function part(Plan $plan, Part $part, array $rolls, array $missing): PartResult
     {
-        $elements = $layer->work->elements;
-        $estimates = new Estimates($plan, [$layer]);
+        $elements = $part->demand->elements;
+        $estimates = new Estimates($plan, [$part]);
 
         return new PartResult(
-            $layer->id,
-            $layer->technique->key(),
-            $layer->on->group->id,
-            array_map(fn (Wound $mesh): string => $mesh->id, $layer->on->meshes),
-            $this->count($layer),
-            LengthTaken::of($layer),
+            $part->id,
+            $part->kind->key(),
+            $part->on->group?->id,
+            $part->on->anchor->area,
+            $part->on->ids(),
+            $this->count($part),
+            LengthTaken::of($part),
             $estimates->across(),
             $estimates->opening(),
             $estimates->depth(),
-            FullnessWork::of($plan, [$layer]),
-            array_map(fn (Element $element): ElementResult => new ElementResult($element, $rolls[$element->id] ?? [], array_map(fn (Wound $mesh): string => $mesh->id, $layer->on->of($element)), isset($missing[$element->id])), $elements),
-            $layer->size,
-            $layer->on->slip->measures(),
-            $layer->on->width()->toInches(),
-            $layer->cautions(),
+            FullnessWork::of($plan, [$part]),
+            array_map(fn (Element $element): ElementResult => new ElementResult($element, $rolls[$element->id] ?? [], array_map(fn (Material $material): string => $material->id, $part->on->of($element)), isset($missing[$element->id])), $elements),
+            $part->size,
+            $part->on->slip->measures(),
+            $part->on->width()->toInches(),
+            $part->cautions(),
         );
     }
 
-    private function count(Part $layer): Figure
+    private function count(Part $part): Figure
     {
-        [$one, $many] = $layer->technique->noun();
-        [$elements, $ties] = [count($layer->work->elements), count($layer->on->ties())];
+        [$one, $many] = $part->kind->noun();
+        [$elements, $ties] = [count($part->demand->elements), count($part->on->ties())];
         $because = match (true) {
-            $layer->work->elements[0]->ties === [] => 'it stands on no tie',
-            $elements === $ties && count($layer->work->elements[0]->ties) === 1 => sprintf('%s, one %s each', Words::count($ties, 'tie'), $one),
-            default => sprintf('%s, one %s from each to the next%s', Words::count($ties, 'tie'), $one, $elements > $ties ? ', and those of the filling pass' : ''),
+            $ties === 0 => 'it stands on no tie',
+            $elements === $ties && count($part->demand->elements[0]->ties) === 1 => sprintf('%s, one %s each', Words::count($ties, 'tie'), $one),
+            default => sprintf('%s, one %s from each to the next%s', Words::count($ties, 'tie'), $one, self::furtherPasses($part)),
         };
 
         return new Figure($many, $elements, Words::count($elements, $one, $many), [$because]);
+    }
+
+    /** ", and those of the filling pass", ", twice round". */
+    private static function furtherPasses(Part $part): string
+    {
+        $rounds = intdiv(count($part->demand->elements), max(1, count($part->on->ties()) - count(array_filter($part->on->rows, fn (TieRow $row): bool => ! $row->closed))));
+        $fills = array_filter($part->demand->elements, fn (Element $element): bool => $element->pass > 0) !== [];
+
+        return match (true) {
+            $fills => ', and those of the filling pass',
+            $rounds > 1 => sprintf(', %d times along', $rounds),
+            default => '',
+        };
     }
 
     /** @return list<TieResult> */
     private function ties(Plan $plan): array
     {
         $carries = [];
-        foreach ($plan->layers as $layer) {
-            foreach ($layer->work->elements as $element) {
+        foreach ($plan->parts as $part) {
+            foreach ($part->demand->elements as $element) {
                 foreach (array_unique($element->ties) as $tie) {
-                    $carries[$tie][$layer->id][] = $element;
+                    $carries[$tie][$part->id][] = $element;
                 }
             }
         }
@@ -149,14 +167,14 @@ final readonly class PlanWork
     private function carried(Plan $plan, array $elements): array
     {
         $said = [];
-        foreach ($plan->layers as $layer) {
+        foreach ($plan->parts as $part) {
             $numbers = [];
-            foreach ($elements[$layer->id] ?? [] as $element) {
-                $numbers[Wound::names($layer->on->of($element))][] = $element->number;
+            foreach ($elements[$part->id] ?? [] as $element) {
+                $numbers[Material::names($part->on->of($element))][] = $element->number;
             }
             foreach ($numbers as $meshes => $its) {
                 sort($its);
-                $said[] = sprintf('%s %s of %s', $layer->technique->noun()[count($its) === 1 ? 0 : 1], Words::list($its), $meshes);
+                $said[] = sprintf('%s %s of %s', $part->kind->noun()[count($its) === 1 ? 0 : 1], Words::list($its), $meshes);
             }
         }
 

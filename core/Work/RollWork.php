@@ -41,16 +41,16 @@ final readonly class RollWork
     public function of(Plan $plan, Effort $effort): array
     {
         $onRolls = $this->onRolls($plan, $effort);
-        $needed = $this->laid($plan, array_map(fn (Wound $mesh): Supply => $mesh->supply($plan->settings->keepFrom(), true)->withNew(null), array_column($plan->meshes, null, 'id')), $effort);
-        $plans = array_combine(array_map(fn (RollOutcome $on): string => $on->mesh->id, $onRolls), array_column($onRolls, 'plan'));
+        $needed = $this->laid($plan, array_map(fn (Wound $mesh): Supply => $mesh->supply($plan->settings->keepFrom(), true)->withNew(null), array_column($plan->wound(), null, 'id')), $effort);
+        $plans = array_combine(array_map(fn (RollOutcome $on): string => $on->wound->id, $onRolls), array_column($onRolls, 'plan'));
 
-        return array_map(fn (RollOutcome $on): WoundResult => $this->told($plan, $on->withPlan($this->proven($plan, $on->mesh, $plans, $effort)), $needed[$on->mesh->id]), $onRolls);
+        return array_map(fn (RollOutcome $on): WoundResult => $this->told($plan, $on->withPlan($this->proven($plan, $on->wound, $plans, $effort)), $needed[$on->wound->id]), $onRolls);
     }
 
     /** @return list<RollOutcome> the same without a word on it: what is tried again and again where a remedy is sought */
     public function onRolls(Plan $plan, Effort $effort): array
     {
-        $meshes = array_column($plan->meshes, null, 'id');
+        $meshes = array_column($plan->wound(), null, 'id');
         $nominal = $this->laid($plan, array_map(fn (Wound $mesh): Supply => $mesh->supply($plan->settings->keepFrom(), false), $meshes), $effort);
         $safe = $this->laid($plan, array_map(
             fn (Wound $mesh): Supply => $mesh->supply($plan->settings->keepFrom(), true)->withNew($mesh->rolls() ?? count($nominal[$mesh->id]->from(Origin::New))), $meshes,
@@ -62,7 +62,7 @@ final readonly class RollWork
             }
         }
 
-        return array_map(fn (Wound $mesh): RollOutcome => new RollOutcome($mesh, $this->verdict($nominal[$mesh->id], $safe[$mesh->id], $missing), $nominal[$mesh->id], $safe[$mesh->id]), $plan->meshes);
+        return array_map(fn (Wound $mesh): RollOutcome => new RollOutcome($mesh, $this->verdict($nominal[$mesh->id], $safe[$mesh->id], $missing), $nominal[$mesh->id], $safe[$mesh->id]), $plan->wound());
     }
 
     /**
@@ -85,13 +85,13 @@ final readonly class RollWork
     /** @return list<Run> */
     private static function runs(Plan $plan): array
     {
-        return array_merge(...array_map(fn (Part $layer): array => $layer->work->runs, $plan->layers));
+        return array_merge(...array_map(fn (Part $part): array => $part->demand->runs, $plan->parts));
     }
 
     /** @return list<Cut> */
     private static function cuts(Plan $plan): array
     {
-        return array_merge(...array_map(fn (Part $layer): array => $layer->work->cuts, $plan->layers));
+        return array_merge(...array_map(fn (Part $part): array => $part->demand->cuts, $plan->parts));
     }
 
     /**
@@ -115,9 +115,9 @@ final readonly class RollWork
             $on,
             $needed->unmet === [] ? count($needed->from(Origin::New)) : null,
             $this->used($plan, $on->plan),
-            $this->rolls($on->plan, $on->mesh, $units),
-            $this->left($on->plan, $on->mesh, $units),
-            $this->slack($on->plan, $on->mesh, $units),
+            $this->rolls($on->plan, $on->wound, $units),
+            $this->left($on->plan, $on->wound, $units),
+            $this->slack($on->plan, $on->wound, $units),
         );
     }
 
@@ -152,7 +152,7 @@ final readonly class RollWork
     /** Why a run goes on from another roll: the last element would get too little, or it ends with its other strands. */
     private function changeWords(Plan $plan, RollChange $change, RollUse $roll): string
     {
-        [$units, $noun] = [$plan->units(), $plan->layer($change->layer)->technique->noun()[0]];
+        [$units, $noun] = [$plan->units(), $plan->part($change->part)->kind->noun()[0]];
         $goes = $change->toRoll === $roll->number ? 'begin again from this roll there' : "begin roll $change->toRoll there";
         if (! $change->wouldNeed->isMoreThan($roll->length)) {
             return sprintf('cut at tie %d with the other strands, and %s', $change->tie, $goes);

@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace Davrin\Core\Work;
 
 use Davrin\Core\Cost\Cost;
-use Davrin\Core\Cost\TieStuff;
-use Davrin\Core\Demand\Run;
 use Davrin\Core\Estimate\Estimates;
 use Davrin\Core\Estimate\Fullness;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
-use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\PartResult;
 use Davrin\Core\Result\Tally;
@@ -24,34 +21,22 @@ use Davrin\Core\Words\Words;
 /** Draws the headline figures together. */
 final class Tallies
 {
-    /** Minutes, all starting guesses. */
-    private const TIE = 0.3;
-
-    private const STROKE = 0.1;
-
-    private const FLUFFING = 10.0;
-
-    private const HANGER_AND_BACK = 5.0;
-
     /**
-     * @param  list<PartResult>  $layers
+     * @param  list<PartResult>  $parts
      * @param  list<WoundResult>  $meshes
      */
-    public static function of(Plan $plan, array $layers, array $meshes, TieStuff $stuff, Cost $cost, Estimates $estimates, Fullness $fullness): Tally
+    public static function of(Plan $plan, array $parts, array $meshes, Cost $cost, Estimates $estimates, Fullness $fullness, BuildOrder $build): Tally
     {
         return new Tally(
             self::ties($plan),
-            self::elements($layers),
+            self::elements($parts),
             self::rolls($meshes),
             self::left($plan, $meshes),
-            $stuff->stemsFigure,
-            $stuff->packsFigure,
-            $stuff->zipTiesFigure,
             $estimates->across(),
             $estimates->opening(),
             $estimates->depth(),
             $fullness->figure,
-            self::minutes($plan, $meshes),
+            $build->minutes(),
             $plan->settings->costsByLength() ? $cost->byLength : $cost->opened,
         );
     }
@@ -61,7 +46,7 @@ final class Tallies
         $because = [];
         foreach ($plan->ties->groups as $group) {
             $rows = array_map(fn (TieRow $row): string => self::rowWords($plan, $row), $group->rows);
-            $because[] = sprintf('%s in %s', implode(' + ', $rows), Words::count($plan->form->sections(), 'section'));
+            $because[] = sprintf('%s in %s', implode(' + ', $rows), Words::count(count(array_unique(array_column($group->ties(), 'section'))), 'section'));
         }
 
         return new Figure('ties', $plan->ties->count(), (string) $plan->ties->count(), $because === [] ? ['no layout of ties'] : $because);
@@ -75,16 +60,16 @@ final class Tallies
         return Words::list(array_map(fn (string $name, int $count): string => "$count on the $name", array_keys($on), $on));
     }
 
-    /** @param  list<PartResult>  $layers */
-    private static function elements(array $layers): Figure
+    /** @param  list<PartResult>  $parts */
+    private static function elements(array $parts): Figure
     {
-        $count = array_sum(array_map(fn (PartResult $layer): int => count($layer->elements), $layers));
-        $labels = array_values(array_unique(array_map(fn (PartResult $layer): string => $layer->count->label, $layers)));
+        $count = array_sum(array_map(fn (PartResult $part): int => count($part->elements), $parts));
+        $labels = array_values(array_unique(array_map(fn (PartResult $part): string => $part->count->label, $parts)));
         $label = count($labels) === 1 ? $labels[0] : 'pieces';
 
-        return new Figure($label, $count, (string) $count, $layers === []
+        return new Figure($label, $count, (string) $count, $parts === []
             ? ['no layer of mesh yet']
-            : array_map(fn (PartResult $layer): string => $layer->count->shown, $layers));
+            : array_map(fn (PartResult $part): string => $part->count->shown, $parts));
     }
 
     /** @param  list<WoundResult>  $meshes */
@@ -92,7 +77,7 @@ final class Tallies
     {
         $count = array_sum(array_map(fn (WoundResult $mesh): int => count($mesh->plan->rolls), $meshes));
 
-        return new Figure($count === 1 ? 'roll' : 'rolls', $count, (string) $count, array_map(fn (WoundResult $mesh): string => $mesh->mesh->name().': '.$mesh->rolls->shown, self::some($meshes)));
+        return new Figure($count === 1 ? 'roll' : 'rolls', $count, (string) $count, array_map(fn (WoundResult $mesh): string => $mesh->wound->name().': '.$mesh->rolls->shown, self::some($meshes)));
     }
 
     /** @param  list<WoundResult>  $meshes */
@@ -101,7 +86,7 @@ final class Tallies
         $left = Length::sum(array_map(fn (WoundResult $mesh): Length => $mesh->plan->left(), $meshes));
 
         return new Figure('left on the rolls', LengthText::canonical($left), $plan->units()->available($left), array_map(
-            fn (WoundResult $mesh): string => $mesh->mesh->name().': '.$mesh->left->shown, self::some($meshes),
+            fn (WoundResult $mesh): string => $mesh->wound->name().': '.$mesh->left->shown, self::some($meshes),
         ));
     }
 
@@ -112,22 +97,5 @@ final class Tallies
     private static function some(array $meshes): array
     {
         return $meshes === [] ? throw new \LogicException('A plan has a mesh.') : $meshes;
-    }
-
-    /** @param  list<WoundResult>  $meshes */
-    private static function minutes(Plan $plan, array $meshes): Figure
-    {
-        $ties = $plan->ties->count() * self::TIE;
-        $strokes = self::STROKE * (
-            array_sum(array_map(fn (Part $layer): int => count($layer->work->cuts) + array_sum(array_map(fn (Run $run): int => count($run->strands), $layer->work->runs)), $plan->layers))
-            + array_sum(array_map(fn (WoundResult $mesh): int => count($mesh->plan->changes), $meshes))
-        );
-        $making = array_sum(array_map(fn (Part $layer): float => count($layer->work->elements) * $layer->technique->minutes(), $plan->layers));
-        $finish = self::FLUFFING + self::HANGER_AND_BACK;
-        $total = $ties + $strokes + $making + $finish;
-
-        return new Figure('to make', (int) round($total), Words::minutes($total), [
-            sprintf('ties %.1f + cuts %.1f + making and attaching %.1f + fluffing, hanger and back %.1f min (starting guesses)', $ties, $strokes, $making, $finish),
-        ], true);
     }
 }

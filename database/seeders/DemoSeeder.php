@@ -50,6 +50,6 @@ final class DemoSeeder extends Seeder
     private function takeFromShelf(SavedPlan $plan, string $mesh): void
     {
         $item = ShelfItem::query()->where('name', $mesh)->firstOrFail();
-        $plan->edit(new TakeFromShelf([$plan->plan()->meshes[0]->id => MaterialFromShelf::written($item, $plan)]), (int) $plan->revision_id);
+        $plan->edit(new TakeFromShelf([$plan->plan()->wound()[0]->id => MaterialFromShelf::written($item, $plan)]), (int) $plan->revision_id);
     }
 }

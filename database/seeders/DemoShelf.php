@@ -33,7 +33,7 @@ final class DemoShelf
         ['mesh', ['name' => 'Cream, narrow', 'colour' => '#ede3c8', 'width' => '6 in', 'roll' => '5 yd', 'price' => '2.25', 'paid' => '2.25', 'allowance' => '2 %'], '3 x 5 yd by label', 'basket'],
         ['mesh', ['name' => 'Kite red, narrow', 'colour' => '#bf3030', 'hatch' => 'bars', 'width' => '6 in', 'roll' => '5 yd', 'price' => '2.25', 'paid' => '2.25', 'allowance' => '2 %', 'low' => '10 yd'], '102 in, 6 x 9 in', 'basket'],
         ['mesh', ['name' => 'Violet tulle', 'colour' => '#8f74b5', 'hatch' => 'waves', 'weave' => 'tulle', 'body' => 'see-through', 'width' => '6 in', 'roll' => '25 yd', 'price' => '4.00', 'paid' => '4.00'], '600 in', 'basket'],
-        ['mesh', ['name' => 'Raffia, straw', 'colour' => '#d3b878', 'hatch' => 'dashes', 'weave' => 'raffia', 'body' => 'strands', 'width' => '1/2 in', 'roll' => '100 yd', 'price' => '6.00', 'paid' => '6.00'], '2000 in', 'hook'],
+        ['strands', ['name' => 'Raffia, straw', 'colour' => '#d3b878', 'hatch' => 'dashes', 'width' => '1/2 in', 'roll' => '100 yd', 'price' => '6.00', 'paid' => '6.00'], '2000 in', 'hook'],
         ['ribbon', ['name' => 'Cream grosgrain', 'colour' => '#f0e7d2', 'width' => '1 1/2 in', 'price' => '4.50', 'paid' => '3.00', 'wired' => 'soft', 'sides' => 'two', 'low' => '3 yd'], '10 yd by label, 140 in', 'drawer 1'],
         ['ribbon', ['name' => 'Teal stripe', 'colour' => '#1d6a6b', 'hatch' => 'bars', 'width' => '2 1/2 in', 'price' => '6.50', 'paid' => '6.50'], '10 yd by label', 'drawer 1'],
         ['ribbon', ['name' => 'Gold lamé', 'colour' => '#c59a2d', 'hatch' => 'cross', 'width' => '2 1/2 in', 'price' => '7.00', 'paid' => '4.90', 'frays' => 'frays'], '220 in, 40 in', 'drawer 1'],

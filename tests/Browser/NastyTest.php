@@ -16,10 +16,10 @@ final class NastyTest extends BrowserCase
         $this->assertSoon([], fn (): array => $this->texts('.looks-on'));
         $this->assertSoon(true, fn (): bool => str_contains(implode(' ', $this->texts('.advice')), 'the search for remedies was stopped'));
         // An edit in the meantime is not overwritten by what was looked for before it.
-        $this->type('layers.l1.length', '10 1/2');
-        $this->assertSoon('10 1/2 in', fn (): string => (string) $this->blank('layers.l1.length')->getDomProperty('value'));
+        $this->type('parts.l1.length', '10 1/2');
+        $this->assertSoon('10 1/2 in', fn (): string => (string) $this->blank('parts.l1.length')->getDomProperty('value'));
         $this->assertSoon([], fn (): array => $this->texts('.looks-on'));
-        $this->assertSame('10 1/2 in', $this->blank('layers.l1.length')->getDomProperty('value'));
+        $this->assertSame('10 1/2 in', $this->blank('parts.l1.length')->getDomProperty('value'));
         $this->open('/plans');
         $this->assertSoon([], fn (): array => $this->texts('.undrawn'));
         $this->assertContains('Twelve lengths', $this->texts('article h2'));

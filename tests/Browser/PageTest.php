@@ -72,21 +72,21 @@ final class PageTest extends BrowserCase
         $this->assertSame([true, true, true], array_map($shown, ['#recipe', '#stage > svg', '#rolls']));
         $this->assertSame([false, false, false, false], array_map($shown, ['.tape', '.views', '.remedies', '.go']));
         $this->open('/plans/22');
-        $this->assertSame([true, false, false], array_map($shown, ['#blank-layers-l1-mesh', '#blank-layers-l1-mesh-3-0', '.brushes']));
+        $this->assertSame([true, false, false], array_map($shown, ['#blank-parts-l1-material', '#blank-parts-l1-material-3-0', '.brushes']));
     }
 
     public function test_without_script_a_blank_is_written_a_remedy_taken_and_undone(): void
     {
         $this->command('Emulation.setScriptExecutionDisabled', ['value' => true]);
         $this->open('/plans/12');
-        $length = $this->blank('layers.l1.length');
+        $length = $this->blank('parts.l1.length');
         $length->clear()->sendKeys('26');
-        $this->element('#line-layers-l1 noscript button, #line-layers-l1 .act')->click();
-        $this->assertSoon('26 in', fn (): string => $this->blank('layers.l1.length')->getAttribute('value'));
+        $this->element('#line-parts-l1 noscript button, #line-parts-l1 .act')->click();
+        $this->assertSoon('26 in', fn (): string => $this->blank('parts.l1.length')->getAttribute('value'));
         $this->element('.remedies button')->click();
-        $this->assertSoon('23 1/2 in', fn (): string => $this->blank('layers.l1.length')->getAttribute('value'));
+        $this->assertSoon('23 1/2 in', fn (): string => $this->blank('parts.l1.length')->getAttribute('value'));
         $this->element('[data-undo]')->click();
-        $this->assertSoon('26 in', fn (): string => $this->blank('layers.l1.length')->getAttribute('value'));
+        $this->assertSoon('26 in', fn (): string => $this->blank('parts.l1.length')->getAttribute('value'));
         $this->browser->findElement(WebDriverBy::linkText('back'))->click();
         $this->element('#tie-3')->click();
         $this->assertSoon(['Tie 3'], fn (): array => $this->texts('.tie-card h2'));

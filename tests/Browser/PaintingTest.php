@@ -79,12 +79,12 @@ final class PaintingTest extends BrowserCase
         $this->assertSoon('Kite festival, three in turn in other colours', fn (): string => $this->texts('h1')[0]);
         $this->assertLessThanOrEqual(1280, $this->script('return document.documentElement.scrollWidth'));
         $this->element('article form .act')->click();
-        $this->assertSoon('rust', fn (): string => (string) $this->element('#blank-layers-l1-mesh')->getDomProperty('value'));
+        $this->assertSoon('rust', fn (): string => (string) $this->element('#blank-parts-l1-material')->getDomProperty('value'));
     }
 
     private function painted(): ?string
     {
-        $blanks = $this->script('return [...document.querySelectorAll("#blank-layers-l1-painted")].map((blank) => blank.value)');
+        $blanks = $this->script('return [...document.querySelectorAll("#blank-parts-l1-painted")].map((blank) => blank.value)');
 
         return $blanks[0] ?? null;
     }

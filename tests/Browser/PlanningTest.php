@@ -17,73 +17,73 @@ final class PlanningTest extends BrowserCase
 
         // A shorter piece: the warning goes, ring, rolls and cost follow.
         $ring = $this->ring();
-        $this->type('layers.l1.length', '20');
-        $this->assertSoon('300 in', fn (): string => $this->texts('#line-layers-l1 .why summary')[0]);
+        $this->type('parts.l1.length', '20');
+        $this->assertSoon('300 in', fn (): string => $this->texts('#line-parts-l1 .why summary')[0]);
         $this->assertSame('$6.88', $this->fact('cost'));
         $this->assertNotSame($ring, $this->ring());
         $this->assertContains('60 in left', $this->texts('#rolls .roll-words'));
         $this->assertSame([], $this->texts('.advice'));
-        $this->assertSame('20 in', $this->blank('layers.l1.length')->getDomProperty('value'));
+        $this->assertSame('20 in', $this->blank('parts.l1.length')->getDomProperty('value'));
 
         // Too long a one: two pieces short, and the ties are named.
-        $this->type('layers.l1.length', '26 1/2');
+        $this->type('parts.l1.length', '26 1/2');
         $this->assertSoon(['Cut 23 1/2 in each', 'Have 2 rolls at hand', 'Leave ties 14 and 15 bare', 'Take Teal mesh from the shelf instead', 'Take Cream mesh from the shelf instead'], $this->remedies(...));
         $this->assertStringContainsString('2 ruffles short.', $this->texts('.advice')[0]);
         $this->assertStringContainsString('Ties 14 and 15 would stay bare', $this->texts('.advice')[0]);
         $this->assertCount(2, $this->browser->findElements(WebDriverBy::cssSelector('#stage .missing')));
 
         $this->element('.remedies button')->click();
-        $this->assertSoon('23 1/2 in', fn (): string => $this->blank('layers.l1.length')->getDomProperty('value'));
+        $this->assertSoon('23 1/2 in', fn (): string => $this->blank('parts.l1.length')->getDomProperty('value'));
         $this->assertSame([], $this->texts('.advice'));
         $this->assertSame('$7.64', $this->fact('cost'));
 
         $this->element('body')->click();
         $this->press(WebDriverKeys::CONTROL, 'z', WebDriverKeys::CONTROL);
-        $this->assertSoon('26 1/2 in', fn (): string => $this->blank('layers.l1.length')->getDomProperty('value'));
+        $this->assertSoon('26 1/2 in', fn (): string => $this->blank('parts.l1.length')->getDomProperty('value'));
         $this->press(WebDriverKeys::CONTROL, 'z', WebDriverKeys::CONTROL);
-        $this->assertSoon('20 in', fn (): string => $this->blank('layers.l1.length')->getDomProperty('value'));
+        $this->assertSoon('20 in', fn (): string => $this->blank('parts.l1.length')->getDomProperty('value'));
         $this->press(WebDriverKeys::CONTROL, WebDriverKeys::SHIFT, 'z', WebDriverKeys::NULL);
-        $this->assertSoon('26 1/2 in', fn (): string => $this->blank('layers.l1.length')->getDomProperty('value'));
+        $this->assertSoon('26 1/2 in', fn (): string => $this->blank('parts.l1.length')->getDomProperty('value'));
 
         $this->browser->navigate()->refresh();
-        $this->assertSame('26 1/2 in', $this->blank('layers.l1.length')->getDomProperty('value'));
+        $this->assertSame('26 1/2 in', $this->blank('parts.l1.length')->getDomProperty('value'));
         $this->assertSame([], $this->complaints());
     }
 
     public function test_what_cannot_be_stays_in_its_blank_with_a_sentence_and_escape_puts_back(): void
     {
         $this->open('/plans/14');
-        $this->type('layers.outer.length', 'nineteen');
-        $this->assertSoon(1, fn (): int => count($this->texts('#line-layers-outer .problem')));
+        $this->type('parts.outer.length', 'nineteen');
+        $this->assertSoon(1, fn (): int => count($this->texts('#line-parts-outer .problem')));
         $this->assertStringContainsString('"nineteen" is not a length', $this->texts('.problem')[0]);
-        $this->assertSame(['nineteen', 'true'], [$this->blank('layers.outer.length')->getDomProperty('value'), $this->blank('layers.outer.length')->getAttribute('aria-invalid')]);
-        $this->assertTrue($this->script('return document.activeElement.id === "blank-layers-outer-length"'));
+        $this->assertSame(['nineteen', 'true'], [$this->blank('parts.outer.length')->getDomProperty('value'), $this->blank('parts.outer.length')->getAttribute('aria-invalid')]);
+        $this->assertTrue($this->script('return document.activeElement.id === "blank-parts-outer-length"'));
         $this->press(WebDriverKeys::ESCAPE);
-        $this->assertSame('19 in', $this->blank('layers.outer.length')->getDomProperty('value'));
-        $this->type('layers.outer.length', '18 in');
+        $this->assertSame('19 in', $this->blank('parts.outer.length')->getDomProperty('value'));
+        $this->type('parts.outer.length', '18 in');
         $this->assertSoon(0, fn (): int => count($this->texts('.problem')));
-        $this->assertSame('18 in', $this->blank('layers.outer.length')->getDomProperty('value'));
+        $this->assertSame('18 in', $this->blank('parts.outer.length')->getDomProperty('value'));
     }
 
     public function test_what_was_refused_stays_in_its_blank_while_another_is_written(): void
     {
         $this->open('/plans/14');
-        $this->type('layers.outer.length', '400');
+        $this->type('parts.outer.length', '400');
         $this->assertSoon(1, fn (): int => count($this->texts('.problem')));
-        $this->type('layers.inner.length', '18');
-        $this->assertSoon('108 in', fn (): string => $this->texts('#line-layers-inner .why summary')[0]);
-        $this->assertSame(['400', 'true'], [$this->blank('layers.outer.length')->getDomProperty('value'), $this->blank('layers.outer.length')->getAttribute('aria-invalid')]);
+        $this->type('parts.inner.length', '18');
+        $this->assertSoon('108 in', fn (): string => $this->texts('#line-parts-inner .why summary')[0]);
+        $this->assertSame(['400', 'true'], [$this->blank('parts.outer.length')->getDomProperty('value'), $this->blank('parts.outer.length')->getAttribute('aria-invalid')]);
     }
 
     public function test_two_blanks_written_in_quick_succession_are_both_kept(): void
     {
         $this->open('/plans/14');
-        $this->blank('layers.inner.length')->click();
+        $this->blank('parts.inner.length')->click();
         // Not waiting for the first to be answered.
         $this->press('17', WebDriverKeys::TAB, WebDriverKeys::TAB);
-        $this->blank('layers.outer.length')->click();
+        $this->blank('parts.outer.length')->click();
         $this->press('18', WebDriverKeys::ENTER);
-        $this->assertSoon(['102 in', '216 in'], fn (): array => [$this->texts('#line-layers-inner .why summary')[0], $this->texts('#line-layers-outer .why summary')[0]]);
+        $this->assertSoon(['102 in', '216 in'], fn (): array => [$this->texts('#line-parts-inner .why summary')[0], $this->texts('#line-parts-outer .why summary')[0]]);
     }
 
     public function test_what_is_typed_while_the_answer_is_on_its_way_is_not_overwritten_by_it(): void
@@ -91,12 +91,12 @@ final class PlanningTest extends BrowserCase
         $this->open('/plans/14');
         $this->command('Network.enable', []);
         $this->command('Network.emulateNetworkConditions', ['offline' => false, 'latency' => 700, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
-        $this->type('layers.outer.length', '17');
+        $this->type('parts.outer.length', '17');
         $this->press('18');
-        $this->assertSoon('204 in', fn (): string => $this->texts('#line-layers-outer .why summary')[0]);
-        $this->assertSame('18', $this->blank('layers.outer.length')->getDomProperty('value'));
+        $this->assertSoon('204 in', fn (): string => $this->texts('#line-parts-outer .why summary')[0]);
+        $this->assertSame('18', $this->blank('parts.outer.length')->getDomProperty('value'));
         $this->press(WebDriverKeys::ENTER);
-        $this->assertSoon('216 in', fn (): string => $this->texts('#line-layers-outer .why summary')[0]);
+        $this->assertSoon('216 in', fn (): string => $this->texts('#line-parts-outer .why summary')[0]);
     }
 
     public function test_a_choice_is_written_as_it_is_made(): void
@@ -104,7 +104,7 @@ final class PlanningTest extends BrowserCase
         $this->open('/plans/14');
         $this->blank('ties.t1.layout')->findElement(WebDriverBy::cssSelector('option[value=n-a-section]'))->click();
         $this->assertSoon('24', fn (): string => $this->fact('ties'));
-        $this->assertSame('every tie', $this->script('const on = document.getElementById("blank-layers-outer-on"); return on.options[on.selectedIndex].text'));
+        $this->assertSame('every tie', $this->script('const on = document.getElementById("blank-parts-outer-on"); return on.options[on.selectedIndex].text'));
     }
 
     public function test_the_form_is_turned_over_and_walked_by_keyboard(): void
@@ -129,7 +129,7 @@ final class PlanningTest extends BrowserCase
     public function test_a_click_on_a_sentence_lights_its_ties_and_its_cuts(): void
     {
         $this->open('/plans/14');
-        $this->element('#line-layers-outer .number')->click();
+        $this->element('#line-parts-outer .number')->click();
         $lit = array_map(fn (WebDriverElement $lit): string => $lit->getAttribute('data-of'), $this->browser->findElements(WebDriverBy::cssSelector('.lit')));
         $this->assertSame(['outer'], array_values(array_unique($lit)));
         $this->assertCount(12, $this->browser->findElements(WebDriverBy::cssSelector('#rolls .lit')));
@@ -138,19 +138,19 @@ final class PlanningTest extends BrowserCase
     public function test_a_figure_opens_to_its_reason_and_stays_open_while_the_plan_changes(): void
     {
         $this->open('/plans/14');
-        $this->element('#line-layers-outer .why summary')->click();
-        $this->assertSame(['12 x 19 in = 228 in'], $this->texts('#line-layers-outer .why[open] li'));
-        $this->type('layers.outer.length', '18');
-        $this->assertSoon(['12 x 18 in = 216 in'], fn (): array => $this->texts('#line-layers-outer .why[open] li'));
+        $this->element('#line-parts-outer .why summary')->click();
+        $this->assertSame(['12 x 19 in = 228 in'], $this->texts('#line-parts-outer .why[open] li'));
+        $this->type('parts.outer.length', '18');
+        $this->assertSoon(['12 x 18 in = 216 in'], fn (): array => $this->texts('#line-parts-outer .why[open] li'));
     }
 
     public function test_a_bundle_takes_one_piece_more_and_a_second_mesh(): void
     {
         $this->open('/plans/16');
-        $this->type('layers.l1.mesh', '3');
+        $this->type('parts.l1.material', '3');
         $this->assertSoon(['3', '2'], fn (): array => $this->counts());
-        $this->assertTrue($this->blank('layers.l1.mesh')->equals($this->browser->switchTo()->activeElement()));
-        $this->element('#blank-layers-l1-mesh-2-0 option[value=teal]')->click();
+        $this->assertTrue($this->blank('parts.l1.material')->equals($this->browser->switchTo()->activeElement()));
+        $this->element('#blank-parts-l1-material-2-0 option[value=teal]')->click();
         $this->assertSoon('6 pieces', $this->pieces(...));
         $this->press(WebDriverKeys::CONTROL, 'z');
         $this->assertSoon(['3', '2'], fn (): array => $this->counts());
@@ -159,12 +159,12 @@ final class PlanningTest extends BrowserCase
     public function test_what_cannot_be_stays_in_the_field_it_was_typed_in(): void
     {
         $this->open('/plans/16');
-        $this->type('layers.l1.mesh', '9');
-        $this->assertSoon(['The mesh: 2 to 8 pieces go into one; 11 do not. The plan is as it was.'], fn (): array => $this->texts('#line-layers-l1 .problem'));
+        $this->type('parts.l1.material', '9');
+        $this->assertSoon(['The mesh: 1 to 8 pieces go into one; 11 do not. The plan is as it was.'], fn (): array => $this->texts('#line-parts-l1 .problem'));
         $this->assertSame(['9', '2'], $this->counts());
         $this->press(WebDriverKeys::ESCAPE);
         $this->assertSame(['2', '2'], $this->counts());
-        $this->assertSame([], $this->texts('#line-layers-l1 .problem'));
+        $this->assertSame([], $this->texts('#line-parts-l1 .problem'));
     }
 
     public function test_packs_and_settings_open_under_the_last_line_and_stay_open(): void
@@ -172,8 +172,8 @@ final class PlanningTest extends BrowserCase
         $this->open('/plans/14');
         $this->assertFalse($this->blank('settings.units')->isDisplayed());
         $this->element('#aside > summary')->click();
-        $this->type('stems.pack', '30');
-        $this->assertSoon('30', fn (): string => $this->blank('stems.pack')->getAttribute('data-shown'));
+        $this->type('materials.stems.pack', '30');
+        $this->assertSoon('30', fn (): string => $this->blank('materials.stems.pack')->getAttribute('data-shown'));
         $this->assertTrue($this->blank('settings.units')->isDisplayed());
     }
 
@@ -199,12 +199,12 @@ final class PlanningTest extends BrowserCase
         $this->open('/plans/14');
         $this->command('Network.enable', []);
         $this->command('Network.emulateNetworkConditions', ['offline' => true, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
-        $this->type('layers.outer.length', '18');
+        $this->type('parts.outer.length', '18');
         $this->assertSoon(true, fn (): bool => str_contains($this->texts('#notice')[0], 'Davrin does not answer'));
-        $this->assertSame('18', $this->blank('layers.outer.length')->getDomProperty('value'));
+        $this->assertSame('18', $this->blank('parts.outer.length')->getDomProperty('value'));
         $this->command('Network.emulateNetworkConditions', ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
         $this->press(WebDriverKeys::ENTER);
-        $this->assertSoon('216 in', fn (): string => $this->texts('#line-layers-outer .why summary')[0]);
+        $this->assertSoon('216 in', fn (): string => $this->texts('#line-parts-outer .why summary')[0]);
         $this->assertFalse($this->element('#notice')->isDisplayed());
     }
 
@@ -214,15 +214,15 @@ final class PlanningTest extends BrowserCase
         $first = $this->browser->getWindowHandle();
         $this->browser->switchTo()->newWindow();
         $this->open('/plans/14');
-        $this->type('layers.inner.length', '15');
-        $this->assertSoon('90 in', fn (): string => $this->texts('#line-layers-inner .why summary')[0]);
+        $this->type('parts.inner.length', '15');
+        $this->assertSoon('90 in', fn (): string => $this->texts('#line-parts-inner .why summary')[0]);
         $this->browser->switchTo()->window($first);
-        $this->type('layers.outer.length', '18');
-        $this->assertSoon('90 in', fn (): string => $this->texts('#line-layers-inner .why summary')[0]);
+        $this->type('parts.outer.length', '18');
+        $this->assertSoon('90 in', fn (): string => $this->texts('#line-parts-inner .why summary')[0]);
         $this->assertStringContainsString('changed in another window', $this->texts('#recipe .problem')[0]);
-        $this->assertSame('18', $this->blank('layers.outer.length')->getDomProperty('value'));
+        $this->assertSame('18', $this->blank('parts.outer.length')->getDomProperty('value'));
         $this->press(WebDriverKeys::ENTER);
-        $this->assertSoon('216 in', fn (): string => $this->texts('#line-layers-outer .why summary')[0]);
+        $this->assertSoon('216 in', fn (): string => $this->texts('#line-parts-outer .why summary')[0]);
     }
 
     public function test_a_plan_is_copied_from_its_editor(): void
@@ -260,7 +260,7 @@ final class PlanningTest extends BrowserCase
     /** @return list<string> how many of each mesh go into the first layer's bundle */
     private function counts(): array
     {
-        return $this->script('return [...document.querySelectorAll("input[name^=\\"set[layers.l1.mesh]\\"]")].map((field) => field.value)');
+        return $this->script('return [...document.querySelectorAll("input[name^=\\"set[parts.l1.material]\\"]")].map((field) => field.value)');
     }
 
     /** What the first layer's bundle is stacked of. */

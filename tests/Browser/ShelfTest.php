@@ -99,10 +99,10 @@ final class ShelfTest extends BrowserCase
         $this->open('/plans/23');
         $this->browser->findElement(WebDriverBy::xpath("//button[.='Make it ready']"))->click();
         $this->assertSoon(1, fn (): int => count($this->texts('.ready')));
-        $this->type('layers.inner.length', '21 in');
+        $this->type('parts.inner.length', '21 in');
         $this->assertSoon(1, fn (): int => count($this->texts('.problem')));
         $this->assertStringContainsString('Give that back first', $this->texts('.problem')[0]);
-        $this->assertSame('21 in', $this->blank('layers.inner.length')->getDomProperty('value'));
+        $this->assertSame('21 in', $this->blank('parts.inner.length')->getDomProperty('value'));
         $this->browser->findElement(WebDriverBy::xpath("//button[.='Give it back']"))->click();
         $this->assertSoon([], fn (): array => $this->texts('.ready'));
     }
@@ -111,8 +111,8 @@ final class ShelfTest extends BrowserCase
     {
         $this->open('/plans/12');
         $this->browser->findElement(WebDriverBy::xpath("//select[@name='to']/option[starts-with(., 'Cream mesh')]"))->click();
-        $this->assertSoon('Cream mesh', fn (): ?string => $this->blank('meshes.m1.name')->getDomProperty('value'));
-        $this->assertStringContainsString('212 in (shelf ', (string) $this->blank('meshes.m1.onHand')->getDomProperty('value'));
+        $this->assertSoon('Cream mesh', fn (): ?string => $this->blank('materials.m1.name')->getDomProperty('value'));
+        $this->assertStringContainsString('212 in (shelf ', (string) $this->blank('materials.m1.onHand')->getDomProperty('value'));
         $this->assertSame([], $this->complaints());
     }
 

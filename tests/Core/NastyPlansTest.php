@@ -39,7 +39,7 @@ final class NastyPlansTest extends TestCase
         $account = Effort::of(PHP_INT_MAX);
         $result = Engine::standard(Craft::standard())->work($plan, $account, Thoroughness::AtOnce);
         $this->assertLessThan(PlanWork::STEPS + Thoroughness::AtOnce->steps() + self::LAST_TURN, $account->spent());
-        foreach ($result->meshes as $mesh) {
+        foreach ($result->wound as $mesh) {
             $this->assertNoBoundIsBettered($mesh);
         }
     }
@@ -47,10 +47,10 @@ final class NastyPlansTest extends TestCase
     public function test_more_in_a_line_or_in_a_plan_than_a_maker_would_cut_is_refused_with_what_to_do(): void
     {
         $meshes = [['id' => 'm1'], ['id' => 'm2']];
-        $bundle = ['technique' => 'rolled-bundle', 'mesh' => ['m1: 4', 'm2: 4'], 'length' => '9 in'];
+        $bundle = ['kind' => 'rolled-bundle', 'material' => ['m1: 4', 'm2: 4'], 'length' => '9 in'];
         $ties = ['form' => ['crossbars' => 24], 'ties' => [['layout' => 'n-a-section', 'perSection' => 16]]];
-        $this->assertRefused('That makes 3,072 pieces in one line', $ties + ['meshes' => $meshes, 'layers' => [$bundle]]);
-        $this->assertRefused('That makes 6,144 pieces together', $ties + ['layers' => array_fill(0, 8, ['technique' => 'crossed-curled-ruffles', 'length' => '11 in'])]);
+        $this->assertRefused('That makes 3,072 pieces in one line', $ties + ['materials' => $meshes, 'parts' => [$bundle]]);
+        $this->assertRefused('That makes 6,144 pieces together', $ties + ['parts' => array_fill(0, 8, ['kind' => 'crossed-curled-ruffles', 'length' => '11 in'])]);
     }
 
     private function assertNoBoundIsBettered(WoundResult $mesh): void
@@ -58,7 +58,7 @@ final class NastyPlansTest extends TestCase
         $proof = $mesh->plan->proof;
         $this->assertNotNull($proof);
         $this->assertLessThanOrEqual(
-            [$mesh->plan->unmetPieces, $mesh->plan->money()->cents, $mesh->plan->opened()], [$proof->unmet, $proof->money->cents, $proof->opened], $mesh->mesh->name(),
+            [$mesh->plan->unmetPieces, $mesh->plan->money()->cents, $mesh->plan->opened()], [$proof->unmet, $proof->money->cents, $proof->opened], $mesh->wound->name(),
         );
     }
 

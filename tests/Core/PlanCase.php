@@ -18,7 +18,7 @@ abstract class PlanCase extends TestCase
     /** @param  array<string, mixed>  $document */
     protected function plan(array $document = []): Plan
     {
-        return $this->reader()->read($document + ['meshes' => [[]], 'layers' => [[]]]);
+        return $this->reader()->read($document + ['materials' => [[]], 'parts' => [[]]]);
     }
 
     /** @param  array<string, mixed>  $document */
@@ -32,10 +32,16 @@ abstract class PlanCase extends TestCase
         return new PlanReader(Craft::standard());
     }
 
+    /** How many pieces of a kind of goods are used. */
+    protected function used(Result $result, string $kind): int
+    {
+        return $result->goodsOf($kind)?->pieces ?? 0;
+    }
+
     /** 18 ruffles of 19 in from one measured roll: the everyday wreath. */
     protected function everyday(): array
     {
-        return ['meshes' => [['label' => 'measured', 'rolls' => 1]]];
+        return ['materials' => [['label' => 'measured', 'rolls' => 1]]];
     }
 
     /** 24 poofs of narrow mesh on the middle wires. */
@@ -43,8 +49,8 @@ abstract class PlanCase extends TestCase
     {
         return [
             'ties' => [['layout' => 'n-a-section', 'perSection' => 4, 'stem' => 'half']],
-            'meshes' => [['width' => '6 in', 'roll' => '5 yd', 'label' => 'measured', 'price' => '2.25']],
-            'layers' => [['technique' => 'poof-run', 'pitch' => '9 in', 'startTail' => '2 in', 'endTail' => '2 in']],
+            'materials' => [['width' => '6 in', 'roll' => '5 yd', 'label' => 'measured', 'price' => '2.25']],
+            'parts' => [['kind' => 'poof-run', 'pitch' => '9 in', 'startTail' => '2 in', 'endTail' => '2 in']],
         ];
     }
 
@@ -53,8 +59,8 @@ abstract class PlanCase extends TestCase
     {
         return [
             'form' => ['crossbars' => 5],
-            'meshes' => [['roll' => '10 yd', 'allowance' => '2 %', 'rolls' => 1]],
-            'layers' => [['length' => '24 in']],
+            'materials' => [['roll' => '10 yd', 'allowance' => '2 %', 'rolls' => 1]],
+            'parts' => [['length' => '24 in']],
         ];
     }
 

@@ -36,11 +36,11 @@ final class AtTheSameMomentTest extends TestCase
     {
         $plans = array_map(fn (): SavedPlan => $this->begun(), range(1, 6));
         $answers = $this->together(array_map(fn (SavedPlan $plan): array => array_map(
-            fn (int $edit): array => $this->ask('POST', "/plans/$plan->id/edits", ['revision' => '{revision}', 'set' => ['layers.outer.length' => (13 + $edit).' in']]), range(1, 5),
+            fn (int $edit): array => $this->ask('POST', "/plans/$plan->id/edits", ['revision' => '{revision}', 'set' => ['parts.outer.length' => (13 + $edit).' in']]), range(1, 5),
         ), $plans));
         $this->assertSame(array_fill(0, 30, 200), array_column($answers, 0));
         foreach ($plans as $plan) {
-            $this->assertSame([6, '18 in'], [$plan->revisions()->count(), $plan->refresh()->plan()->layers[1]->on->slip->write()['length']]);
+            $this->assertSame([6, '18 in'], [$plan->revisions()->count(), $plan->refresh()->plan()->parts[1]->on->slip->write()['length']]);
         }
     }
 
@@ -49,7 +49,7 @@ final class AtTheSameMomentTest extends TestCase
         $plan = $this->begun();
         $other = new PDO("sqlite:{$this->file()}");
         $other->exec('begin immediate');
-        $client = $this->client([$this->ask('POST', "/plans/$plan->id/edits", ['revision' => $plan->revision_id, 'set' => ['layers.outer.length' => '17 in']])]);
+        $client = $this->client([$this->ask('POST', "/plans/$plan->id/edits", ['revision' => $plan->revision_id, 'set' => ['parts.outer.length' => '17 in']])]);
         $client->start();
         // It has begun once it has read the plan it is to change; then the other lets go.
         $began = microtime(true);
@@ -67,7 +67,7 @@ final class AtTheSameMomentTest extends TestCase
         [$item, $roll] = $this->shelf();
         $plans = array_map(function () use ($item): SavedPlan {
             $plan = $this->begun('garden-club-bee-stall');
-            $plan->edit(new TakeFromShelf([$plan->plan()->meshes[0]->id => MaterialFromShelf::written($item, $plan)]), (int) $plan->revision_id);
+            $plan->edit(new TakeFromShelf([$plan->plan()->wound()[0]->id => MaterialFromShelf::written($item, $plan)]), (int) $plan->revision_id);
 
             return $plan;
         }, [1, 2]);
@@ -113,7 +113,7 @@ final class AtTheSameMomentTest extends TestCase
     /** @return array{ShelfItem, ShelfStock} one roll of the mesh that the bee stall's plan uses */
     private function shelf(): array
     {
-        $mesh = $this->begun('garden-club-bee-stall')->plan()->meshes[0];
+        $mesh = $this->begun('garden-club-bee-stall')->plan()->wound()[0];
         SavedPlan::query()->delete();
         $item = ShelfItem::begin('mesh', array_intersect_key($mesh->slip->write(), array_flip(['name', 'colour', 'hatch', 'width', 'roll', 'price'])));
         [$roll] = $item->take([new OnHand(1, Length::inches(360))]);
@@ -123,7 +123,7 @@ final class AtTheSameMomentTest extends TestCase
 
     private function usesShelf(SavedPlan $plan): bool
     {
-        return $plan->plan()->meshes[0]->onHand() !== [];
+        return $plan->plan()->wound()[0]->onHand() !== [];
     }
 
     /** @return array<string, true> the keys of its cuts */

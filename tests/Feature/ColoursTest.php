@@ -17,7 +17,7 @@ final class ColoursTest extends FeatureCase
         $page = $this->get("/plans/$plan->id")->assertOk();
         $this->assertSame(['tie-1', 'tie-16'], array_map(fn (DOMElement $tie): string => $tie->getAttribute('id'), $this->find($page, "//*[contains(@class, 'is-warned')]")));
         $this->assertStringContainsString('Tie 16 and tie 1 are both Sky mesh', $this->texts($page, "//*[@class='advice']")[0]);
-        $page = $this->edit($plan, ['set' => ['layers.l1.order' => 'in-turn-closed']])->assertOk();
+        $page = $this->edit($plan, ['set' => ['parts.l1.order' => 'in-turn-closed']])->assertOk();
         $this->assertSame([], $this->find($page, "//*[contains(@class, 'is-warned')]"));
         $this->assertStringContainsString('one moved where the ends would meet alike', $this->sentence($page));
     }
@@ -25,12 +25,12 @@ final class ColoursTest extends FeatureCase
     public function test_another_order_keeps_the_first_mesh_and_takes_the_next_beside_it(): void
     {
         $plan = $this->hang('garden-club-scraps');
-        $this->edit($plan, ['set' => ['layers.l1.order' => 'alike']])->assertOk();
+        $this->edit($plan, ['set' => ['parts.l1.order' => 'alike']])->assertOk();
         $this->assertSame(['moss'], $this->meshes($plan));
-        $this->edit($plan, ['set' => ['layers.l1.order' => 'in-turn']])->assertOk();
+        $this->edit($plan, ['set' => ['parts.l1.order' => 'in-turn']])->assertOk();
         $this->assertSame(['moss', 'plum'], $this->meshes($plan));
-        $this->edit($plan, ['set' => ['layers.l1.order' => 'by-count']])->assertOk();
-        $this->assertSame(['moss: 9', 'plum: 9'], $plan->fresh()->plan()->write()['layers'][0]['mesh']);
+        $this->edit($plan, ['set' => ['parts.l1.order' => 'by-count']])->assertOk();
+        $this->assertSame(['moss: 9', 'plum: 9'], $plan->fresh()->plan()->write()['parts'][0]['material']);
         $page = $this->post("/plans/$plan->id/undo", ['revision' => $plan->fresh()->revision_id], ['HX-Request' => 'true'])->assertOk();
         $this->assertSame(['moss', 'plum'], $this->meshes($plan));
     }
@@ -40,13 +40,13 @@ final class ColoursTest extends FeatureCase
         $plan = $this->hang('garden-club-scraps');
         $page = $this->edit($plan, ['do' => 'paint', 'id' => '3', 'to' => 'plum'])->assertOk();
         $this->assertStringContainsString('by hand 3: Plum mesh', $this->sentence($page));
-        $this->assertSame('plum', $plan->fresh()->plan()->layers[0]->on->dealt[3][0]->id);
+        $this->assertSame('plum', $plan->fresh()->plan()->parts[0]->on->dealt[3][0]->id);
         $this->assertSame('tie 3 painted Plum mesh', $plan->fresh()->revision->words);
         $page = $this->edit($plan, ['do' => 'paint', 'id' => '5', 'to' => 'plum'])->assertOk();
         $this->assertStringContainsString('by hand 3 and 5: Plum mesh', $this->sentence($page));
         $page = $this->edit($plan, ['do' => 'paint', 'id' => '3', 'to' => 'plum'])->assertOk();
         $this->assertStringContainsString('by hand 5: Plum mesh', $this->sentence($page));
-        $page = $this->edit($plan, ['set' => ['layers.l1.painted' => 'nothing']])->assertOk();
+        $page = $this->edit($plan, ['set' => ['parts.l1.painted' => 'nothing']])->assertOk();
         $this->assertStringNotContainsString('by hand', $this->sentence($page));
     }
 
@@ -80,11 +80,11 @@ final class ColoursTest extends FeatureCase
         $plan = $this->hang();
         $this->edit($plan, ['do' => 'paint', 'id' => '3', 'to' => 'teal']);
         $before = $plan->fresh()->plan();
-        [$one, $other] = array_column($before->meshes, 'id');
+        [$one, $other] = array_column($before->wound(), 'id');
         $this->edit($plan, ['do' => 'exchange', 'id' => $one, 'to' => $other])->assertOk();
-        foreach ($plan->fresh()->plan()->layers as $index => $layer) {
+        foreach ($plan->fresh()->plan()->parts as $index => $layer) {
             foreach ($layer->on->dealt as $tie => $meshes) {
-                $this->assertSame($before->layers[$index]->on->dealt[$tie][0]->id === $one ? $other : $one, $meshes[0]->id);
+                $this->assertSame($before->parts[$index]->on->dealt[$tie][0]->id === $one ? $other : $one, $meshes[0]->id);
             }
         }
         $this->assertStringEndsWith('exchanged', $plan->fresh()->revision->words);
@@ -114,7 +114,7 @@ final class ColoursTest extends FeatureCase
             $set[substr($input->getAttribute('name'), 4, -1)] = $input->getAttribute('value');
         }
         $this->edit($plan, ['set' => $set])->assertOk();
-        $this->assertSame(['#1d6a6b', '#d9a93a', '#1d6a6b'], array_map(fn ($mesh): string => $mesh->slip->text('colour'), $plan->fresh()->plan()->meshes));
+        $this->assertSame(['#1d6a6b', '#d9a93a', '#1d6a6b'], array_map(fn ($mesh): string => $mesh->slip->text('colour'), $plan->fresh()->plan()->wound()));
     }
 
     #[TestWith(['teal', '"teal" is not a colour'])]
@@ -135,9 +135,9 @@ final class ColoursTest extends FeatureCase
         $page = $this->get("/plans/$plan->id/colours?greys=on");
         $this->assertCount(1, $this->find($page, "//*[contains(@class, 'in-greys')]"));
         $this->assertContains('Rust mesh and Cream jute mesh: 3.5 to 1, well told apart in greys.', $this->texts($page, '//li'));
-        $this->edit($plan, ['set' => ['meshes.rust.colour' => '#5f97c4']]);
+        $this->edit($plan, ['set' => ['materials.rust.colour' => '#5f97c4']]);
         $this->assertContains('Sky mesh and Rust mesh: 1.0 to 1, hardly told apart in greys but by their hatch.', $this->texts($this->get("/plans/$plan->id/colours"), '//li'));
-        $this->edit($plan, ['set' => ['meshes.rust.hatch' => 'waves']]);
+        $this->edit($plan, ['set' => ['materials.rust.hatch' => 'waves']]);
         $this->assertContains('Sky mesh and Rust mesh: 1.0 to 1, hardly told apart in greys, and their hatches are the same: give one another hatch.', $this->texts($this->get("/plans/$plan->id/colours"), '//li'));
     }
 
@@ -150,12 +150,12 @@ final class ColoursTest extends FeatureCase
     /** @return list<string> ids of the first layer's mesh blank */
     private function meshes(SavedPlan $plan): array
     {
-        return $plan->fresh()->plan()->layers[0]->on->slip->object('mesh', Mix::class)->pieces();
+        return $plan->fresh()->plan()->parts[0]->on->slip->object('material', Mix::class)->pieces();
     }
 
     private function sentence(TestResponse $page): string
     {
-        $line = $this->find($page, "//*[@id='line-layers-l1']//p[contains(@class, 'sentence')]")[0];
+        $line = $this->find($page, "//*[@id='line-parts-l1']//p[contains(@class, 'sentence')]")[0];
         foreach (iterator_to_array($line->getElementsByTagName('input')) as $input) {
             $input->parentNode->replaceChild($line->ownerDocument->createTextNode($input->getAttribute('value')), $input);
         }

@@ -71,7 +71,7 @@ final class CutBatchTest extends FeatureCase
     {
         $plan = $this->plan($this->sage('10 yd'), 'First', '19 in');
         $this->begun([[$plan, 1]])->assertDontSee('not as cut here');
-        $this->edit($plan, ['set' => ['layers.l1.length' => '17 in']])->assertOk();
+        $this->edit($plan, ['set' => ['parts.l1.length' => '17 in']])->assertOk();
         $page = $this->get('/together/1')->assertSee('First is not as cut here any more');
         $this->assertSame(['18 x 19 in'], array_map(fn (string $text): string => explode(' for', $text)[0], $this->texts($page, "//*[@class='alike']/b")));
         $this->assertSame(["http://127.0.0.1/together?copies%5B$plan->id%5D=1"], array_unique(array_map(fn ($link): string => $link->getAttribute('href'), $this->find($page, "//a[contains(., 'on the rolls')]"))));

@@ -29,7 +29,7 @@ final class CutSheetTest extends FeatureCase
         $this->assertSame(['sage-1-0', 'sage-1-1'], $ticked());
         $this->post("/plans/$plan->id/cut-sheet/ticks", ['cut' => 'sage-1-0']);
         $this->assertSame(['sage-1-1'], $ticked());
-        $this->edit($plan, ['set' => ['layers.inner.length' => '21 in']]);
+        $this->edit($plan, ['set' => ['parts.inner.length' => '21 in']]);
         $this->assertSame([], $ticked());
     }
 
@@ -57,7 +57,7 @@ final class CutSheetTest extends FeatureCase
     {
         $plan = $this->hang('barn-wedding-part-rolls');
         foreach (['inner', 'outer', 'across'] as $layer) {
-            $this->edit($plan, ['do' => 'remove-layer', 'id' => $layer]);
+            $this->edit($plan, ['do' => 'remove-part', 'id' => $layer]);
         }
         $this->get("/plans/$plan->id/cut-sheet")->assertOk()->assertSee('Nothing is cut for this plan yet');
         $this->get("/plans/$plan->id/cut-sheet.pdf")->assertOk();

@@ -35,9 +35,9 @@ final class DiskTroubleTest extends TestCase
     {
         // The file may not grow by a single page more.
         DB::statement('pragma max_page_count = '.DB::selectOne('pragma page_count')->page_count);
-        $answer = $this->edit(['set' => ['plan.name' => str_repeat('n', 80), 'layers.outer.length' => '17 in']]);
+        $answer = $this->edit(['set' => ['plan.name' => str_repeat('n', 80), 'parts.outer.length' => '17 in']]);
         for ($try = 0; $try < 40 && $answer->getStatusCode() === 200; $try++) {
-            $answer = $this->edit(['set' => ['layers.outer.length' => (9 + $try % 9).' 1/2 in']]);
+            $answer = $this->edit(['set' => ['parts.outer.length' => (9 + $try % 9).' 1/2 in']]);
         }
         $answer->assertStatus(503)->assertSee('The disk is full')->assertSee('still in its blank');
         $this->assertMatchesRegularExpression('/value="\d+ 1\/2 in"/', (string) $answer->getContent());
@@ -48,7 +48,7 @@ final class DiskTroubleTest extends TestCase
     public function test_a_file_that_may_only_be_read_is_shown_and_not_written(): void
     {
         DB::statement('pragma query_only = on');
-        $this->edit(['set' => ['layers.outer.length' => '17 in']])->assertStatus(503)->assertSee('may only be read, not written')->assertSee('value="17 in"', false);
+        $this->edit(['set' => ['parts.outer.length' => '17 in']])->assertStatus(503)->assertSee('may only be read, not written')->assertSee('value="17 in"', false);
         $this->get('/plans')->assertOk()->assertSee('Band door');
     }
 

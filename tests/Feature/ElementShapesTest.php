@@ -20,7 +20,7 @@ final class ElementShapesTest extends FeatureCase
     /** @return iterable<string, array{string}> */
     public static function techniques(): iterable
     {
-        foreach (array_keys(Craft::standard()->techniques) as $key) {
+        foreach (array_keys(Craft::standard()->parts) as $key) {
             yield $key => [$key];
         }
     }
@@ -67,7 +67,7 @@ final class ElementShapesTest extends FeatureCase
         yield 'a longer piece is rolled in more turns' => ['rolled-bundle', ['length' => '6 in'], ['length' => '10 in'], 'other'];
         yield 'a longer spike is higher' => ['diagonal-bundle', ['length' => '6 in'], ['length' => '12 in'], 'higher'];
         yield 'a thicker spike' => ['diagonal-bundle', ['curl' => '1/2 in'], ['curl' => '1 1/2 in'], 'other'];
-        yield 'a starburst of more pieces is another' => ['starburst', ['mesh' => ['a: 3']], ['mesh' => ['a: 5']], 'other'];
+        yield 'a starburst of more pieces is another' => ['starburst', ['material' => ['a: 3']], ['material' => ['a: 5']], 'other'];
         yield 'a longer starburst is higher' => ['starburst', ['length' => '6 in'], ['length' => '10 in'], 'higher'];
         yield 'higher loops are higher' => ['pulled-loops', ['height' => '2 in'], ['height' => '4 in'], 'higher'];
         yield 'a higher rise is broader' => ['pushed-ruffles', ['rise' => '1 in'], ['rise' => '2 in'], 'wider'];
@@ -113,7 +113,7 @@ final class ElementShapesTest extends FeatureCase
     public function test_each_mesh_of_a_bundle_is_a_patch_of_its_own(): void
     {
         $meshes = ['a: 2', 'b: 1'];
-        $this->assertSame([0, 1, 2], array_values(array_unique(array_map(fn ($patch): int => $patch->piece, $this->shape('rolled-bundle', ['mesh' => $meshes])->patches))));
+        $this->assertSame([0, 1, 2], array_values(array_unique(array_map(fn ($patch): int => $patch->piece, $this->shape('rolled-bundle', ['material' => $meshes])->patches))));
     }
 
     public function test_a_bubble_is_gathered_at_both_its_ties_and_stands_as_far_out_as_it_reaches(): void
@@ -131,7 +131,7 @@ final class ElementShapesTest extends FeatureCase
     public function test_strands_tied_together_are_pulled_apart_as_far_as_one_alone_would_reach(): void
     {
         $one = $this->shape('poof-run');
-        $three = $this->shape('poof-run', ['mesh' => ['a', 'b', 'a']]);
+        $three = $this->shape('poof-run', ['material' => ['a', 'b', 'a']]);
         $this->assertSame([0, 1, 2], array_map(fn ($patch): int => $patch->piece, $three->patches));
         $this->assertEqualsWithDelta($this->extentOf($one)[1], $this->extentOf($three)[1], 10);
         [$outward, $inward, $between] = array_map(fn ($patch): float => $this->middleOf(new Shape([$patch])), $three->patches);
@@ -141,10 +141,10 @@ final class ElementShapesTest extends FeatureCase
 
     public function test_a_filling_pass_lies_farther_out_than_the_row_it_is_tied_into(): void
     {
-        $plan = app(PlanReader::class)->read(['meshes' => [['width' => '21 in']], 'layers' => [['technique' => 'poof-run', 'fill' => 'filling']]]);
+        $plan = app(PlanReader::class)->read(['materials' => [['width' => '21 in']], 'parts' => [['kind' => 'poof-run', 'fill' => 'filling']]]);
         $drawing = new FormDrawing($plan, app(Engine::class)->work($plan), Side::Front);
         $middles = [];
-        foreach ($drawing->layers as $layer) {
+        foreach ($drawing->parts as $layer) {
             $points = $this->placed($layer);
             $middles[$layer->name] = array_sum(array_map(fn (array $point): float => hypot(...$point), $points)) / count($points);
         }
@@ -154,8 +154,8 @@ final class ElementShapesTest extends FeatureCase
 
     public function test_a_drape_hangs_down_wherever_its_tie_looks(): void
     {
-        $plan = app(PlanReader::class)->read(['meshes' => [[]], 'ties' => [['layout' => 'n-a-section', 'perSection' => 1]], 'layers' => [['technique' => 'gathered-drape']]]);
-        $layer = (new FormDrawing($plan, app(Engine::class)->work($plan), Side::Front))->layers[0];
+        $plan = app(PlanReader::class)->read(['materials' => [[]], 'ties' => [['layout' => 'n-a-section', 'perSection' => 1]], 'parts' => [['kind' => 'gathered-drape']]]);
+        $layer = (new FormDrawing($plan, app(Engine::class)->work($plan), Side::Front))->parts[0];
         $this->assertSame([0.0], array_values(array_unique(array_column($layer->elements, 'turn'))));
         $this->assertGreaterThan(200, max(array_column($this->outline($layer->shapes[0]), 1)));
     }
@@ -165,7 +165,7 @@ final class ElementShapesTest extends FeatureCase
     {
         $page = $this->get('/guide')->assertOk();
         $this->assertCount(1, $this->find($page, "//article[@id='$technique']//*[local-name()='use']/ancestor::article"));
-        $sample = Sample::of(Craft::standard()->techniques[$technique], app(PlanReader::class), app(Engine::class));
+        $sample = Sample::of(Craft::standard()->parts[$technique], app(PlanReader::class), app(Engine::class));
         $page->assertSee($sample->sentence()->text());
     }
 
@@ -178,11 +178,11 @@ final class ElementShapesTest extends FeatureCase
         $plan = app(PlanReader::class)->read([
             'form' => $technique === 'wound-cover' ? ['kind' => 'hat'] : ['kind' => 'outline', 'points' => ['0 0', '60 0'], 'closed' => 'open', 'size' => '60 in', 'count' => 4, 'gap' => '1 in'],
             'ties' => [['layout' => 'free', 'spots' => $technique === 'wound-cover' ? ['1: 2 in'] : ['2-3: 28 in', '2-3: 32 in']]],
-            'meshes' => [['id' => 'a', 'roll' => '50 yd', ...$mesh], ['id' => 'b', 'roll' => '50 yd', ...$mesh]],
-            'layers' => [['technique' => $technique, ...$written]],
+            'materials' => [['id' => 'a', 'roll' => '50 yd', ...$mesh], ['id' => 'b', 'roll' => '50 yd', ...$mesh]],
+            'parts' => [['kind' => $technique, ...$written]],
         ]);
 
-        return (new FormDrawing($plan, app(Engine::class)->work($plan), Side::Front))->layers[0]->shapes[0];
+        return (new FormDrawing($plan, app(Engine::class)->work($plan), Side::Front))->parts[0]->shapes[0];
     }
 
     /** @return list<string> the squares of a grid that its outlines go through, the larger side of the shape being the whole grid */

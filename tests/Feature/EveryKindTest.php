@@ -24,7 +24,7 @@ final class EveryKindTest extends FeatureCase
     {
         $craft = Craft::standard();
         foreach ($craft->forms as $kind => $form) {
-            foreach (array_keys($craft->techniques) as $technique) {
+            foreach (array_keys($craft->parts) as $technique) {
                 if ($technique !== 'pulled-loops' || ! in_array($kind, self::OF_ONE_WIRE, true)) {
                     yield "$technique on $kind" => [$kind, $technique];
                 }
@@ -82,7 +82,7 @@ final class EveryKindTest extends FeatureCase
         foreach ([...$drawing->ties, ...$drawing->sections()] as $shown) {
             $this->assertTrue($shown['x'] > $frame->left && $shown['x'] < $frame->right && $shown['y'] > $frame->top && $shown['y'] < $frame->bottom, "{$shown['number']} lies outside");
         }
-        foreach ($drawing->layers as $layer) {
+        foreach ($drawing->parts as $layer) {
             foreach ($this->placed($layer) as [$x, $y]) {
                 $this->assertTrue($x > $frame->left && $x < $frame->right && $y > $frame->top && $y < $frame->bottom, sprintf('mesh at %.1f, %.1f lies outside', $x, $y));
             }
@@ -106,8 +106,8 @@ final class EveryKindTest extends FeatureCase
         return app(PlanReader::class)->read([
             'name' => "A $kind",
             'form' => ['kind' => $kind],
-            'meshes' => [['width' => '6 in', 'roll' => '60 yd']],
-            'layers' => [['technique' => $technique]],
+            'materials' => [['width' => '6 in', 'roll' => '60 yd']],
+            'parts' => [['kind' => $technique]],
         ]);
     }
 

@@ -20,10 +20,10 @@ final class EveryRouteTest extends FeatureCase
     ];
 
     private const EDITS = [
-        'add-layer', 'remove-layer', 'layer-earlier', 'layer-later', 'add-mesh', 'remove-mesh', 'add-ties', 'remove-ties', 'place-tie', 'take-tie', 'take-form', 'take-mesh', 'take-meshes', 'part-lots', 'paint', 'exchange',
+        'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-material', 'remove-material', 'add-ties', 'remove-ties', 'place-tie', 'take-tie', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint', 'exchange',
     ];
 
-    private const BLANKS = ['layers.l1.length', 'layers.l1.mesh', 'layers.l1.on', 'ties.t1.perSection', 'form.wires', 'meshes.m1.onHand', 'meshes.m1.roll', 'settings.units', 'plan.name', 'item.width', 'item.low', 'nothing', 'layers'];
+    private const BLANKS = ['parts.l1.length', 'parts.l1.material', 'parts.l1.on', 'ties.t1.perSection', 'form.wires', 'materials.m1.onHand', 'materials.m1.roll', 'settings.units', 'plan.name', 'item.width', 'item.low', 'nothing', 'parts'];
 
     public function test_nothing_that_is_sent_makes_it_fail(): void
     {
@@ -50,9 +50,9 @@ final class EveryRouteTest extends FeatureCase
         $plan = $this->hang();
         $this->edit($plan, ['set' => ['5']])->assertStatus(422)->assertSee('The plan has no blank');
         $this->get('/together?copies[1x]=2')->assertOk()->assertSee('Choose a plan or two');
-        $this->edit($plan, ['set' => ['layers.outer.length' => '1'.str_repeat('0', 399)]])->assertStatus(422);
+        $this->edit($plan, ['set' => ['parts.outer.length' => '1'.str_repeat('0', 399)]])->assertStatus(422);
         $this->post('/scale', ['weight' => '1'.str_repeat('0', 400), 'state' => 'steady'])->assertRedirect();
-        $this->assertSame('19 in', $plan->fresh()?->plan()->layers[1]->on->slip->write()['length']);
+        $this->assertSame('19 in', $plan->fresh()?->plan()->parts[1]->on->slip->write()['length']);
     }
 
     /** @return array<string, mixed> fields as no page sends them */

@@ -25,7 +25,7 @@ trait HasSage
 
     private function plan(ShelfItem $item, string $name, string $length, string $on = 'every tie'): SavedPlan
     {
-        return $this->cutFrom($item, ['name' => $name, 'meshes' => [[]], 'layers' => [['length' => $length, 'on' => $on]]]);
+        return $this->cutFrom($item, ['name' => $name, 'materials' => [[]], 'parts' => [['length' => $length, 'on' => $on]]]);
     }
 
     private function threeLayers(ShelfItem $item): SavedPlan
@@ -37,7 +37,7 @@ trait HasSage
     private function cutFrom(ShelfItem $item, array $document): SavedPlan
     {
         $plan = SavedPlan::start(app(PlanReader::class)->read($document), 'begun');
-        $plan->edit(new TakeFromShelf([$plan->plan()->meshes[0]->id => MaterialFromShelf::written($item, $plan)]), $plan->revision_id);
+        $plan->edit(new TakeFromShelf([$plan->plan()->wound()[0]->id => MaterialFromShelf::written($item, $plan)]), $plan->revision_id);
 
         return $plan;
     }

@@ -53,7 +53,7 @@ final class HistoryTest extends FeatureCase
         $this->lengthen($plan, '16 in');
         $this->assertGreaterThan($seen, $plan->revision_id);
         $this->expectException(StalePlan::class);
-        $plan->edit(new FillBlanks(['layers.outer.length' => '15 in']), $seen);
+        $plan->edit(new FillBlanks(['parts.outer.length' => '15 in']), $seen);
     }
 
     public function test_the_name_in_the_list_follows_the_plan_through_undo(): void
@@ -99,11 +99,11 @@ final class HistoryTest extends FeatureCase
 
     private function lengthen(SavedPlan $plan, string $length): void
     {
-        $plan->edit(new FillBlanks(['layers.outer.length' => $length]), $plan->revision_id);
+        $plan->edit(new FillBlanks(['parts.outer.length' => $length]), $plan->revision_id);
     }
 
     private function length(SavedPlan $plan): string
     {
-        return $plan->plan()->layers[1]->on->slip->write()['length'];
+        return $plan->plan()->parts[1]->on->slip->write()['length'];
     }
 }

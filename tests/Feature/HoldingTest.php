@@ -24,20 +24,20 @@ final class HoldingTest extends FeatureCase
         $this->assertSame([342 * 4064, 342 * 4064], $sage->stock()->orderBy('id')->get()->map(fn (ShelfStock $stock): int => $stock->held())->all());
         $this->ready($third)->assertSessionHas('refused', 'Of Sage mesh 18 in and 18 in are left. "First" and "Second" hold the rest. Plan it anew from what is free.');
         $page = $this->get("/plans/$third->id")->assertSee('Free on the shelf now: 18 in by label, 18 in by label.');
-        $this->assertNotEmpty($this->find($page, "//button[@value='take-meshes']"));
-        $this->edit($third, ['do' => 'take-meshes'])->assertOk();
-        $this->assertSame(['18 in by label (shelf 1)', '18 in by label (shelf 2)'], $third->fresh()->plan()->meshes[0]->slip->write()['onHand']);
+        $this->assertNotEmpty($this->find($page, "//button[@value='take-materials']"));
+        $this->edit($third, ['do' => 'take-materials'])->assertOk();
+        $this->assertSame(['18 in by label (shelf 1)', '18 in by label (shelf 2)'], $third->fresh()->plan()->wound()[0]->slip->write()['onHand']);
     }
 
     public function test_a_ready_plan_says_what_it_holds_before_it_is_changed(): void
     {
         $plan = $this->plan($this->sage('10 yd, 131 in'), 'First', '19 in');
         $this->ready($plan);
-        $page = $this->edit($plan, ['set' => ['layers.l1.length' => '18 in']])->assertStatus(422)->assertSee('This plan is ready and holds 228 in and 114 in of Sage mesh. Give that back first');
-        $this->assertSame('18 in', $this->blank($page, 'layers.l1.length')->getAttribute('value'));
+        $page = $this->edit($plan, ['set' => ['parts.l1.length' => '18 in']])->assertStatus(422)->assertSee('This plan is ready and holds 228 in and 114 in of Sage mesh. Give that back first');
+        $this->assertSame('18 in', $this->blank($page, 'parts.l1.length')->getAttribute('value'));
         $this->post("/plans/$plan->id/undo", ['revision' => $plan->fresh()->revision_id], ['HX-Request' => 'true'])->assertStatus(422);
         $this->delete("/plans/$plan->id/ready")->assertRedirect("/plans/$plan->id");
-        $this->edit($plan, ['set' => ['layers.l1.length' => '18 in']])->assertOk();
+        $this->edit($plan, ['set' => ['parts.l1.length' => '18 in']])->assertOk();
         $this->assertSame(0, $plan->reservations()->count());
     }
 
@@ -63,7 +63,7 @@ final class HoldingTest extends FeatureCase
     public function test_a_short_plan_cannot_be_made_ready(): void
     {
         $plan = $this->plan($this->sage('131 in'), 'First', '19 in');
-        $this->edit($plan, ['set' => ['meshes.m1.rolls' => '1', 'meshes.m1.roll' => '1 yd']])->assertOk();
+        $this->edit($plan, ['set' => ['materials.m1.rolls' => '1', 'materials.m1.roll' => '1 yd']])->assertOk();
         $this->ready($plan)->assertSessionHas('refused', 'The plan is short of mesh, so it cannot be made ready. What can be done about it stands under the warning.');
     }
 
@@ -105,7 +105,7 @@ final class HoldingTest extends FeatureCase
         $plan = $this->plan($sage, 'Loose', '22 in', 'ties 1, 2, 3');
         $this->ready($plan)->assertSessionHas('said', 'The plan is ready. It holds 3 x 30 in of Sage mesh.');
         $other = $this->plan($sage, 'Other', '22 in', 'ties 1, 2');
-        $this->assertSame(['2 x 30 in (shelf 1)'], $other->plan()->meshes[0]->slip->write()['onHand']);
+        $this->assertSame(['2 x 30 in (shelf 1)'], $other->plan()->wound()[0]->slip->write()['onHand']);
         $this->post("/plans/$plan->id/cut-sheet");
         $this->assertSame(['8 in', '8 in', '8 in', '2 x 30 in'], $this->lefts($sage));
     }
@@ -197,7 +197,7 @@ final class HoldingTest extends FeatureCase
         $this->post("/plans/$plan->id/copy")->assertRedirect();
         $copy = SavedPlan::query()->latest('id')->firstOrFail();
         $this->assertFalse($copy->isReady());
-        $this->edit($copy, ['set' => ['layers.l1.length' => '18 in']])->assertOk();
+        $this->edit($copy, ['set' => ['parts.l1.length' => '18 in']])->assertOk();
         $this->get("/plans/$plan->id/file")->assertOk();
     }
 
@@ -207,18 +207,18 @@ final class HoldingTest extends FeatureCase
         $plan = $this->hang();
         $page = $this->get("/plans/$plan->id");
         $this->assertContains('Sage mesh, 10 in', $this->texts($page, "//select[@name='to']/option"));
-        $this->edit($plan, ['do' => 'take-mesh', 'id' => $plan->plan()->meshes[0]->id, 'to' => (string) $sage->id])->assertOk()->assertSee('never two lots in one piece');
-        $this->assertSame(['Sage mesh', ['131 in lot B7 (shelf 1)']], [$plan->fresh()->plan()->meshes[0]->name(), $plan->fresh()->plan()->meshes[0]->slip->write()['onHand']]);
-        $this->edit($plan, ['do' => 'take-mesh', 'id' => $plan->plan()->meshes[0]->id, 'to' => '77'])->assertStatus(422)->assertSee('not on the shelf any more');
-        $this->edit($plan, ['do' => 'take-mesh', 'id' => 'nothing', 'to' => (string) $sage->id])->assertStatus(422);
-        $this->edit($plan, ['do' => 'take-meshes'])->assertStatus(422)->assertSee('has what is on the shelf already');
+        $this->edit($plan, ['do' => 'take-material', 'id' => $plan->plan()->wound()[0]->id, 'to' => (string) $sage->id])->assertOk()->assertSee('never two lots in one piece');
+        $this->assertSame(['Sage mesh', ['131 in lot B7 (shelf 1)']], [$plan->fresh()->plan()->wound()[0]->name(), $plan->fresh()->plan()->wound()[0]->slip->write()['onHand']]);
+        $this->edit($plan, ['do' => 'take-material', 'id' => $plan->plan()->wound()[0]->id, 'to' => '77'])->assertStatus(422)->assertSee('not on the shelf any more');
+        $this->edit($plan, ['do' => 'take-material', 'id' => 'nothing', 'to' => (string) $sage->id])->assertStatus(422);
+        $this->edit($plan, ['do' => 'take-materials'])->assertStatus(422)->assertSee('has what is on the shelf already');
     }
 
     public function test_a_warning_offers_what_lies_on_the_shelf_with_its_effect(): void
     {
         $sage = $this->sage('10 yd');
         $plan = $this->plan($sage, 'First', '19 in');
-        $this->edit($plan, ['set' => ['meshes.m1.onHand' => 'nothing', 'meshes.m1.roll' => '5 yd', 'meshes.m1.rolls' => '1']]);
+        $this->edit($plan, ['set' => ['materials.m1.onHand' => 'nothing', 'materials.m1.roll' => '5 yd', 'materials.m1.rolls' => '1']]);
         $moss = ShelfItem::begin('mesh', ['name' => 'Moss mesh', 'price' => '9.00']);
         $moss->take((new OnHandBlank('came', ''))->read('400 in', Units::Inches));
         $wide = ShelfItem::begin('mesh', ['name' => 'Wide mesh', 'width' => '21 in']);
@@ -236,7 +236,7 @@ final class HoldingTest extends FeatureCase
             }
         }
         $this->edit($plan, ['set' => $set])->assertOk();
-        $this->assertSame(['Moss mesh', ['400 in (shelf 2)'], '9.00'], array_map(fn (string $key): mixed => $plan->fresh()->plan()->meshes[0]->slip->write()[$key], ['name', 'onHand', 'price']));
+        $this->assertSame(['Moss mesh', ['400 in (shelf 2)'], '9.00'], array_map(fn (string $key): mixed => $plan->fresh()->plan()->wound()[0]->slip->write()[$key], ['name', 'onHand', 'price']));
     }
 
     public function test_two_lots_by_turns_keep_to_their_own_rolls_on_the_shelf(): void
@@ -245,10 +245,10 @@ final class HoldingTest extends FeatureCase
         $plan = $this->plan($sage, 'Two lots', '19 in');
         $button = $this->find($this->get("/plans/$plan->id"), "//form[.//button[contains(., 'Take the two lots by turns')]]//input[@name='do']")[0];
         $this->edit($plan, ['do' => $button->getAttribute('value'), 'id' => 'm1'])->assertOk()->assertDontSee('Free on the shelf now');
-        $this->assertSame([['180 in lot B7 (shelf 1)'], ['175 in lot C2 (shelf 2)']], array_map(fn ($mesh): array => $mesh->slip->write()['onHand'], $plan->fresh()->plan()->meshes));
+        $this->assertSame([['180 in lot B7 (shelf 1)'], ['175 in lot C2 (shelf 2)']], array_map(fn ($mesh): array => $mesh->slip->write()['onHand'], $plan->fresh()->plan()->wound()));
         $sage->take((new OnHandBlank('came', 'what came'))->read('90 in lot C2', Units::Inches));
-        $this->edit($plan, ['do' => 'take-meshes'])->assertOk();
-        $this->assertSame([['180 in lot B7 (shelf 1)'], ['90 in lot C2 (shelf 3)', '175 in lot C2 (shelf 2)']], array_map(fn ($mesh): array => $mesh->slip->write()['onHand'], $plan->fresh()->plan()->meshes));
+        $this->edit($plan, ['do' => 'take-materials'])->assertOk();
+        $this->assertSame([['180 in lot B7 (shelf 1)'], ['90 in lot C2 (shelf 3)', '175 in lot C2 (shelf 2)']], array_map(fn ($mesh): array => $mesh->slip->write()['onHand'], $plan->fresh()->plan()->wound()));
         $this->ready($plan)->assertSessionHas('said', 'The plan is ready. It holds 171 in and 171 in of Sage mesh.');
     }
 }

@@ -39,21 +39,21 @@ final class LockedDatabaseTest extends TestCase
     {
         $other = new PDO("sqlite:{$this->file()}");
         $other->exec('begin immediate');
-        $fields = ['revision' => $this->plan->revision_id, 'set' => ['layers.outer.length' => '17 in']];
+        $fields = ['revision' => $this->plan->revision_id, 'set' => ['parts.outer.length' => '17 in']];
         $page = $this->post("/plans/{$this->plan->id}/edits", $fields, ['HX-Request' => 'true'])->assertStatus(503);
         $page->assertSee('omething else is writing')->assertSee('value="17 in"', false);
         $this->post('/plans')->assertRedirect();
         $this->get('/plans')->assertOk()->assertSee('omething else is writing');
         $other->exec('rollback');
-        $this->assertSame('19 in', $this->plan->fresh()->plan()->layers[1]->on->slip->write()['length']);
+        $this->assertSame('19 in', $this->plan->fresh()->plan()->parts[1]->on->slip->write()['length']);
         $this->post("/plans/{$this->plan->id}/edits", $fields, ['HX-Request' => 'true'])->assertOk();
-        $this->assertSame('17 in', $this->plan->fresh()->plan()->layers[1]->on->slip->write()['length']);
+        $this->assertSame('17 in', $this->plan->fresh()->plan()->parts[1]->on->slip->write()['length']);
     }
 
     public function test_a_change_that_fails_half_way_leaves_nothing_behind(): void
     {
         DB::statement("create trigger fails before update on plans begin select raise(abort, 'the disk is full'); end");
-        $this->post("/plans/{$this->plan->id}/edits", ['revision' => $this->plan->revision_id, 'set' => ['layers.outer.length' => '17 in']])->assertStatus(500)->assertSee('nothing was changed');
+        $this->post("/plans/{$this->plan->id}/edits", ['revision' => $this->plan->revision_id, 'set' => ['parts.outer.length' => '17 in']])->assertStatus(500)->assertSee('nothing was changed');
         $this->assertSame(1, $this->plan->revisions()->count());
     }
 }

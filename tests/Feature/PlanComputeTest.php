@@ -29,10 +29,10 @@ final class PlanComputeTest extends TestCase
     {
         $run = $this->compute(database_path('demo/garden-club-bee-stall.json'), '--json');
         $result = json_decode($run->getOutput(), true, flags: JSON_THROW_ON_ERROR);
-        $this->assertSame(['davrin-result', 1, 'Garden club bee stall'], [$result['format'], $result['version'], $result['name']]);
-        $this->assertSame(['name', 'verdict', 'tally', 'form', 'ties', 'layers', 'meshes', 'cost', 'advice'], array_slice(array_keys($result), 2));
+        $this->assertSame(['davrin-result', 2, 'Garden club bee stall'], [$result['format'], $result['version'], $result['name']]);
+        $this->assertSame(['name', 'verdict', 'tally', 'form', 'ties', 'parts', 'materials', 'goods', 'cost', 'build', 'advice'], array_slice(array_keys($result), 2));
         $this->assertSame(['label' => 'ties', 'value' => 15, 'shown' => '15', 'because' => ['5 on the two inner wires + 10 on the two outer wires in 5 sections'], 'estimate' => false], $result['tally']['ties']);
-        $this->assertSame(['layers.l1.length' => '23 1/2 in'], $result['advice'][0]['remedies'][0]['fill']);
+        $this->assertSame(['parts.l1.length' => '23 1/2 in'], $result['advice'][0]['remedies'][0]['edit']['set']);
         $this->assertSame(-$result['ties'][0]['front']['x'], $result['ties'][0]['back']['x']);
     }
 
@@ -55,7 +55,7 @@ final class PlanComputeTest extends TestCase
     {
         $keys = [];
         foreach ($tree as $key => $below) {
-            $keys = [...$keys, ...(is_string($key) ? [$key] : []), ...(is_array($below) && ! (in_array($key, ['measures', 'fill'], true) || $key === 'rolls' && ! isset($below['label'])) ? $this->keys($below) : [])];
+            $keys = [...$keys, ...(is_string($key) ? [$key] : []), ...(is_array($below) && ! (in_array($key, ['measures', 'set'], true) || $key === 'rolls' && ! isset($below['label'])) ? $this->keys($below) : [])];
         }
 
         return $keys;

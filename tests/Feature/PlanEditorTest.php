@@ -12,7 +12,7 @@ final class PlanEditorTest extends FeatureCase
     {
         $page = $this->get("/plans/{$this->hang()->id}")->assertOk();
         $this->assertSame(['18', '18', '2', '378 in', 'about 23 in', 'usual', 'about 40 min', '$9.06'], $this->texts($page, "//*[contains(@class,'facts')]//summary/b"));
-        $this->assertSame('19 in', $this->blank($page, 'layers.inner.length')->getAttribute('value'));
+        $this->assertSame('19 in', $this->blank($page, 'parts.inner.length')->getAttribute('value'));
         $this->assertCount(18, $this->find($page, "//*[@id='stage']//a[@data-tie-link]"));
         $this->assertSame(range(7, 18), array_map(intval(...), $this->texts($page, "//*[@id='rolls-teal']//*[@class='cut-number']")));
     }
@@ -31,26 +31,26 @@ final class PlanEditorTest extends FeatureCase
     public function test_an_edit_is_saved_at_once_and_answered_with_everything_that_follows(): void
     {
         $plan = $this->hang();
-        $page = $this->edit($plan, ['set' => ['layers.outer.length' => '18 1/2']])->assertOk();
-        $this->assertSame('18 1/2 in', $this->blank($page, 'layers.outer.length')->getAttribute('value'));
+        $page = $this->edit($plan, ['set' => ['parts.outer.length' => '18 1/2']])->assertOk();
+        $this->assertSame('18 1/2 in', $this->blank($page, 'parts.outer.length')->getAttribute('value'));
         $this->assertContains('222 in used', $this->texts($page, "//*[@id='rolls-teal']//summary"));
         $this->assertStringNotContainsString('<html', (string) $page->getContent());
-        $this->assertSame('18 1/2 in', $plan->fresh()->plan()->layers[1]->on->slip->write()['length']);
+        $this->assertSame('18 1/2 in', $plan->fresh()->plan()->parts[1]->on->slip->write()['length']);
     }
 
     public function test_without_script_an_edit_leads_back_to_the_page(): void
     {
         $plan = $this->hang();
-        $this->edit($plan, ['set' => ['layers.outer.length' => '18'], 'side' => 'back', 'tie' => '7'], live: false)->assertRedirect("/plans/$plan->id?side=back&tie=7");
+        $this->edit($plan, ['set' => ['parts.outer.length' => '18'], 'side' => 'back', 'tie' => '7'], live: false)->assertRedirect("/plans/$plan->id?side=back&tie=7");
         $page = $this->get("/plans/$plan->id")->assertOk()->assertSee('<html', false);
-        $this->assertSame('18 in', $this->blank($page, 'layers.outer.length')->getAttribute('value'));
+        $this->assertSame('18 in', $this->blank($page, 'parts.outer.length')->getAttribute('value'));
     }
 
     public function test_a_warning_stands_under_its_sentence_and_a_remedy_is_one_click(): void
     {
         $plan = $this->hang('garden-club-bee-stall');
         $page = $this->get("/plans/$plan->id");
-        $remedy = $this->find($page, "//*[@id='line-layers-l1']//form[.//button[contains(., 'Cut 23 1/2 in each')]]")[0];
+        $remedy = $this->find($page, "//*[@id='line-parts-l1']//form[.//button[contains(., 'Cut 23 1/2 in each')]]")[0];
         $this->assertStringContainsString('uses 352 1/2 in, leaves 7 1/2 in', $remedy->textContent);
         $fields = [];
         foreach ($remedy->getElementsByTagName('input') as $input) {
@@ -66,7 +66,7 @@ final class PlanEditorTest extends FeatureCase
     {
         $plan = $this->hang();
         foreach (['18 in', '17 in', '16 in'] as $length) {
-            $this->edit($plan, ['set' => ['layers.outer.length' => $length]]);
+            $this->edit($plan, ['set' => ['parts.outer.length' => $length]]);
         }
         $this->assertSame(['17 in', '18 in', '19 in', '19 in'], array_map(fn (): string => $this->step($plan, 'undo'), range(1, 4)));
         $this->assertSame(['18 in', '17 in', '16 in', '16 in'], array_map(fn (): string => $this->step($plan, 'redo'), range(1, 4)));
@@ -75,9 +75,9 @@ final class PlanEditorTest extends FeatureCase
     public function test_an_edit_after_undo_begins_a_new_history_from_there(): void
     {
         $plan = $this->hang();
-        $this->edit($plan, ['set' => ['layers.outer.length' => '18 in']]);
+        $this->edit($plan, ['set' => ['parts.outer.length' => '18 in']]);
         $this->step($plan, 'undo');
-        $this->edit($plan, ['set' => ['layers.outer.length' => '12 in']]);
+        $this->edit($plan, ['set' => ['parts.outer.length' => '12 in']]);
         $this->assertSame('12 in', $this->step($plan, 'redo'));
         $this->assertSame('19 in', $this->step($plan, 'undo'));
     }
@@ -94,7 +94,7 @@ final class PlanEditorTest extends FeatureCase
     public function test_an_edit_that_changes_nothing_makes_no_history(): void
     {
         $plan = $this->hang();
-        $this->edit($plan, ['set' => ['layers.outer.length' => '19']])->assertOk();
+        $this->edit($plan, ['set' => ['parts.outer.length' => '19']])->assertOk();
         $this->assertNull($plan->fresh()->previous());
     }
 
@@ -102,11 +102,11 @@ final class PlanEditorTest extends FeatureCase
     {
         $plan = $this->hang();
         $before = $plan->revision->document;
-        $page = $this->edit($plan, ['set' => ['layers.outer.length' => '400 in', 'layers.outer.on' => 'row 1']])->assertStatus(422);
-        $blank = $this->blank($page, 'layers.outer.length');
+        $page = $this->edit($plan, ['set' => ['parts.outer.length' => '400 in', 'parts.outer.on' => 'row 1']])->assertStatus(422);
+        $blank = $this->blank($page, 'parts.outer.length');
         $this->assertSame(['400 in', '19 in', 'true'], [$blank->getAttribute('value'), $blank->getAttribute('data-shown'), $blank->getAttribute('aria-invalid')]);
-        $this->assertSame('row 1', $this->find($page, "//select[@id='blank-layers-outer-on']/option[@selected]")[0]->getAttribute('value'));
-        $this->assertSame(['A piece takes 400 in, and a roll of Teal stripe mesh has 360 in. Write less, or use longer rolls. The plan is as it was.'], $this->texts($page, "//*[@id='line-layers-outer']//*[@role='alert']"));
+        $this->assertSame('row 1', $this->find($page, "//select[@id='blank-parts-outer-on']/option[@selected]")[0]->getAttribute('value'));
+        $this->assertSame(['A piece takes 400 in, and a roll of Teal stripe mesh has 360 in. Write less, or use longer rolls. The plan is as it was.'], $this->texts($page, "//*[@id='line-parts-outer']//*[@role='alert']"));
         $this->assertSame($before, $plan->fresh()->revision->document);
     }
 
@@ -127,26 +127,26 @@ final class PlanEditorTest extends FeatureCase
     {
         $plan = $this->hang();
         $seen = $plan->revision_id;
-        $this->edit($plan, ['set' => ['layers.inner.length' => '12 in']]);
-        $page = $this->post("/plans/$plan->id/edits", ['revision' => $seen, 'set' => ['layers.outer.length' => '17 in']], ['HX-Request' => 'true'])->assertStatus(409);
+        $this->edit($plan, ['set' => ['parts.inner.length' => '12 in']]);
+        $page = $this->post("/plans/$plan->id/edits", ['revision' => $seen, 'set' => ['parts.outer.length' => '17 in']], ['HX-Request' => 'true'])->assertStatus(409);
         $this->assertStringContainsString('changed in another window', $this->texts($page, "//*[@role='alert']")[0]);
-        $this->assertSame('17 in', $this->blank($page, 'layers.outer.length')->getAttribute('value'));
-        $this->assertSame('12 in', $this->blank($page, 'layers.inner.length')->getAttribute('value'));
-        $this->assertSame('19 in', $plan->fresh()->plan()->layers[1]->on->slip->write()['length']);
+        $this->assertSame('17 in', $this->blank($page, 'parts.outer.length')->getAttribute('value'));
+        $this->assertSame('12 in', $this->blank($page, 'parts.inner.length')->getAttribute('value'));
+        $this->assertSame('19 in', $plan->fresh()->plan()->parts[1]->on->slip->write()['length']);
         $revision = $this->find($page, "//input[@name='revision']")[0]->getAttribute('value');
-        $this->post("/plans/$plan->id/edits", ['revision' => $revision, 'set' => ['layers.outer.length' => '17 in']], ['HX-Request' => 'true'])->assertOk();
-        $this->assertSame('17 in', $plan->fresh()->plan()->layers[1]->on->slip->write()['length']);
+        $this->post("/plans/$plan->id/edits", ['revision' => $revision, 'set' => ['parts.outer.length' => '17 in']], ['HX-Request' => 'true'])->assertOk();
+        $this->assertSame('17 in', $plan->fresh()->plan()->parts[1]->on->slip->write()['length']);
     }
 
     public function test_an_expired_session_keeps_what_was_typed_and_gives_a_new_token(): void
     {
         $plan = $this->hang();
         $this->app['env'] = 'production';
-        $page = $this->edit($plan, ['_token' => 'old', 'set' => ['layers.outer.length' => '17 in']])->assertStatus(419);
+        $page = $this->edit($plan, ['_token' => 'old', 'set' => ['parts.outer.length' => '17 in']])->assertStatus(419);
         $this->assertStringContainsString('press Enter in it to save it', $this->texts($page, "//*[@role='alert']")[0]);
-        $this->assertSame('17 in', $this->blank($page, 'layers.outer.length')->getAttribute('value'));
+        $this->assertSame('17 in', $this->blank($page, 'parts.outer.length')->getAttribute('value'));
         $token = $this->find($page, "//input[@name='_token']")[0]->getAttribute('value');
-        $this->edit($plan, ['_token' => $token, 'set' => ['layers.outer.length' => '17 in']])->assertOk();
+        $this->edit($plan, ['_token' => $token, 'set' => ['parts.outer.length' => '17 in']])->assertOk();
     }
 
     #[TestWith([['set' => 'length']])]
@@ -154,8 +154,8 @@ final class PlanEditorTest extends FeatureCase
     #[TestWith([[]])]
     #[TestWith([['revision' => 'latest', 'set' => ['plan.name' => 'x']]])]
     #[TestWith([['set' => ['plan.name' => [[['x']]]]]])]
-    #[TestWith([['do' => 'remove-layer', 'id' => 'nobody']])]
-    #[TestWith([['set' => ['layers.nobody.length' => '9 in']]])]
+    #[TestWith([['do' => 'remove-part', 'id' => 'nobody']])]
+    #[TestWith([['set' => ['parts.nobody.length' => '9 in']]])]
     public function test_a_request_no_page_sends_is_refused_without_harm(array $fields): void
     {
         $plan = $this->hang();
@@ -168,14 +168,14 @@ final class PlanEditorTest extends FeatureCase
     public function test_layers_and_meshes_are_added_moved_and_taken_away(): void
     {
         $plan = $this->hang();
-        $this->edit($plan, ['do' => 'add-mesh']);
-        $page = $this->edit($plan, ['do' => 'add-layer']);
-        $this->assertCount(3, $this->find($page, "//section[starts-with(@id,'line-layers-')]"));
-        $this->edit($plan, ['do' => 'layer-earlier', 'id' => 'l1']);
-        $page = $this->edit($plan, ['do' => 'remove-layer', 'id' => 'inner']);
-        $this->assertSame(['line-layers-l1', 'line-layers-outer'], array_map(fn (DOMElement $line): string => $line->getAttribute('id'), $this->find($page, "//section[starts-with(@id,'line-layers-')]")));
-        $this->edit($plan, ['do' => 'remove-mesh', 'id' => 'gold'])->assertOk();
-        $this->assertCount(2, $plan->fresh()->plan()->meshes);
+        $this->edit($plan, ['do' => 'add-material']);
+        $page = $this->edit($plan, ['do' => 'add-part']);
+        $this->assertCount(3, $this->find($page, "//section[starts-with(@id,'line-parts-')]"));
+        $this->edit($plan, ['do' => 'part-earlier', 'id' => 'l1']);
+        $page = $this->edit($plan, ['do' => 'remove-part', 'id' => 'inner']);
+        $this->assertSame(['line-parts-l1', 'line-parts-outer'], array_map(fn (DOMElement $line): string => $line->getAttribute('id'), $this->find($page, "//section[starts-with(@id,'line-parts-')]")));
+        $this->edit($plan, ['do' => 'remove-material', 'id' => 'gold'])->assertOk();
+        $this->assertCount(2, $plan->fresh()->plan()->wound());
     }
 
     public function test_a_lit_tie_shows_what_hangs_on_it_on_the_form_and_on_the_rolls(): void
@@ -199,7 +199,7 @@ final class PlanEditorTest extends FeatureCase
     public function test_an_empty_plan_says_what_to_do_next(): void
     {
         $plan = $this->hang('garden-club-bee-stall');
-        $page = $this->edit($plan, ['do' => 'remove-layer', 'id' => 'l1'])->assertSee('The ring is prepped. Put some mesh on it.');
+        $page = $this->edit($plan, ['do' => 'remove-part', 'id' => 'l1'])->assertSee('The ring is prepped. Put some mesh on it.');
         $this->assertContains('0', $this->texts($page, "//*[contains(@class,'facts')]//summary/b"));
     }
 
@@ -235,6 +235,6 @@ final class PlanEditorTest extends FeatureCase
     {
         $page = $this->post("/plans/$plan->id/$way", ['revision' => $plan->fresh()->revision_id], ['HX-Request' => 'true'])->assertOk();
 
-        return $this->blank($page, 'layers.outer.length')->getAttribute('value');
+        return $this->blank($page, 'parts.outer.length')->getAttribute('value');
     }
 }

@@ -28,9 +28,9 @@ final class ScrapsTest extends FeatureCase
         $this->assertCount(18, $this->find($page, "//*[name()='svg'][contains(@class,'scraps-form')]/*[name()='g'][contains(@class,'elements')]/*[name()='use']"));
         $this->post('/scraps', ['length' => '14', 'technique' => 'curled-ruffle'])->assertRedirect('/plans/1');
         $plan = SavedPlan::findOrFail(1)->plan();
-        $this->assertSame(['curled-ruffle', 'by-count'], [$plan->layers[0]->technique->key(), $plan->write()['layers'][0]['order']]);
+        $this->assertSame(['curled-ruffle', 'by-count'], [$plan->parts[0]->kind->key(), $plan->write()['parts'][0]['order']]);
         $result = app(Engine::class)->work($plan);
-        $this->assertSame([0, true], [array_sum(array_map(fn ($mesh): int => $mesh->plan->opened(), $result->meshes)), $result->verdict->isGood()]);
+        $this->assertSame([0, true], [array_sum(array_map(fn ($mesh): int => $mesh->plan->opened(), $result->wound)), $result->verdict->isGood()]);
     }
 
     public function test_where_there_is_too_little_the_length_that_would_do_is_one_click_away(): void

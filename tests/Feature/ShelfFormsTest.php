@@ -100,9 +100,9 @@ final class ShelfFormsTest extends FeatureCase
         $this->assertContains('the ruffles of Teal stripe mesh: the place of the layer was every outer tie, is every tie', $lost);
         $this->assertSame('40', $this->texts($page, "//*[@id='fact-elements']/summary/b")[0]);
         $after = $plan->fresh()->plan();
-        $this->assertSame(['stick', '19 in', 20], [$after->formKind->key(), $after->layers[0]->on->slip->write()['length'], $after->ties->count()]);
+        $this->assertSame(['stick', '19 in', 20], [$after->formKind->key(), $after->parts[0]->on->slip->write()['length'], $after->ties->count()]);
         $this->post("/plans/$plan->id/undo", ['revision' => $plan->fresh()->revision_id], ['HX-Request' => 'true'])->assertOk();
-        $this->assertSame('row 2', $plan->fresh()->plan()->layers[1]->on->slip->object('on', TiePick::class)->key());
+        $this->assertSame('row 2', $plan->fresh()->plan()->parts[1]->on->slip->object('on', TiePick::class)->key());
     }
 
     public function test_a_form_that_is_gone_from_the_shelf_cannot_be_taken(): void

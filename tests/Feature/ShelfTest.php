@@ -51,11 +51,11 @@ final class ShelfTest extends FeatureCase
 
     public function test_every_ware_is_put_on_the_shelf_told_in_its_sentence_and_taken_more_of(): void
     {
-        foreach (app(Craft::class)->wares as $key => $ware) {
+        foreach (app(Craft::class)->materials as $key => $ware) {
             $this->post('/shelf', ['ware' => $key])->assertRedirect();
             $item = ShelfItem::query()->latest('id')->firstOrFail();
             $page = $this->get("/shelf/$item->id")->assertOk();
-            foreach ($ware->blanks() as $blank) {
+            foreach ($ware->shelfBlanks() as $blank) {
                 $this->blank($page, "item.{$blank->key()}");
             }
             $this->post("/shelf/$item->id/stock", ['came' => $ware->isWound() ? '2 x 10 yd by label' : '25'])->assertRedirect("/shelf/$item->id");

@@ -81,8 +81,8 @@ final class TieByTieTest extends FeatureCase
     private function free(): SavedPlan
     {
         $plan = $this->hang();
-        $this->edit($plan, ['do' => 'remove-layer', 'id' => 'inner']);
-        $this->edit($plan, ['do' => 'remove-layer', 'id' => 'outer']);
+        $this->edit($plan, ['do' => 'remove-part', 'id' => 'inner']);
+        $this->edit($plan, ['do' => 'remove-part', 'id' => 'outer']);
         $this->edit($plan, ['set' => ['ties.t1.layout' => 'free']])->assertOk();
 
         return $plan;

@@ -25,8 +25,8 @@ final class WallTest extends FeatureCase
         $kinds = SavedPlan::with('revision')->get()->map(fn (SavedPlan $plan): string => $plan->plan()->formKind->key())->unique();
         $this->assertEqualsCanonicalizing(array_keys(Craft::standard()->forms), $kinds->all());
         $this->assertSame(['uses every inch, at risk', 'uses every inch, at risk'], $this->texts($page, "//*[contains(@class,'verdict')]"));
-        $techniques = SavedPlan::with('revision')->get()->flatMap(fn (SavedPlan $plan): array => array_map(fn (Part $layer): string => $layer->technique->key(), $plan->plan()->layers))->unique();
-        $this->assertEqualsCanonicalizing(array_keys(Craft::standard()->techniques), $techniques->all());
+        $techniques = SavedPlan::with('revision')->get()->flatMap(fn (SavedPlan $plan): array => array_map(fn (Part $layer): string => $layer->kind->key(), $plan->plan()->parts))->unique();
+        $this->assertEqualsCanonicalizing(array_keys(Craft::standard()->parts), $techniques->all());
     }
 
     public function test_each_plan_hangs_with_its_drawn_form_and_headline_figures(): void
@@ -62,9 +62,9 @@ final class WallTest extends FeatureCase
         $plan = $this->hang();
         $this->post("/plans/$plan->id/copy")->assertRedirect('/plans/2');
         $this->get('/plans/2')->assertSee('This is a copy of');
-        $this->edit(SavedPlan::findOrFail(2), ['set' => ['layers.outer.length' => '12 in']]);
+        $this->edit(SavedPlan::findOrFail(2), ['set' => ['parts.outer.length' => '12 in']]);
         $this->assertSame('Band door, teal and gold, copy', SavedPlan::findOrFail(2)->name);
-        $this->assertSame('19 in', $plan->fresh()->plan()->layers[1]->on->slip->write()['length']);
+        $this->assertSame('19 in', $plan->fresh()->plan()->parts[1]->on->slip->write()['length']);
     }
 
     public function test_a_copy_of_a_plan_with_the_longest_name_still_has_a_name_of_its_own(): void
@@ -85,7 +85,7 @@ final class WallTest extends FeatureCase
     public function test_a_plan_that_is_taken_down_can_be_hung_up_again_with_all_its_history(): void
     {
         $plan = $this->hang();
-        $this->edit($plan, ['set' => ['layers.outer.length' => '12 in']]);
+        $this->edit($plan, ['set' => ['parts.outer.length' => '12 in']]);
         $page = $this->followingRedirects()->delete("/plans/$plan->id")->assertSee('is put away');
         $this->assertSame([], $this->find($page, '//article'));
         $this->get("/plans/$plan->id")->assertNotFound();
@@ -105,7 +105,7 @@ final class WallTest extends FeatureCase
     {
         [$first, $second] = [$this->hang(), $this->hang('library-reading-week')];
         $this->travel(5)->minutes();
-        $this->edit($first, ['set' => ['layers.outer.length' => '12 in']]);
+        $this->edit($first, ['set' => ['parts.outer.length' => '12 in']]);
         $this->assertSame([$first->name, $second->name], $this->texts($this->get('/plans'), '//article//h2'));
     }
 
@@ -155,7 +155,7 @@ final class WallTest extends FeatureCase
     {
         $plan = $this->hang();
         $this->get('/plans')->assertSee('18 ruffles');
-        $this->edit($plan, ['do' => 'remove-layer', 'id' => $plan->plan()->layers[1]->id])->assertOk();
+        $this->edit($plan, ['do' => 'remove-part', 'id' => $plan->plan()->parts[1]->id])->assertOk();
         $this->get('/plans')->assertSee('6 ruffles')->assertDontSee('18 ruffles');
     }
 }

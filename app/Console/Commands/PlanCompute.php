@@ -2,43 +2,102 @@
 
 namespace App\Console\Commands;
 
+use Davrin\Core\Batch\Batch;
+use Davrin\Core\Batch\BatchResult;
+use Davrin\Core\Batch\Share;
+use Davrin\Core\Cost\GoodsUse;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\Recipe\Line;
 use Davrin\Core\Recipe\Recipe;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Words\Fault;
 use Davrin\Core\Words\Figure;
+use Davrin\Core\Words\Words;
 use Illuminate\Console\Command;
+use JsonSerializable;
 
 /** Works out a plan file without a database. */
 final class PlanCompute extends Command
 {
-    protected $signature = 'plan:compute {file : a plan file} {--json : print the whole result as JSON (docs/result-format.md)} {--memory : print at the end, beside all else, how many MB it took}';
+    protected $signature = 'plan:compute
+        {files* : a plan file, or several that are made together as one batch}
+        {--copies=1 : of each so many are made, together as one batch}
+        {--json : print the whole result as JSON (docs/result-format.md)}
+        {--memory : print at the end, beside all else, how many MB it took}';
 
-    protected $description = 'Work out a plan file: ties, cuts, rolls, cost, advice';
+    protected $description = 'Work out a plan file: ties, cuts, rolls, cost, advice; or several together as one batch';
 
-    public function handle(PlanFile $files, Engine $engine): int
+    /** So many of each are made in one batch. */
+    private const MOST_COPIES = 999;
+
+    public function handle(PlanFile $files, Engine $engine, RollPlanner $planner): int
     {
-        $path = (string) $this->argument('file');
-        if (! is_file($path) || ! is_readable($path)) {
-            return $this->fault("$path cannot be read. Give the path of a plan file.");
+        $copies = (string) $this->option('copies');
+        if (preg_match('/^[1-9]\d{0,2}$/', $copies) !== 1) {
+            return $this->fault(sprintf('--copies takes a whole number from 1 to %d; "%s" is not.', self::MOST_COPIES, mb_substr($copies, 0, 40)));
+        }
+        $plans = [];
+        foreach ((array) $this->argument('files') as $path) {
+            if (! is_file($path) || ! is_readable($path)) {
+                return $this->fault("$path cannot be read. Give the path of a plan file.");
+            }
+            try {
+                $plans[] = $files->read((string) file_get_contents($path, length: PlanFile::MOST_BYTES + 1));
+            } catch (Fault $fault) {
+                return $this->fault(sprintf('%s: at "%s": %s', $path, $fault->pointer, $fault->getMessage()));
+            }
         }
         try {
-            $plan = $files->read((string) file_get_contents($path, length: PlanFile::MOST_BYTES + 1));
+            count($plans) === 1 && $copies === '1' ? $this->one($plans[0], $engine) : $this->batch(array_map(fn (Plan $plan): Share => new Share($plan, (int) $copies), $plans), $planner);
         } catch (Fault $fault) {
-            return $this->fault(sprintf('%s: at "%s": %s', $path, $fault->pointer, $fault->getMessage()));
+            return $this->fault($fault->getMessage());
         }
-        $result = $engine->work($plan);
-        $this->option('json')
-            ? $this->output->writeln((string) json_encode($result, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION))
-            : $this->tell($plan, $result);
         if ($this->option('memory')) {
             $this->output->getErrorStyle()->writeln((string) ceil(memory_get_peak_usage(true) / 1_000_000));
         }
 
         return self::SUCCESS;
+    }
+
+    private function one(Plan $plan, Engine $engine): void
+    {
+        $result = $engine->work($plan);
+        $this->option('json') ? $this->json($result) : $this->tell($plan, $result);
+    }
+
+    /** @param  non-empty-list<Share>  $shares */
+    private function batch(array $shares, RollPlanner $planner): void
+    {
+        $batch = Batch::of($shares, $planner);
+        $this->option('json') ? $this->json($batch) : $this->tellBatch($batch);
+    }
+
+    private function json(JsonSerializable $result): void
+    {
+        $this->output->writeln((string) json_encode($result, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION));
+    }
+
+    private function tellBatch(BatchResult $batch): void
+    {
+        $units = $batch->shares[0]->plan->units();
+        $this->section('Made together', array_map(fn (Share $share): string => "$share->copies x {$share->plan->name()}", $batch->shares));
+        foreach ($batch->materials as $material) {
+            $this->section($material->name(), [
+                sprintf('%s used, %s left', $units->needed($material->rolls->used()), $units->available($material->rolls->left())),
+                sprintf('%s opened, %s alone', Words::count($material->rolls->opened(), 'full roll'), $material->openedApart),
+                sprintf('%s to buy, %s alone', $material->rolls->money()->shown(), $material->moneyApart->shown()),
+                ...array_map(fn (string $unmet): string => "short: $unmet", $material->unmet()),
+            ]);
+        }
+        foreach ($batch->goods as $use) {
+            $this->section(sprintf('%s: %s, %s', $use->what(), $use->count->shown, $use->bought->shown), [...$use->count->because, ...$use->bought->because]);
+        }
+        [$byLength, $opened] = $batch->cost->each($batch->count());
+        $this->section('by length used: '.$batch->cost->byLength->shown, [...$batch->cost->byLength->because, sprintf('each of %d: %s', $batch->count(), $byLength->shown())]);
+        $this->section('by what is opened: '.$batch->cost->opened->shown, [...$batch->cost->opened->because, sprintf('each of %d: %s', $batch->count(), $opened->shown())]);
     }
 
     private function fault(string $sentence): int
@@ -51,13 +110,13 @@ final class PlanCompute extends Command
     private function tell(Plan $plan, Result $result): void
     {
         $recipe = Recipe::of($plan, $result);
-        $this->section($result->name, array_map(fn (Line $line): string => $line->text(), [$recipe->form, ...$recipe->ties, ...$recipe->layers, ...array_values($recipe->meshes), $recipe->stems, ...($recipe->zipTies === null ? [] : [$recipe->zipTies])]));
-        foreach ($result->tally->jsonSerialize() as $figure) {
+        $this->section($result->name, array_map(fn (Line $line): string => $line->text(), [$recipe->form, ...$recipe->ties, ...$recipe->parts, ...array_values($recipe->materials), ...$recipe->goods]));
+        foreach ([...$result->tally->jsonSerialize(), ...array_merge(...array_map(fn (GoodsUse $use): array => [$use->count, $use->bought], $result->goods))] as $figure) {
             $this->section(sprintf('%s: %s', $figure->label, $figure->shown), $figure->because);
         }
         $this->section('cost by what is opened: '.$result->cost->opened->shown, $result->cost->opened->because);
-        foreach ($result->meshes as $mesh) {
-            $this->section(sprintf('%s: %s', $mesh->mesh->name(), $mesh->verdict->words()), array_merge(...array_map(
+        foreach ($result->wound as $mesh) {
+            $this->section(sprintf('%s: %s', $mesh->wound->name(), $mesh->verdict->words()), array_merge(...array_map(
                 fn (Figure $figure): array => [sprintf('%s %s', $figure->label, $figure->shown), ...array_map(fn (string $because): string => "  $because", $figure->because)],
                 [$mesh->used, $mesh->left, $mesh->slack],
             )));

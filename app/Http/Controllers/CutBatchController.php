@@ -23,7 +23,7 @@ final class CutBatchController
         }
         $batch = CutBatch::of($choosing->chosen, $choosing->copies);
         // Too much is refused before it is kept.
-        $batch->meshes();
+        $batch->worked();
         $batch->save();
 
         return redirect()->route('batches.show', $batch);

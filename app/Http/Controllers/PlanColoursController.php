@@ -16,7 +16,7 @@ final class PlanColoursController
         return view('colours.index', [
             'saved' => $plan,
             'variations' => $variations->of($plan->plan(), $request->palette()),
-            'inGreys' => Greys::of($plan->plan()->usedMeshes()),
+            'inGreys' => Greys::of($plan->plan()->usedWound()),
             'request' => $request,
         ]);
     }

@@ -12,6 +12,7 @@ use App\Shelf\ShelfThings;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Edit\BlankRefused;
+use Davrin\Core\Material\Kind\Mesh;
 use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Supply\Lot;
 use Davrin\Core\Words\Refused;
@@ -30,7 +31,7 @@ final class ShelfController
         return view('shelf.index', [
             'things' => $look->items()->with('stock')->paginate(self::A_PAGE)->withQueryString()->through(fn (ShelfItem $item): ShelfThings => new ShelfThings($item)),
             'look' => $look,
-            'wares' => $craft->wares,
+            'wares' => $craft->materials,
             'widths' => ShelfItem::widths(ShelfItem::query()->whereNull('archived_at')->where('width', '>', 0)->distinct()->orderBy('width')->pluck('width')),
             'units' => $house->units(),
             'away' => ShelfItem::query()->whereNotNull('archived_at')->count(),
@@ -40,7 +41,7 @@ final class ShelfController
     public function store(Request $request, Craft $craft): RedirectResponse
     {
         $ware = (string) $request->input('ware');
-        $item = DB::transaction(fn (): ShelfItem => ShelfItem::begin(isset($craft->wares[$ware]) ? $ware : 'mesh', []));
+        $item = DB::transaction(fn (): ShelfItem => ShelfItem::begin(isset($craft->materials[$ware]) ? $ware : Mesh::KEY, []));
 
         return redirect()->route('shelf.show', $item)->with('said', 'Say what it is: every word on a slip can be written anew. Then put on the shelf what there is of it.');
     }

@@ -14,7 +14,7 @@ final class TechniqueController
     public function __invoke(Craft $craft, PlanReader $reader, Engine $engine): View
     {
         return view('guide.index', [
-            'samples' => array_map(fn (PartKind $technique): Sample => Sample::of($technique, $reader, $engine), $craft->techniques),
+            'samples' => array_map(fn (PartKind $technique): Sample => Sample::of($technique, $reader, $engine), $craft->parts),
         ]);
     }
 }

@@ -8,13 +8,19 @@ use App\Models\ShelfForm;
 use App\Models\ShelfItem;
 use App\Shelf\MaterialFromShelf;
 use Closure;
-use Davrin\Core\Edit\ChangeList;
+use Davrin\Core\Edit\AddMaterial;
+use Davrin\Core\Edit\AddPart;
+use Davrin\Core\Edit\AddTies;
 use Davrin\Core\Edit\Edit;
 use Davrin\Core\Edit\ExchangeMaterials;
 use Davrin\Core\Edit\FillBlanks;
+use Davrin\Core\Edit\MovePart;
 use Davrin\Core\Edit\PaintTie;
 use Davrin\Core\Edit\PartLots;
 use Davrin\Core\Edit\PlaceTie;
+use Davrin\Core\Edit\RemoveMaterial;
+use Davrin\Core\Edit\RemovePart;
+use Davrin\Core\Edit\RemoveTies;
 use Davrin\Core\Edit\TakeForm;
 use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\Words\Fault;
@@ -33,7 +39,7 @@ final class EditRequest extends FormRequest
             'set' => ['required_without:do', 'array', 'max:40'],
             // A blank that is written in several fields comes as entries of fields.
             'set.*' => ['nullable', fn (string $set, mixed $typed, Closure $fail) => $this->isTyped($typed) ?: $fail('What was typed is too long, or not text. Load the page again.')],
-            'do' => ['required_without:set', 'string', 'in:add-layer,remove-layer,layer-earlier,layer-later,add-mesh,remove-mesh,add-ties,remove-ties,place-tie,take-tie,take-form,take-mesh,take-meshes,part-lots,paint,exchange'],
+            'do' => ['required_without:set', 'string', 'in:add-part,remove-part,part-earlier,part-later,add-material,remove-material,add-ties,remove-ties,place-tie,take-tie,take-form,take-material,take-materials,part-lots,paint,exchange'],
             'id' => ['nullable', 'string', 'max:40'],
             'to' => ['nullable', 'string', 'max:40'],
             'x' => ['nullable', 'numeric', 'between:-500,500'],
@@ -48,20 +54,20 @@ final class EditRequest extends FormRequest
         $id = (string) $this->input('id');
 
         return match ($this->input('do')) {
-            'add-layer' => ChangeList::addLayer(),
-            'remove-layer' => ChangeList::removeLayer($id),
-            'layer-earlier' => ChangeList::moveLayer($id, earlier: true),
-            'layer-later' => ChangeList::moveLayer($id, earlier: false),
-            'add-mesh' => ChangeList::addMesh(),
-            'remove-mesh' => ChangeList::removeMesh($id),
-            'add-ties' => ChangeList::addTies(),
-            'remove-ties' => ChangeList::removeTies($id),
+            'add-part' => new AddPart,
+            'remove-part' => new RemovePart($id),
+            'part-earlier' => new MovePart($id, earlier: true),
+            'part-later' => new MovePart($id, earlier: false),
+            'add-material' => new AddMaterial,
+            'remove-material' => new RemoveMaterial($id),
+            'add-ties' => new AddTies,
+            'remove-ties' => new RemoveTies($id),
             'place-tie' => $this->filled('x') && $this->filled('y')
                 ? PlaceTie::at($id, $this->float('x'), $this->float('y'))
                 : PlaceTie::on($id, (string) $this->input('on'), (string) $this->input('distance')),
             'take-form' => $this->form(),
-            'take-mesh' => new TakeFromShelf([$id => MaterialFromShelf::written($this->shelfItem(), $this->savedPlan())]),
-            'take-meshes' => MaterialFromShelf::anew($this->savedPlan()) ?? throw Fault::at('/meshes', 'The plan has what is on the shelf already.'),
+            'take-material' => new TakeFromShelf([$id => MaterialFromShelf::written($this->shelfItem($id), $this->savedPlan())]),
+            'take-materials' => MaterialFromShelf::anew($this->savedPlan()) ?? throw Fault::at('/materials', 'The plan has what is on the shelf already.'),
             'part-lots' => PartLots::of($id),
             'paint' => PaintTie::with($this->integer('id'), (string) $this->input('to')),
             'exchange' => ExchangeMaterials::of($id, (string) $this->input('to')),
@@ -84,9 +90,12 @@ final class EditRequest extends FormRequest
         return new TakeForm($form->name, $form->form);
     }
 
-    private function shelfItem(): ShelfItem
+    /** Of the kind that the material is. */
+    private function shelfItem(string $material): ShelfItem
     {
-        return ShelfItem::query()->where('ware', 'mesh')->find($this->integer('to')) ?? throw Fault::at('/meshes', 'That mesh is not on the shelf any more. Choose another.');
+        $kind = ($this->savedPlan()->plan()->materials->all[$material] ?? throw Fault::noBlank("materials.$material"))->kind->key();
+
+        return ShelfItem::query()->where('ware', $kind)->find($this->integer('to')) ?? throw Fault::at('/materials', 'That is not on the shelf any more. Choose another.');
     }
 
     private function savedPlan(): SavedPlan

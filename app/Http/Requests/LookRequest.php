@@ -5,6 +5,8 @@ namespace App\Http\Requests;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
 use Davrin\Core\Colour\Family;
+use Davrin\Core\Craft\Craft;
+use Davrin\Core\Material\MaterialKind;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -63,7 +65,10 @@ final class LookRequest extends FormRequest
             $items->where($column, $wanted);
         }
 
-        $items->orderByRaw("case ware when 'mesh' then 0 when 'ribbon' then 1 else 2 end")->orderByDesc('width')->orderBy('name')->orderBy('id');
+        // What is wound comes first, kind by kind, then what is counted.
+        $wound = array_keys(array_filter(app(Craft::class)->materials, fn (MaterialKind $kind): bool => $kind->isWound()));
+        $cases = implode(' ', array_map(fn (int $place): string => "when ? then $place", array_keys($wound)));
+        $items->orderByRaw("case ware $cases else ".count($wound).' end', $wound)->orderByDesc('width')->orderBy('name')->orderBy('id');
 
         return $items;
     }

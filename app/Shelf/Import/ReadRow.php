@@ -7,6 +7,8 @@ use Davrin\Core\Blank\ColourBlank;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Craft\Craft;
+use Davrin\Core\Material\Kind\Mesh;
+use Davrin\Core\Material\Kind\Strands;
 use Davrin\Core\Material\MaterialKind;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
@@ -42,13 +44,14 @@ final readonly class ReadRow
      */
     public static function of(array $cells, Craft $craft, Units $bare = Units::Inches): self
     {
-        $ware = self::ware($cells['ware'] ?? 'mesh', $craft);
+        // A list from before strands were a kind of their own says it as the body of a mesh.
+        $ware = self::ware(mb_strtolower($cells['body'] ?? '') === Strands::KEY ? Strands::KEY : $cells['ware'] ?? Mesh::KEY, $craft);
         if (! isset($cells['name'])) {
             throw RowRefused::noName();
         }
         // A price that was not paid is the one it is listed at, and the other way round.
         $cells += array_filter(['paid' => $cells['price'] ?? null, 'price' => $cells['paid'] ?? null], fn (?string $cell): bool => $cell !== null);
-        $slip = Slip::load($ware->blanks(), [], '');
+        $slip = Slip::load($ware->shelfBlanks(), [], '');
         foreach ($slip->blanks as $key => $blank) {
             if (isset($cells[$key])) {
                 $slip = $slip->with($key, self::raw($blank, $cells[$key]), $bare);
@@ -76,13 +79,13 @@ final readonly class ReadRow
     private static function ware(string $given, Craft $craft): MaterialKind
     {
         $plain = mb_strtolower($given);
-        foreach ($craft->wares as $key => $ware) {
+        foreach ($craft->materials as $key => $ware) {
             if (in_array($plain, [$key, str_replace('-', ' ', $key), ...$ware->noun(), rtrim($key, 's'), "{$key}s"], true)) {
                 return $ware;
             }
         }
 
-        throw RowRefused::ware($given, array_keys($craft->wares));
+        throw RowRefused::ware($given, array_keys($craft->materials));
     }
 
     /** @param  Blank<covariant mixed>  $blank */

@@ -26,7 +26,7 @@ final class Alike implements Dealing
         return true;
     }
 
-    public function meshes(MaterialUse $use, int $ties): MaterialUse
+    public function materials(MaterialUse $use, int $ties): MaterialUse
     {
         return $use;
     }
@@ -41,7 +41,7 @@ final class Alike implements Dealing
         return $dealt;
     }
 
-    public function doubts(Deal $deal): array
+    public function concerns(Deal $deal): array
     {
         return [];
     }

@@ -18,9 +18,11 @@ use Davrin\Core\Words\Words;
  */
 final class Alternating extends ByCount
 {
+    public const KEY = 'alternating';
+
     public function key(): string
     {
-        return 'alternating';
+        return self::KEY;
     }
 
     public function name(): string
@@ -57,7 +59,7 @@ final class Alternating extends ByCount
             '%s cannot alternate all the way round %s: %s show the same mesh%s.',
             Words::list($numbers), Words::count($ties, 'tie'), Meetings::pairs($pairs), count($meshes) === 2 ? ', low down where it is least seen' : '',
         ), array_values(array_unique(array_merge(...$pairs))), $even ? [
-            sprintf('%d and %d', $ties / 2, $ties / 2) => ['mesh' => sprintf('%d %s + %d %s', $ties / 2, $meshes[0], $ties / 2, $meshes[1])],
+            sprintf('%d and %d', $ties / 2, $ties / 2) => ['material' => sprintf('%d %s + %d %s', $ties / 2, $meshes[0], $ties / 2, $meshes[1])],
         ] : []);
     }
 

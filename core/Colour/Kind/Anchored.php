@@ -41,9 +41,9 @@ final class Anchored extends OneMeshEach
         return $dealt;
     }
 
-    public function doubts(Deal $deal): array
+    public function concerns(Deal $deal): array
     {
-        return $this->where->ties($deal) !== [] ? parent::doubts($deal) : [new Concern('no-anchor', 'No tie to begin from.', sprintf(
+        return $this->where->ties($deal) !== [] ? parent::concerns($deal) : [new Concern('no-anchor', 'No tie to begin from.', sprintf(
             'None of its ties is %s, so %s comes up nowhere. %s, or deal them in turn.', $this->where === Where::Painted ? 'painted by hand' : 'on the '.$this->where->words(), $deal->names[$deal->mix->pieces()[0]], $this->where === Where::Painted ? 'Paint some' : 'Tie there too',
         ), [], ['All in turn' => ['order' => 'in-turn']])];
     }

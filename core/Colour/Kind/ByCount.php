@@ -51,7 +51,7 @@ class ByCount extends OneMeshEach implements DealsByCount
         return 'so many of each, spread evenly';
     }
 
-    public function meshes(MaterialUse $use, int $ties): MaterialUse
+    public function materials(MaterialUse $use, int $ties): MaterialUse
     {
         return MaterialUse::counts($ties, Ties::MOST);
     }
@@ -66,7 +66,7 @@ class ByCount extends OneMeshEach implements DealsByCount
         return $named;
     }
 
-    public function doubts(Deal $deal): array
+    public function concerns(Deal $deal): array
     {
         return [...$this->countsOff($deal), ...$this->fixedTooOften($deal), ...$this->meetings($deal), ...Meetings::ofRows($deal, $this->dealt($deal))];
     }
@@ -216,7 +216,7 @@ class ByCount extends OneMeshEach implements DealsByCount
         $words = array_map(fn (string $mesh): string => "$counts[$mesh] {$deal->names[$mesh]}", array_keys($counts));
         $written = array_map(fn (string $mesh): string => "$counts[$mesh] $mesh", array_keys($counts));
 
-        return [implode(' + ', $words), ['mesh' => implode(' + ', $written)]];
+        return [implode(' + ', $words), ['material' => implode(' + ', $written)]];
     }
 
     /** @return list<Concern> */

@@ -27,7 +27,7 @@ final class EveryNth extends OneMeshEach
         return 'the second on every '.self::ORDINALS[$this->nth].' tie';
     }
 
-    public function meshes(MaterialUse $use, int $ties): MaterialUse
+    public function materials(MaterialUse $use, int $ties): MaterialUse
     {
         return MaterialUse::two();
     }
@@ -45,9 +45,9 @@ final class EveryNth extends OneMeshEach
         return $dealt;
     }
 
-    public function doubts(Deal $deal): array
+    public function concerns(Deal $deal): array
     {
-        $doubts = parent::doubts($deal);
+        $doubts = parent::concerns($deal);
         foreach ($deal->rows as $row) {
             $left = count($row->ties) % $this->nth;
             if ($row->closed && $left > 0 && count($row->ties) > $this->nth) {

@@ -29,7 +29,7 @@ class InTurn extends OneMeshEach
         return 'in turn';
     }
 
-    public function doubts(Deal $deal): array
+    public function concerns(Deal $deal): array
     {
         $meshes = $this->named($deal);
         $dealt = $this->dealt($deal);
@@ -57,7 +57,7 @@ class InTurn extends OneMeshEach
         $across = $deal->neighbours->across();
 
         return count(Neighbours::alike($across, $this->inTurn($deal, $turned))) < count(Neighbours::alike($across, $dealt))
-            ? [implode(', ', array_map(fn (string $mesh): string => $deal->names[$mesh], $turned)) => ['mesh' => implode(' + ', $turned)]]
+            ? [implode(', ', array_map(fn (string $mesh): string => $deal->names[$mesh], $turned)) => ['material' => implode(' + ', $turned)]]
             : [];
     }
 
@@ -135,7 +135,7 @@ class InTurn extends OneMeshEach
         return $colours <= $ties ? null : new Concern('long-pattern', 'The pattern is longer than the row.', sprintf(
             '%d come in turn, and the row of %s has room for %d: the others never come up there. Name %d or fewer, or put them on more ties.', $colours, Words::ties(self::numbers($row)), $ties, $ties,
         ), self::numbers($row), $ties < 2 || count($deal->rows) > 1 ? [] : [
-            sprintf('The first %d only', $ties) => ['mesh' => implode(' + ', $named)],
+            sprintf('The first %d only', $ties) => ['material' => implode(' + ', $named)],
         ]);
     }
 

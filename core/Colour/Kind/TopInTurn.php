@@ -25,7 +25,7 @@ final class TopInTurn extends InTurn
         return $use->counted;
     }
 
-    public function meshes(MaterialUse $use, int $ties): MaterialUse
+    public function materials(MaterialUse $use, int $ties): MaterialUse
     {
         return $use;
     }

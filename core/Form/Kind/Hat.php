@@ -21,9 +21,11 @@ use Davrin\Core\Words\Words;
 /** A hat: the wide rim bar at the bottom is the only one that takes ties; the crown above it is covered, not tied. */
 final class Hat implements FormKind, RunsFromEndToEnd
 {
+    public const KEY = 'hat';
+
     public function key(): string
     {
-        return 'hat';
+        return self::KEY;
     }
 
     public function name(): string
@@ -72,7 +74,7 @@ final class Hat implements FormKind, RunsFromEndToEnd
             array_map(fn (int $number): float => 2 * $x * $number / ($crossbars - 1), range(0, $crossbars - 1)),
             Wires::pairs(2),
             $count,
-            areas: [[[-$crown * 0.88, $top], [$crown * 0.88, $top], [$crown, $top + $high], [-$crown, $top + $high]]],
+            areas: ['crown' => [[-$crown * 0.88, $top], [$crown * 0.88, $top], [$crown, $top + $high], [-$crown, $top + $high]]],
             names: ['1-2' => 'rim bar', '1' => 'upper wire of the rim bar', '2' => 'lower wire of the rim bar'],
         );
     }

@@ -35,7 +35,7 @@ final class CrossedCurledRuffles extends CurledRuffle
         return ['crossed pair', 'crossed pairs'];
     }
 
-    public function meshes(): MaterialUse
+    public function materials(): MaterialUse
     {
         return MaterialUse::pair();
     }
@@ -47,7 +47,7 @@ final class CrossedCurledRuffles extends CurledRuffle
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=pieces}, {length} long, two for each tie: {mesh}. Roll each end {turns} turns to a curl {curl} across, clip it, and gather two as {technique}, one on {on}: {=count}.';
+        return 'Cut {=pieces}, {length} long, two for each tie: {material}. Roll each end {turns} turns to a curl {curl} across, clip it, and gather two as {kind}, one on {on}: {=count}.';
     }
 
     public function blanks(): array
@@ -66,7 +66,7 @@ final class CrossedCurledRuffles extends CurledRuffle
         return new Size($one->reach, $one->reachBecause, $along, $one->depth, $one->depthBecause);
     }
 
-    public function minutes(): float
+    protected function minutes(): float
     {
         return 3.0;
     }

@@ -30,7 +30,7 @@ class CurledRuffle extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=count} of {mesh}, {length} long. Roll each end {turns} turns to a curl {curl} across, clip it, gather the middle as {technique}, one on {on}.';
+        return 'Cut {=count} of {material}, {length} long. Roll each end {turns} turns to a curl {curl} across, clip it, gather the middle as {kind}, one on {on}.';
     }
 
     public function blanks(): array
@@ -38,11 +38,11 @@ class CurledRuffle extends Pieces
         return [self::lengthBlank(20), ...Curls::atBothEnds()];
     }
 
-    public function work(PartContext $on): Demand
+    public function demand(PartContext $on): Demand
     {
         Curls::mustFit($on);
 
-        return parent::work($on);
+        return parent::demand($on);
     }
 
     /** What the curls leave of a wing, and the curl at its end. */
@@ -51,7 +51,7 @@ class CurledRuffle extends Pieces
         return self::wings($on, $on->length('length')->toInches() / 2 - Curls::takes($on) + $on->length('curl')->toInches() / self::LIES_FLAT);
     }
 
-    public function minutes(): float
+    protected function minutes(): float
     {
         return 1.5;
     }

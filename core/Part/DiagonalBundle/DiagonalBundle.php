@@ -32,7 +32,7 @@ final class DiagonalBundle extends Bundle
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=pieces}, {length} long. Roll each from corner to corner to a spike {curl} across, cross {mesh} as {technique} so that each shows, tied by {stem}, one on {on}: {=count}.';
+        return 'Cut {=pieces}, {length} long. Roll each from corner to corner to a spike {curl} across, cross {material} as {kind} so that each shows, tied by {stem}, one on {on}: {=count}.';
     }
 
     public function blanks(): array
@@ -40,11 +40,11 @@ final class DiagonalBundle extends Bundle
         return [self::lengthBlank(8), Curls::diameter(Length::inches(1)), OwnStem::blank()];
     }
 
-    public function work(PartContext $on): Demand
+    public function demand(PartContext $on): Demand
     {
         Curls::mustGoRound($on);
 
-        return parent::work($on);
+        return parent::demand($on);
     }
 
     public function size(PartContext $on): Size

@@ -32,7 +32,7 @@ final class FoldedRuffle extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=count} of {mesh}, {length} long. Fold {fold} back at each end, then gather each as {technique}, one on {on}.';
+        return 'Cut {=count} of {material}, {length} long. Fold {fold} back at each end, then gather each as {kind}, one on {on}.';
     }
 
     public function blanks(): array
@@ -43,13 +43,13 @@ final class FoldedRuffle extends Pieces
         ];
     }
 
-    public function work(PartContext $on): Demand
+    public function demand(PartContext $on): Demand
     {
         if (! $on->length('fold')->times(2)->isLessThan($on->length('length'))) {
             throw Fault::at('/fold', sprintf('Two folds of %s leave nothing of a piece of %s. Fold less, or cut longer.', $on->units->exact($on->length('fold')), $on->units->exact($on->length('length'))));
         }
 
-        return parent::work($on);
+        return parent::demand($on);
     }
 
     public function size(PartContext $on): Size
@@ -57,7 +57,7 @@ final class FoldedRuffle extends Pieces
         return self::wings($on, $on->length('length')->toInches() / 2 - $on->length('fold')->toInches());
     }
 
-    public function minutes(): float
+    protected function minutes(): float
     {
         return 1.2;
     }

@@ -8,7 +8,7 @@ use Davrin\Core\Part\OwnStem;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\Pieces;
 use Davrin\Core\Part\Size;
-use Davrin\Core\Ties\StemKind;
+use Davrin\Core\Ties\Fastening;
 
 /** One piece gathered at its middle, both ends hanging down. */
 final class GatheredDrape extends Pieces
@@ -30,7 +30,7 @@ final class GatheredDrape extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=count} of {mesh}, {length} long. Gather each at its middle as {technique} on {on}, tied by {stem}, and let the ends hang.';
+        return 'Cut {=count} of {material}, {length} long. Gather each at its middle as {kind} on {on}, tied by {stem}, and let the ends hang.';
     }
 
     public function blanks(): array
@@ -48,17 +48,17 @@ final class GatheredDrape extends Pieces
         return null;
     }
 
-    public function minutes(): float
+    protected function minutes(): float
     {
         return 2.0;
     }
 
-    public function doubts(PartContext $on): array
+    public function concerns(PartContext $on): array
     {
-        return OwnStem::doubts($on);
+        return OwnStem::concerns($on);
     }
 
-    protected function stem(PartContext $on): StemKind
+    protected function stem(PartContext $on): Fastening
     {
         return OwnStem::of($on);
     }

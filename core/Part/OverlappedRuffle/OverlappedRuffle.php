@@ -32,7 +32,7 @@ final class OverlappedRuffle extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=count} of {mesh}, {length} long. Fold both ends to the middle until they overlap by {overlap}, turn it over and gather it as {technique}, one on {on}.';
+        return 'Cut {=count} of {material}, {length} long. Fold both ends to the middle until they overlap by {overlap}, turn it over and gather it as {kind}, one on {on}.';
     }
 
     public function blanks(): array
@@ -43,13 +43,13 @@ final class OverlappedRuffle extends Pieces
         ];
     }
 
-    public function work(PartContext $on): Demand
+    public function demand(PartContext $on): Demand
     {
         if ($on->length('overlap')->times(2)->isMoreThan($on->length('length'))) {
             throw Fault::at('/overlap', sprintf('An overlap of %s is more than half a piece of %s. Overlap less, or cut longer.', $on->units->exact($on->length('overlap')), $on->units->exact($on->length('length'))));
         }
 
-        return parent::work($on);
+        return parent::demand($on);
     }
 
     /** Folded, a piece is (L - overlap)/2 long, and half of that is a wing. */
@@ -59,7 +59,7 @@ final class OverlappedRuffle extends Pieces
         return self::wings($on, ($on->length('length')->toInches() - $on->length('overlap')->toInches()) / 4 / self::LIES_FLAT * 0.62);
     }
 
-    public function minutes(): float
+    protected function minutes(): float
     {
         return 1.5;
     }

@@ -30,7 +30,7 @@ final class Pancake extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=count} of {mesh}, {length} long. Fold {fold} back at each end, gather each flat as {technique} on {on}, and tuck its ends into the grooves of its neighbours.';
+        return 'Cut {=count} of {material}, {length} long. Fold {fold} back at each end, gather each flat as {kind} on {on}, and tuck its ends into the grooves of its neighbours.';
     }
 
     public function blanks(): array
@@ -46,7 +46,7 @@ final class Pancake extends Pieces
         return self::wings($on, $on->length('length')->toInches() / 2 - $on->length('fold')->toInches(), 3.0);
     }
 
-    public function minutes(): float
+    protected function minutes(): float
     {
         return 1.5;
     }

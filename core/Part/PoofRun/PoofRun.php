@@ -7,13 +7,16 @@ namespace Davrin\Core\Part\PoofRun;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Demand\Demand;
+use Davrin\Core\Demand\GoodsNeed;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
+use Davrin\Core\Material\Kind\ZipTies;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Part\Continuous;
+use Davrin\Core\Part\FillsBetweenRows;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\Size;
-use Davrin\Core\Ties\StemKind;
+use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Words\Fault;
 
 /**
@@ -21,7 +24,7 @@ use Davrin\Core\Words\Fault;
  * one ending where the first began; on an open one n + 1. Then it drops to the next row, or each row is a run of its own,
  * or two; and a last pass may fill the space between the rows, tied into the inner row again.
  */
-final class PoofRun extends Continuous
+final class PoofRun extends Continuous implements FillsBetweenRows
 {
     /** Mesh up to this width stands out by half of it, wider mesh by a third (a guess). */
     private const NARROW = 10;
@@ -32,6 +35,13 @@ final class PoofRun extends Continuous
     private const FORM = 1.0;
 
     private const IN_ONE_GO = 'one';
+
+    private const TWICE = 'twice';
+
+    private const THRICE = 'thrice';
+
+    /** How often it goes round each row, where it is made in one go. */
+    private const ROUNDS = [self::IN_ONE_GO => 1, self::TWICE => 2, self::THRICE => 3];
 
     private const IN_HALVES = 'halves';
 
@@ -58,7 +68,7 @@ final class PoofRun extends Continuous
     {
         $several = count($on->rows) > 1;
 
-        return 'Tie {mesh}'.(count($on->meshes) > 1 ? ' together' : '').' as {technique} on {on}: {=count}, each {pitch} from tie to tie, {parts}'
+        return 'Tie {material}'.(count($on->materials) > 1 ? ' together' : '').' as {kind} on {on}: {=count}, each {pitch} from tie to tie, {parts}'
             .($several && $this->inOneGo($on) ? ' with {drop} to drop to the next row' : '')
             .($several ? ', {fill}.' : '.')
             .self::ending($on, 'a tail of {startTail}', ', {ends}');
@@ -70,7 +80,7 @@ final class PoofRun extends Continuous
             LengthBlank::of('pitch', 'the pitch of a poof', Length::inches(9), Length::inches(1), Length::yards(20)),
             ...self::tails(2, 2),
             LengthBlank::of('drop', 'the drop to the next row', Length::zero(), Length::zero(), Length::yards(2)),
-            new ChoiceBlank('parts', 'in how many goes', self::IN_ONE_GO, [self::IN_ONE_GO => 'in one go', 'rows' => 'row by row', self::IN_HALVES => 'each row in two halves']),
+            new ChoiceBlank('parts', 'in how many goes', self::IN_ONE_GO, [self::IN_ONE_GO => 'in one go', self::TWICE => 'twice round in one go', self::THRICE => 'three times round in one go', 'rows' => 'row by row', self::IN_HALVES => 'each row in two halves']),
             new ChoiceBlank('fill', 'a pass between the rows', 'none', ['none' => 'with no pass between the rows', self::FILLING => 'then a filling pass on the inner row again']),
             new ChoiceBlank('ends', 'how its ends are held', 'twice', ['twice' => 'each end tied twice', self::ZIP_TIED => 'each end held by a zip tie']),
         ];
@@ -91,7 +101,7 @@ final class PoofRun extends Continuous
         return [Length::sum([$on->length('startTail'), $on->length('drop'), $on->length('pitch'), $on->length('endTail')]), 'A poof with its tails'];
     }
 
-    public function work(PartContext $on): Demand
+    public function demand(PartContext $on): Demand
     {
         $rows = $on->rows;
         foreach ($rows as $row) {
@@ -106,15 +116,16 @@ final class PoofRun extends Continuous
         [$runs, $count] = [[], 0];
         foreach ($passes as [$row, $pass]) {
             $drops = $this->inOneGo($on) && $count > 0;
-            $steps = $this->steps($on, $row, $count, $drops ? $on->length('drop') : Length::zero(), $pass);
+            $steps = $this->roundAndRound($on, $row, $count, $drops ? $on->length('drop') : Length::zero(), $pass);
             $count += count($steps);
-            $runs = $drops ? [[...$runs[0], ...$steps]] : [...$runs, ...$this->parts($on, $steps)];
+            $runs = $drops ? [[...$runs[0], ...$steps]] : [...$runs, ...$this->stretches($on, $steps)];
         }
-        $zipTied = $on->slip->text('ends') === self::ZIP_TIED;
-        $drops = $this->inOneGo($on) ? count($passes) - 1 : 0;
+        $endsTake = $on->slip->text('ends') === self::ZIP_TIED ? ZipTies::KEY : null;
+        $demand = Demand::ofRuns(...array_map(fn (array $steps): Run => self::asRun($on, $steps, $endsTake), $runs));
+        // A zip tie takes it from row to row; the filling pass goes on from the last tie and takes none.
+        $zipTies = ($endsTake === null ? 0 : 2 * count($runs)) + ($this->inOneGo($on) ? count($rows) - 1 : 0);
 
-        return Demand::ofRuns(...array_map(fn (array $steps): Run => self::asRun($on, $steps, $zipTied), $runs))
-            ->heldBy(StemKind::None, ($zipTied ? 2 * count($runs) : 0) + $drops);
+        return $zipTies === 0 ? $demand : $demand->taking(GoodsNeed::pieces(ZipTies::KEY, $zipTies));
     }
 
     public function size(PartContext $on): Size
@@ -132,7 +143,12 @@ final class PoofRun extends Continuous
         );
     }
 
-    public function minutes(): float
+    public function filling(): array
+    {
+        return ['fill' => self::FILLING];
+    }
+
+    protected function minutes(): float
     {
         return 0.5;
     }
@@ -149,14 +165,30 @@ final class PoofRun extends Continuous
 
     private function inOneGo(PartContext $on): bool
     {
-        return $on->slip->text('parts') === self::IN_ONE_GO;
+        return isset(self::ROUNDS[$on->slip->text('parts')]);
+    }
+
+    /**
+     * The elements of one row, once round or more often; a row that does not close is gone back and forth along.
+     *
+     * @param  int  $after  how many elements there are before
+     * @return list<Step>
+     */
+    private function roundAndRound(PartContext $on, TieRow $row, int $after, Length $drop, int $pass): array
+    {
+        $steps = $this->stepsAlong($on, $row, $after, $drop, $pass);
+        for ($round = 2; $round <= ($pass === 0 ? self::ROUNDS[$on->slip->text('parts')] ?? 1 : 1); $round++) {
+            array_push($steps, ...$this->stepsAlong($on, $row, $after + count($steps), Length::zero(), $pass, $round));
+        }
+
+        return $steps;
     }
 
     /**
      * @param  list<Step>  $steps  of one row
      * @return list<list<Step>>
      */
-    private function parts(PartContext $on, array $steps): array
+    private function stretches(PartContext $on, array $steps): array
     {
         if ($on->slip->text('parts') !== self::IN_HALVES || count($steps) < 2) {
             return [$steps];

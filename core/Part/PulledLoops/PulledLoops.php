@@ -40,7 +40,7 @@ final class PulledLoops extends Continuous
 
     public function sentence(PartContext $on): string
     {
-        return 'Pull {mesh}'.(count($on->meshes) > 1 ? ' together' : '').' up between the wires as {technique} {height} high, {=loops} to a stitch of {=stitch}, a stitch at {on}: {=count}.'
+        return 'Pull {material}'.(count($on->materials) > 1 ? ' together' : '').' up between the wires as {kind} {height} high, {=loops} to a stitch of {=stitch}, a stitch at {on}: {=count}.'
             .self::ending($on, '{startTail} for the knot');
     }
 
@@ -67,14 +67,14 @@ final class PulledLoops extends Continuous
         return [Length::sum([$on->length('startTail'), $this->pitch($on), $on->length('endTail')]), 'A stitch with its ends'];
     }
 
-    public function work(PartContext $on): Demand
+    public function demand(PartContext $on): Demand
     {
         if ($this->gaps($on) === 0) {
             throw Fault::at('', 'Loops are pulled up between wires, and this form has only one. Choose another technique, or a form of two wires.');
         }
         $steps = [];
         foreach ($on->rows as $row) {
-            array_push($steps, ...$this->steps($on, $row, count($steps), Length::zero()));
+            array_push($steps, ...$this->stepsAlong($on, $row, count($steps), Length::zero()));
         }
 
         return Demand::ofRuns(self::asRun($on, $steps));
@@ -87,7 +87,7 @@ final class PulledLoops extends Continuous
         return new Size($height, sprintf('the height of a loop, %s', $on->units->exact($on->length('height'))), $height * 1.05, $height + 1, 'the height of a loop, and the form');
     }
 
-    public function minutes(): float
+    protected function minutes(): float
     {
         return 1.0;
     }

@@ -9,6 +9,7 @@ use Davrin\Core\Demand\Demand;
 use Davrin\Core\Material\MaterialUse;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Part\Continuous;
+use Davrin\Core\Part\Example;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\Size;
 
@@ -30,14 +31,19 @@ final class PushedRuffles extends Continuous
         return ['rise', 'rises'];
     }
 
-    public function meshes(): MaterialUse
+    public function example(): Example
+    {
+        return Example::onWires([28, 30, 32]);
+    }
+
+    public function materials(): MaterialUse
     {
         return MaterialUse::single();
     }
 
     public function sentence(PartContext $on): string
     {
-        return 'Push {mesh} through the lattice as {technique} along {on}: {=count}, each raised {rise} and {step} on to the next.'
+        return 'Push {material} through the lattice as {kind} along {on}: {=count}, each raised {rise} and {step} on to the next.'
             .self::ending($on, '{startTail}');
     }
 
@@ -65,11 +71,11 @@ final class PushedRuffles extends Continuous
         return [Length::sum([$on->length('startTail'), $this->pitch($on), $on->length('endTail')]), 'A rise with its ends'];
     }
 
-    public function work(PartContext $on): Demand
+    public function demand(PartContext $on): Demand
     {
         $steps = [];
         foreach ($on->rows as $row) {
-            array_push($steps, ...$this->steps($on, $row, count($steps), Length::zero()));
+            array_push($steps, ...$this->stepsAlong($on, $row, count($steps), Length::zero()));
         }
 
         return Demand::ofRuns(self::asRun($on, $steps));
@@ -87,7 +93,7 @@ final class PushedRuffles extends Continuous
         return null;
     }
 
-    public function minutes(): float
+    protected function minutes(): float
     {
         return 0.3;
     }

@@ -37,7 +37,7 @@ final class RolledBundle extends Bundle
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=pieces}, {length} long. Roll each along its curl to a tube {curl} across ({=turns}), stack {mesh} as {technique}, tied by {stem}, one on {on}: {=count}.';
+        return 'Cut {=pieces}, {length} long. Roll each along its curl to a tube {curl} across ({=turns}), stack {material} as {kind}, tied by {stem}, one on {on}: {=count}.';
     }
 
     public function blanks(): array
@@ -45,11 +45,11 @@ final class RolledBundle extends Bundle
         return [self::lengthBlank(9), Curls::diameter(Length::inches(1)), OwnStem::blank()];
     }
 
-    public function work(PartContext $on): Demand
+    public function demand(PartContext $on): Demand
     {
         Curls::mustGoRound($on);
 
-        return parent::work($on);
+        return parent::demand($on);
     }
 
     public function size(PartContext $on): Size

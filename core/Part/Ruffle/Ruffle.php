@@ -11,9 +11,11 @@ use Davrin\Core\Part\Size;
 /** One cut piece a tie, gathered across its width at mid length and pinched: two wings lie along the ring. */
 final class Ruffle extends Pieces
 {
+    public const KEY = 'ruffle';
+
     public function key(): string
     {
-        return 'ruffle';
+        return self::KEY;
     }
 
     public function name(): string
@@ -28,7 +30,7 @@ final class Ruffle extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=count} of {mesh}, {length} long. Gather each as {technique}, one on {on}.';
+        return 'Cut {=count} of {material}, {length} long. Gather each as {kind}, one on {on}.';
     }
 
     public function blanks(): array
@@ -41,7 +43,7 @@ final class Ruffle extends Pieces
         return self::wings($on, $on->length('length')->toInches() / 2);
     }
 
-    public function minutes(): float
+    protected function minutes(): float
     {
         return 1.0;
     }

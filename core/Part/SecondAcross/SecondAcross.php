@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace Davrin\Core\Part\SecondAcross;
 
 use Davrin\Core\Concern\Concern;
+use Davrin\Core\Part\Example;
+use Davrin\Core\Part\LiesOnOthers;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\Pieces;
+use Davrin\Core\Part\Ruffle\Ruffle;
 use Davrin\Core\Part\Size;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Words\Words;
 
 /** One piece more on a tie that has one, laid at right angles to it: its wings point in and out. */
-final class SecondAcross extends Pieces
+final class SecondAcross extends Pieces implements LiesOnOthers
 {
     public function key(): string
     {
@@ -31,7 +34,12 @@ final class SecondAcross extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=count} of {mesh}, {length} long. Gather each as {technique} what hangs there, one on {on}.';
+        return 'Cut {=count} of {material}, {length} long. Gather each as {kind} what hangs there, one on {on}.';
+    }
+
+    public function example(): Example
+    {
+        return Example::onWires(before: [['id' => 'first', 'kind' => Ruffle::KEY, 'material' => 'b', 'length' => '19 in']]);
     }
 
     public function blanks(): array
@@ -46,17 +54,17 @@ final class SecondAcross extends Pieces
         return new Size($wing, 'what of half a piece of '.$on->units->exact($on->length('length')).' lies across', $on->width()->toInches() / 2, 5.5, 'on top of the first');
     }
 
-    public function minutes(): float
+    protected function minutes(): float
     {
         return 1.0;
     }
 
-    public function doubts(PartContext $on): array
+    public function concerns(PartContext $on): array
     {
-        $bare = array_values(array_diff(array_map(fn (Tie $tie): int => $tie->number, $on->ties()), $on->taken));
+        $bare = array_values(array_diff(array_map(fn (Tie $tie): int => $tie->number, $on->ties()), $on->there->taken));
 
         return $bare === [] ? [] : [new Concern('across', 'Nothing to lie across.', ucfirst(Words::ties($bare)).' '.(count($bare) === 1 ? 'has' : 'have').' no piece yet that this could lie across. Build another layer there first, or move this one later.', $bare, [
-            'Make them ruffles' => ['technique' => 'ruffle'],
+            'Make them ruffles' => ['kind' => Ruffle::KEY],
         ])];
     }
 }

@@ -29,7 +29,7 @@ final class Starburst extends Bundle
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=pieces}, {length} long. Gather each at its middle like a small bow tie, turn {mesh} against each other as {technique}, tied by {stem}, one on {on}: {=count}.';
+        return 'Cut {=pieces}, {length} long. Gather each at its middle like a small bow tie, turn {material} against each other as {kind}, tied by {stem}, one on {on}: {=count}.';
     }
 
     public function blanks(): array

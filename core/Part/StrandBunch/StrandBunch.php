@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Part\StrandBunch;
 
+use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Demand;
@@ -13,11 +14,15 @@ use Davrin\Core\Part\OwnStem;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\Pieces;
 use Davrin\Core\Part\Size;
-use Davrin\Core\Ties\StemKind;
+use Davrin\Core\Ties\Fastening;
 
 /** Strands of raffia and the like, drawn off in one, cut to length together and tied at the middle: n x L a bunch. */
 final class StrandBunch extends Pieces
 {
+    private const IN_ONE = 'one';
+
+    private const EACH = 'each';
+
     public function key(): string
     {
         return 'strand-bunch';
@@ -35,27 +40,35 @@ final class StrandBunch extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Draw off {strands} strands of {mesh}, {length} long, for each, and tie them at the middle as {technique} by {stem}, one on {on}: {=count}.';
+        return 'Draw off {strands} strands of {material}, {length} long, for each, {drawn}, and tie them at the middle as {kind} by {stem}, one on {on}: {=count}.';
     }
 
     public function blanks(): array
     {
-        return [self::lengthBlank(16), new CountBlank('strands', 'the number of strands', 10, 2, 60), OwnStem::blank()];
+        return [
+            self::lengthBlank(16),
+            new CountBlank('strands', 'the number of strands', 10, 2, 60),
+            new ChoiceBlank('drawn', 'how they are drawn off', self::IN_ONE, [self::IN_ONE => 'all in one', self::EACH => 'strand by strand, from pieces too']),
+            OwnStem::blank(),
+        ];
     }
 
     public function leastRoll(PartContext $on): array
     {
-        return [self::bunch($on), 'A bunch'];
+        return $on->slip->text('drawn') === self::EACH ? [$on->length('length'), 'A strand'] : [self::bunch($on), 'A bunch'];
     }
 
-    public function work(PartContext $on): Demand
+    public function demand(PartContext $on): Demand
     {
         $cuts = [];
         foreach ($on->ties() as $index => $tie) {
-            $cuts[] = new Cut(Element::of($on->id, $index + 1, $tie->number), $on->at($tie)[0]->id, self::bunch($on));
+            $element = Element::onTie($on->id, $index + 1, $tie->number);
+            // Drawn off in one a bunch takes one stretch of the hank; strand by strand it can come from pieces that are there.
+            [$count, $length] = $on->slip->text('drawn') === self::EACH ? [$on->slip->count('strands'), $on->length('length')] : [1, self::bunch($on)];
+            array_push($cuts, ...array_fill(0, $count, new Cut($element, $on->at($tie)[0]->id, $length)));
         }
 
-        return Demand::ofCuts($cuts)->heldBy(OwnStem::of($on), 0);
+        return OwnStem::taken(Demand::ofCuts($cuts), OwnStem::of($on), $this->noun());
     }
 
     public function size(PartContext $on): Size
@@ -70,17 +83,17 @@ final class StrandBunch extends Pieces
         return null;
     }
 
-    public function minutes(): float
+    protected function minutes(): float
     {
         return 1.0;
     }
 
-    public function doubts(PartContext $on): array
+    public function concerns(PartContext $on): array
     {
-        return OwnStem::doubts($on);
+        return OwnStem::concerns($on);
     }
 
-    protected function stem(PartContext $on): StemKind
+    protected function stem(PartContext $on): Fastening
     {
         return OwnStem::of($on);
     }

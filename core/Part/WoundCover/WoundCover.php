@@ -6,26 +6,29 @@ namespace Davrin\Core\Part\WoundCover;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Davrin\Core\Anchor\AnchorKind;
+use Davrin\Core\Anchor\Kind\OnArea;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\LengthBlank;
-use Davrin\Core\Concern\Concern;
 use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Demand;
 use Davrin\Core\Demand\Element;
+use Davrin\Core\Form\Kind\Hat;
 use Davrin\Core\Material\MaterialUse;
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Part\Example;
 use Davrin\Core\Part\PartContext;
-use Davrin\Core\Part\PartKind;
 use Davrin\Core\Part\Size;
+use Davrin\Core\Part\WoundPart;
 use Davrin\Core\Words\Fault;
 
 /**
  * A strip of width w wound over a crown or a bar of average girth g and height h, overlapped by a part o of its width, and
- * glued on the back: g x h / (w x (1 - o)) a pass, and often a second, as it shows through. It stands on no tie.
+ * glued on the back: g x h / (w x (1 - o)) a pass, and often a second, as it shows through. It stands on no tie, but on what it covers.
  */
-final class WoundCover implements PartKind
+final class WoundCover extends WoundPart
 {
     private const OVERLAPS = ['none' => '0', '1/4' => '1/4', '1/3' => '1/3', '1/2' => '1/2'];
 
@@ -44,14 +47,24 @@ final class WoundCover implements PartKind
         return ['wound pass', 'wound passes'];
     }
 
-    public function meshes(): MaterialUse
+    public function anchor(): AnchorKind
+    {
+        return new OnArea;
+    }
+
+    public function example(): Example
+    {
+        return Example::on(['kind' => Hat::KEY]);
+    }
+
+    public function materials(): MaterialUse
     {
         return MaterialUse::single();
     }
 
     public function sentence(PartContext $on): string
     {
-        return 'Wind a strip of {mesh}, {strip} wide, over the crown or bar as {technique}, each turn over the last by {overlap} of its width: {girth} round and {height} high takes {=pass} a pass, in {passes} passes. Glue both ends on the back.';
+        return 'Wind a strip of {material}, {strip} wide, over the {area} as {kind}, each turn over the last by {overlap} of its width: {girth} round and {height} high takes {=pass} a pass, in {passes} passes. Glue both ends on the back.';
     }
 
     public function words(PartContext $on): array
@@ -85,14 +98,14 @@ final class WoundCover implements PartKind
         return [self::pass($on), 'A pass'];
     }
 
-    public function work(PartContext $on): Demand
+    public function demand(PartContext $on): Demand
     {
         if ($on->length('strip')->isMoreThan($on->width())) {
             throw Fault::at('/strip', sprintf('A strip %s wide does not come from mesh %s wide. Write a narrower strip, or take a wider mesh.', $on->units->exact($on->length('strip')), $on->units->exact($on->width())));
         }
         $cuts = [];
         foreach (range(1, $on->slip->count('passes')) as $pass) {
-            $cuts[] = new Cut(Element::of($on->id, $pass), $on->meshes[0]->id, self::pass($on));
+            $cuts[] = new Cut(Element::elsewhere($on->id, $pass), $on->first()->id, self::pass($on));
         }
 
         return Demand::ofCuts($cuts);
@@ -108,7 +121,7 @@ final class WoundCover implements PartKind
         return null;
     }
 
-    public function minutes(): float
+    protected function minutes(): float
     {
         return 6.0;
     }
@@ -116,12 +129,6 @@ final class WoundCover implements PartKind
     public function cautions(): array
     {
         return [Caution::Cutter, Caution::HotGlue];
-    }
-
-    /** @return list<Concern> */
-    public function doubts(PartContext $on): array
-    {
-        return [];
     }
 
     /** Exact, then up to the next whole unit of length. */

@@ -7,11 +7,14 @@ namespace Davrin\Core\Part\WrappedStrips;
 use Davrin\Core\Concern\Concern;
 use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Demand;
+use Davrin\Core\Demand\GoodsNeed;
+use Davrin\Core\Material\Kind\ZipTies;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\Pieces;
 use Davrin\Core\Part\Size;
+use Davrin\Core\Ties\Fastening;
 use Davrin\Core\Ties\Tie;
 
 /**
@@ -42,7 +45,7 @@ final class WrappedStrips extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=count} of {mesh}, {length} long (twice round and 2 in is {=loosely}). Wrap each loosely round all the wires as {technique} at {on}, and close it on the back with a zip tie.';
+        return 'Cut {=count} of {material}, {length} long (twice round and 2 in is {=loosely}). Wrap each loosely round all the wires as {kind} at {on}, and close it on the back with a zip tie.';
     }
 
     public function blanks(): array
@@ -50,11 +53,12 @@ final class WrappedStrips extends Pieces
         return [self::lengthBlank(16)];
     }
 
-    public function work(PartContext $on): Demand
+    public function demand(PartContext $on): Demand
     {
-        $work = parent::work($on);
+        $demand = parent::demand($on);
 
-        return $work->heldBy($work->stem, count($work->elements));
+        // Where the ties are zip ties, each closes its strip, and there is no other.
+        return $on->group?->fastening === Fastening::ZipTie ? $demand : $demand->taking(GoodsNeed::pieces(ZipTies::KEY, count($demand->elements)));
     }
 
     public function size(PartContext $on): Size
@@ -70,7 +74,7 @@ final class WrappedStrips extends Pieces
         return null;
     }
 
-    public function minutes(): float
+    protected function minutes(): float
     {
         return 1.0;
     }
@@ -80,7 +84,7 @@ final class WrappedStrips extends Pieces
         return [Caution::Cutter];
     }
 
-    public function doubts(PartContext $on): array
+    public function concerns(PartContext $on): array
     {
         $least = self::round($on)->plus(Length::inches(2));
         if (! $on->length('length')->isLessThan($least)) {

@@ -7,7 +7,7 @@ namespace Davrin\Core\Ties\Layout;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Ties\StemKind;
+use Davrin\Core\Ties\Fastening;
 
 /** The stems that a pre-tied form was sold with. */
 final class AsItCame extends Rows
@@ -37,9 +37,9 @@ final class AsItCame extends Rows
         return [];
     }
 
-    public function usualStem(): StemKind
+    public function usualFastening(): Fastening
     {
-        return StemKind::Attached;
+        return Fastening::Attached;
     }
 
     public function rows(Form $form, Slip $slip, Units $units): array

@@ -9,9 +9,9 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\Seat;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Ties\Fastening;
 use Davrin\Core\Ties\Row;
 use Davrin\Core\Ties\Spot;
-use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\TieLayout;
 
 /**
@@ -50,9 +50,9 @@ final class CornersAndSides implements TieLayout
         return [new CountBlank('aSide', 'the number of ties on a side', 2, 0, 40), SeatChoice::blank($form)];
     }
 
-    public function usualStem(): StemKind
+    public function usualFastening(): Fastening
     {
-        return StemKind::Whole;
+        return Fastening::Whole;
     }
 
     public function rows(Form $form, Slip $slip, Units $units): array

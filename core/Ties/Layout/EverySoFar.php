@@ -9,9 +9,9 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Ties\Fastening;
 use Davrin\Core\Ties\Row;
 use Davrin\Core\Ties\Spot;
-use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\TieLayout;
 use Davrin\Core\Ties\Ties;
 use Davrin\Core\Words\Fault;
@@ -56,9 +56,9 @@ final class EverySoFar implements TieLayout
         ];
     }
 
-    public function usualStem(): StemKind
+    public function usualFastening(): Fastening
     {
-        return StemKind::Whole;
+        return Fastening::Whole;
     }
 
     public function rows(Form $form, Slip $slip, Units $units): array

@@ -7,18 +7,20 @@ namespace Davrin\Core\Ties\Layout;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Ties\Fastening;
 use Davrin\Core\Ties\Row;
 use Davrin\Core\Ties\Spot;
 use Davrin\Core\Ties\SpotsBlank;
-use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\TieLayout;
 
 /** Ties wherever the maker puts them, one by one. */
 final class Free implements TieLayout
 {
+    public const KEY = 'free';
+
     public function key(): string
     {
-        return 'free';
+        return self::KEY;
     }
 
     public function name(): string
@@ -46,9 +48,9 @@ final class Free implements TieLayout
         return [SpotsBlank::on($form)];
     }
 
-    public function usualStem(): StemKind
+    public function usualFastening(): Fastening
     {
-        return StemKind::Whole;
+        return Fastening::Whole;
     }
 
     public function rows(Form $form, Slip $slip, Units $units): array

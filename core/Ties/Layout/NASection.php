@@ -8,16 +8,18 @@ use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Ties\Fastening;
 use Davrin\Core\Ties\Row;
-use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\TieLayout;
 
 /** The same number of ties in every section on one pair of wires, or one wire: tie i of n stands at (i + 1/2)/n of the section. */
 final class NASection implements TieLayout
 {
+    public const KEY = 'n-a-section';
+
     public function key(): string
     {
-        return 'n-a-section';
+        return self::KEY;
     }
 
     public function name(): string
@@ -49,9 +51,9 @@ final class NASection implements TieLayout
         ];
     }
 
-    public function usualStem(): StemKind
+    public function usualFastening(): Fastening
     {
-        return StemKind::Whole;
+        return Fastening::Whole;
     }
 
     public function rows(Form $form, Slip $slip, Units $units): array

@@ -8,9 +8,9 @@ use Davrin\Core\Blank\CountsBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Ties\Fastening;
 use Davrin\Core\Ties\Row;
 use Davrin\Core\Ties\Spot;
-use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\TieLayout;
 
 /** Rows of any number of ties, each evenly spaced all along, the inner row on the inner wires and the outer on the outer. */
@@ -46,9 +46,9 @@ class Rows implements TieLayout
         return [new CountsBlank('rows', 'the ties in each row', count($form->pairs()) > 1 ? [6, 12] : [12], 1, 5, 1, 100)];
     }
 
-    public function usualStem(): StemKind
+    public function usualFastening(): Fastening
     {
-        return StemKind::Whole;
+        return Fastening::Whole;
     }
 
     public function rows(Form $form, Slip $slip, Units $units): array

@@ -8,8 +8,8 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\Seat;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Ties\Fastening;
 use Davrin\Core\Ties\Row;
-use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\TieLayout;
 
 /** The same ties in every section: a row on the two inner wires and one farther out. */
@@ -30,9 +30,9 @@ abstract class TwoRows implements TieLayout
         return [SectionChoice::blank()];
     }
 
-    public function usualStem(): StemKind
+    public function usualFastening(): Fastening
     {
-        return StemKind::Whole;
+        return Fastening::Whole;
     }
 
     public function rows(Form $form, Slip $slip, Units $units): array

@@ -8,9 +8,9 @@ use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Ties\Fastening;
 use Davrin\Core\Ties\Row;
 use Davrin\Core\Ties\Spot;
-use Davrin\Core\Ties\StemKind;
 use Davrin\Core\Ties\TieLayout;
 
 /** Stepping from the inner pair out to the outer and back, tie by tie, and carrying on where the last section stopped, so that no line shows. */
@@ -48,9 +48,9 @@ final class Zigzag implements TieLayout
         return [new CountBlank('perSection', 'the number of ties in a section', 6, 1, 40), SectionChoice::blank()];
     }
 
-    public function usualStem(): StemKind
+    public function usualFastening(): Fastening
     {
-        return StemKind::Half;
+        return Fastening::Half;
     }
 
     public function rows(Form $form, Slip $slip, Units $units): array

@@ -1,7 +1,7 @@
 {{-- Pieces of one layer on one row: each shape is drawn once, outward up, and put into its places. --}}
-@php $name = $layer->name; @endphp
+@php $name = $part->name; @endphp
 <defs>
-    @foreach ($layer->shapes as $index => $shape)
+    @foreach ($part->shapes as $index => $shape)
         <g id="{{ $name }}-{{ $index }}-edge">
             @foreach ($shape->patches as $patch)
                 <path d="{{ $patch->edge }}" />
@@ -12,7 +12,7 @@
         </g>
         <g id="{{ $name }}-{{ $index }}">
             @foreach ($shape->patches as $which => $patch)
-                @php $ink = $layer->inks[$index][$patch->piece]; @endphp
+                @php $ink = $part->inks[$index][$patch->piece]; @endphp
                 <g fill="{{ $patch->hollow ? 'none' : "url(#mesh-$ink->id)" }}" stroke="{{ $patch->hollow ? $ink->fill : $ink->dark }}" @if ($patch->hollow) stroke-width="3.4" @endif @if ($patch->mirrored) id="{{ $name }}-{{ $index }}-{{ $which }}" @endif>
                     <path class="edge" d="{{ $patch->edge }}" />
                     @if ($patch->shade !== '')
@@ -32,8 +32,8 @@
         </g>
     @endforeach
 </defs>
-<g class="elements" data-of="{{ $layer->id }}" aria-hidden="true">
-    @foreach ($layer->elements as $element)
+<g class="elements" data-of="{{ $part->id }}" aria-hidden="true">
+    @foreach ($part->elements as $element)
         <use href="#{{ $name }}-{{ $element['shape'] }}{{ $element['missing'] ? '-edge' : '' }}" transform="translate({{ $element['x'] }} {{ $element['y'] }}) rotate({{ $element['turn'] }})" @class(['missing' => $element['missing'], 'at-tie' => in_array($lit, $element['ties'], true)])/>
     @endforeach
 </g>

@@ -1,5 +1,5 @@
 @props(['line', 'use', 'mesh', 'strips', 'more' => 0, 'ink', 'saved', 'view', 'problem' => null, 'warns' => false, 'spare' => false, 'onShelf' => null, 'changed' => null])
-<section class="mesh @if ($warns) warns @endif" id="rolls-{{ $mesh->mesh->id }}">
+<section class="mesh @if ($warns) warns @endif" id="rolls-{{ $mesh->wound->id }}">
     <x-edit-form :saved="$saved" :view="$view" live="change">
         <x-sentence :line="$line" :problem="$problem" />
         <div class="flex flex-wrap items-baseline gap-x-5">
@@ -13,14 +13,14 @@
                 @endunless
                 @if ($changed === null && $onShelf?->isNotEmpty())
                     {{-- In the same line, though another form's: what is chosen here is not a blank of the sentence. --}}
-                    <select class="quiet take-form editor-only" name="to" form="take-{{ $mesh->mesh->id }}" aria-label="take {{ $mesh->mesh->name() }} from the shelf" autocomplete="off"
-                        hx-post="{{ $view->to('edits') }}" hx-trigger="change consume" hx-include="#take-{{ $mesh->mesh->id }}">
+                    <select class="quiet take-form editor-only" name="to" form="take-{{ $mesh->wound->id }}" aria-label="take {{ $mesh->wound->name() }} from the shelf" autocomplete="off"
+                        hx-post="{{ $view->to('edits') }}" hx-trigger="change consume" hx-include="#take-{{ $mesh->wound->id }}">
                         <option value="">take it from the shelf</option>
                         @foreach ($onShelf as $item)
                             <option value="{{ $item->id }}">{{ $item->name }}, {{ $item->widthWords() }}</option>
                         @endforeach
                     </select>
-                    <noscript><button class="quiet" form="take-{{ $mesh->mesh->id }}">take it</button></noscript>
+                    <noscript><button class="quiet" form="take-{{ $mesh->wound->id }}">take it</button></noscript>
                 @endif
             </div>
         </div>
@@ -32,22 +32,22 @@
     @if ($changed !== null)
         <x-edit-form :saved="$saved" :view="$view" class="editor-only changed">
             Free on the shelf now: {{ $changed }}.
-            <button class="act" name="do" value="take-meshes">Plan from that</button>
+            <button class="act" name="do" value="take-materials">Plan from that</button>
         </x-edit-form>
     @elseif ($onShelf?->isNotEmpty())
-        <x-edit-form :saved="$saved" :view="$view" :id="'take-'.$mesh->mesh->id" class="editor-only hidden">
-            <input type="hidden" name="do" value="take-mesh">
-            <input type="hidden" name="id" value="{{ $mesh->mesh->id }}">
+        <x-edit-form :saved="$saved" :view="$view" :id="'take-'.$mesh->wound->id" class="editor-only hidden">
+            <input type="hidden" name="do" value="take-material">
+            <input type="hidden" name="id" value="{{ $mesh->wound->id }}">
         </x-edit-form>
     @endif
     @if ($spare)
         <x-edit-form :saved="$saved" :view="$view" class="editor-only">
-            <input type="hidden" name="id" value="{{ $mesh->mesh->id }}">
-            No layer uses it. <button class="quiet" name="do" value="remove-mesh">take it away</button>
+            <input type="hidden" name="id" value="{{ $mesh->wound->id }}">
+            No layer uses it. <button class="quiet" name="do" value="remove-material">take it away</button>
         </x-edit-form>
     @endif
     @foreach ($strips as $strip)
-        <x-roll-strip :strip="$strip" :ink="$ink" :lit="$view->tie" :name="$mesh->mesh->name()" />
+        <x-roll-strip :strip="$strip" :ink="$ink" :lit="$view->tie" :name="$mesh->wound->name()" />
     @endforeach
     @if ($more > 0)
         <p class="text-[13.5px]">And {{ Davrin\Core\Words\Words::count($more, 'roll') }} more, each <a href="{{ route('cuts.show', $saved) }}">on the cut sheet</a>.</p>

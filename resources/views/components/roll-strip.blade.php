@@ -8,7 +8,7 @@
     @foreach ($strip->cuts as $cut)
         <g>
             <title>{{ $cut['words'] }}</title>
-            <rect class="cut @if (str_contains($cut['kind'], 'tail')) tail @endif @if (in_array($lit, $cut['ties'], true)) at-tie @endif" data-of="{{ $cut['layer'] }}" x="{{ $cut['x'] }}" y="1" width="{{ $cut['width'] }}" height="{{ $height }}" fill="url(#mesh-{{ $ink->id }})" />
+            <rect class="cut @if (str_contains($cut['kind'], 'tail')) tail @endif @if (in_array($lit, $cut['ties'], true)) at-tie @endif" data-of="{{ $cut['part'] }}" x="{{ $cut['x'] }}" y="1" width="{{ $cut['width'] }}" height="{{ $height }}" fill="url(#mesh-{{ $ink->id }})" />
             @if ($cut['numbered'] && count($strip->numbers) === 1)
                 @php $plate = min(17, $cut['width'] - 1.4); @endphp
                 <rect x="{{ $cut['x'] + ($cut['width'] - $plate) / 2 }}" y="{{ $middle - 7.5 }}" width="{{ $plate }}" height="15" rx="3" fill="{{ $ink->fill }}" pointer-events="none" />

@@ -1,5 +1,5 @@
 @props(['sample'])
-@php [$drawing, $frame, $layer] = [$sample->drawing(), $sample->frame(), $sample->layer()]; @endphp
+@php [$drawing, $frame, $part] = [$sample->drawing(), $sample->frame(), $sample->part()]; @endphp
 <article class="technique" id="{{ $sample->technique->key() }}">
     <svg viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() }}" role="img" aria-label="{{ ucfirst($sample->technique->name()) }}, drawn on the form">
         <defs><x-mesh-patterns :inks="$drawing->inks" /></defs>
@@ -8,6 +8,6 @@
     <div>
         <h2>{{ ucfirst($sample->technique->name()) }}</h2>
         <p>{{ $sample->sentence()->text() }}</p>
-        <p class="text-soft">{{ $layer->takes->shown }} of mesh here, {{ $layer->depth->shown }} deep.</p>
+        <p class="text-soft">{{ $part->takes->shown }} of mesh here, {{ $part->depth->shown }} deep.</p>
     </div>
 </article>

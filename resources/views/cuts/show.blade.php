@@ -40,8 +40,8 @@
             </div>
             @foreach ($page->pages[$number - 1] as $roll)
                 <section class="sheet-roll" id="roll-{{ $roll->key }}-{{ $roll->roll->number }}">
-                    <h2><x-swatch :ink="$page->inks[$roll->key]" /> {{ $roll->mesh->name() }}, {{ $units->exact($roll->mesh->width()) }}. {{ $roll->name }}</h2>
-                    <x-roll-strip :strip="$page->strip($roll)" :ink="$page->inks[$roll->key]" :name="$roll->mesh->name()" />
+                    <h2><x-swatch :ink="$page->inks[$roll->key]" /> {{ $roll->wound->name() }}, {{ $units->exact($roll->wound->width()) }}. {{ $roll->name }}</h2>
+                    <x-roll-strip :strip="$page->strip($roll)" :ink="$page->inks[$roll->key]" :name="$roll->wound->name()" />
                     @foreach ($roll->groups() as $cuts)
                         <div class="alike">
                             <b>{{ count($cuts) }} x {{ $units->needed($cuts[0]->segment->length) }}@if ($cuts[0]->isTied)<span>, not cut</span>@endif @if ($cuts[0]->whose)<span class="whose">for {{ $cuts[0]->whose }}</span>@endif</b>

@@ -15,7 +15,7 @@
     <p class="mt-1 text-[13.5px]">
         @foreach ([
             $result->tally->ties->said(),
-            $result->layers === [] ? 'no mesh yet' : $result->tally->elements->said(),
+            $result->parts === [] ? 'no mesh yet' : $result->tally->elements->said(),
             $result->tally->rolls->said().', '.$result->tally->left->shown.' left',
             $result->tally->across->shown.($result->form->round() ? ' across' : ''),
         ] as $figure)

@@ -83,22 +83,22 @@
         @foreach ($recipe->ties as $index => $line)
             <x-recipe-line :number="$index + 2" :line="$line" :saved="$saved" :view="$view" :problem="$problem"
                 :places="$plan->ties->groups[$index]->isFree() ? $result->form : null"
-                :tools="[...($loop->last ? ['add-ties' => 'tie it another way too'] : []), ...(count($recipe->ties) > 1 ? ['remove-ties' => 'take away'] : [])]" />
+                :tools="[...($loop->last ? ['add-ties' => 'tie it another way too'] : []), ...(count($recipe->ties) > 0 ? ['remove-ties' => 'take away'] : [])]" />
         @endforeach
-        @foreach ($recipe->layers as $index => $line)
+        @foreach ($recipe->parts as $index => $line)
             <x-recipe-line :number="count($recipe->ties) + $index + 2" :line="$line" :saved="$saved" :view="$view" :problem="$problem" :advice="$advice[$line->address] ?? []" :inks="$inks"
-                :tools="[...($index > 0 ? ['layer-earlier' => 'earlier'] : []), ...($index < count($recipe->layers) - 1 ? ['layer-later' => 'later'] : []), 'remove-layer' => 'take away']" />
+                :tools="[...($index > 0 ? ['part-earlier' => 'earlier'] : []), ...($index < count($recipe->parts) - 1 ? ['part-later' => 'later'] : []), 'remove-part' => 'take away']" />
         @endforeach
         <section class="line editor-only">
             <b class="number" aria-hidden="true">+</b>
             <x-edit-form :saved="$saved" :view="$view">
-                @if ($recipe->layers === [])
+                @if ($recipe->parts === [])
                     <p class="mb-2">The ring is prepped. Put some mesh on it.</p>
                 @endif
-                <button class="quiet text-[15px]" name="do" value="add-layer">{{ $recipe->layers === [] ? 'Add mesh to the ties' : 'Add another layer of mesh' }}</button>
+                <button class="quiet text-[15px]" name="do" value="add-part">{{ $recipe->parts === [] ? 'Add mesh to the ties' : 'Add another layer of mesh' }}</button>
             </x-edit-form>
         </section>
-        @php $closing = array_values(array_filter([$recipe->stems, $recipe->zipTies, $recipe->settings])); @endphp
+        @php $closing = [...$recipe->goods, $recipe->settings]; @endphp
         <details class="aside" id="aside" @if (collect($closing)->contains(fn ($line): bool => $problem?->at($line->address) ?? false)) open @endif>
             <summary>
                 @foreach (array_merge(...array_column($closing, 'figures')) as $figure)
@@ -109,7 +109,11 @@
                 <span>{{ $plan->settings->room() ? $plan->units()->exact($plan->settings->room()).' of room' : 'any room' }} in depth</span>
             </summary>
             @foreach ($closing as $line)
-                <x-recipe-line number="" :line="$line" :saved="$saved" :view="$view" :problem="$problem" />
+                <x-recipe-line number="" :line="$line" :saved="$saved" :view="$view" :problem="$problem">
+                    @if (str_starts_with($line->address, 'materials.'))
+                        <x-take-from-shelf :material="$plan->materials->all[Str::after($line->address, '.')]" :on-shelf="$onShelf" :changed="$changed" :saved="$saved" :view="$view" />
+                    @endif
+                </x-recipe-line>
             @endforeach
         </details>
     </div>
@@ -127,7 +131,7 @@
             @if ($paints)
                 <b class="editor-only">paint ties</b>
                 <div class="brushes editor-only" role="group" aria-label="paint ties with">
-                    @foreach ($plan->meshes as $index => $mesh)
+                    @foreach ($plan->wound() as $index => $mesh)
                         <button type="button" class="brush" data-brush="{{ $mesh->id }}" aria-pressed="false" title="{{ $mesh->name() }}: click ties to paint them{{ $index < 9 ? ', or press '.($index + 1).' on one' : '' }}"><x-swatch :ink="$inks[$mesh->id]" /><span class="sr-only">{{ $mesh->name() }}</span></button>
                     @endforeach
                 </div>
@@ -152,7 +156,7 @@
                     <x-edit-form :saved="$saved" :view="$view" class="mt-2 flex flex-wrap gap-x-3">
                         <input type="hidden" name="do" value="paint">
                         <input type="hidden" name="id" value="{{ $tie['number'] }}">
-                        @foreach ($plan->meshes as $mesh)
+                        @foreach ($plan->wound() as $mesh)
                             @php $isPainted = ($litPaints->on->deal->painted[$tie['number']] ?? null) === $mesh->id; @endphp
                             <button class="quiet" name="to" value="{{ $mesh->id }}"><x-swatch :ink="$inks[$mesh->id]" /> {{ $isPainted ? 'no longer '.$mesh->name() : $mesh->name() }}</button>
                         @endforeach
@@ -204,14 +208,14 @@
             <span class="flex items-baseline gap-4 text-soft">
                 each piece bears its tie
                 <x-edit-form :saved="$saved" :view="$view" class="editor-only">
-                    <button class="quiet" name="do" value="add-mesh">add a mesh</button>
+                    <button class="quiet" name="do" value="add-material">add a mesh</button>
                 </x-edit-form>
             </span>
         </h2>
-        @foreach ($result->meshes as $index => $mesh)
-            @php $id = $mesh->mesh->id; @endphp
-            <x-mesh-rolls :line="$recipe->meshes[$id]" :use="$recipe->uses[$id]" :mesh="$mesh" :strips="$shelf->strips[$id]" :more="$shelf->more[$id]" :ink="$inks[$id]" :saved="$saved" :view="$view" :problem="$problem"
-                :warns="! $mesh->verdict->isGood()" :spare="count($plan->meshes) > 1 && $plan->layersOf($mesh->mesh) === []" :on-shelf="$shelfMeshes" :changed="$changed[$id] ?? null" />
+        @foreach ($result->wound as $index => $mesh)
+            @php $id = $mesh->wound->id; @endphp
+            <x-mesh-rolls :line="$recipe->materials[$id]" :use="$recipe->uses[$id]" :mesh="$mesh" :strips="$shelf->strips[$id]" :more="$shelf->more[$id]" :ink="$inks[$id]" :saved="$saved" :view="$view" :problem="$problem"
+                :warns="! $mesh->verdict->isGood()" :spare="count($plan->wound()) > 1 && $plan->partsOf($mesh->wound) === []" :on-shelf="$onShelf[$mesh->wound->kind->key()] ?? collect()" :changed="$changed[$id] ?? null" />
         @endforeach
     </div>
 </main>

@@ -34,10 +34,10 @@
                     <p class="text-[17px] text-soft">These plans cut no mesh yet.</p>
                 @else
                     <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$page->inks" /></defs></svg>
-                    @foreach ($together->meshes() as $place => $mesh)
+                    @foreach ($together->worked()->materials as $place => $mesh)
                         <section class="sheet-roll">
                             @php $ink = $page->inks["mesh$place"] ?? null; @endphp
-                            <h2>@if ($ink)<x-swatch :ink="$ink" />@endif {{ $mesh->name() }}, {{ $page->units->exact($mesh->mesh->width()) }}</h2>
+                            <h2>@if ($ink)<x-swatch :ink="$ink" />@endif {{ $mesh->name() }}, {{ $page->units->exact($mesh->wound->width()) }}</h2>
                             <p>
                                 <b>{{ $mesh->rolls->opened() }} full {{ Str::plural('roll', $mesh->rolls->opened()) }}</b> together, {{ $mesh->rolls->money()->shown() }} to buy; each from new rolls of its own {{ $mesh->openedApart }}, {{ $mesh->moneyApart->shown() }}.
                                 {{ $page->units->needed($mesh->rolls->used()) }} used, {{ $page->units->available($mesh->rolls->left()) }} left.
@@ -53,7 +53,7 @@
                             @php $rolls = array_values(array_filter($page->sheet->rolls, fn ($roll) => $roll->key === "mesh$place")); @endphp
                             @foreach (array_slice($rolls, 0, 40) as $roll)
                                 <details class="batch-roll">
-                                    <summary><span class="roll-number">{{ $roll->roll->number }}</span> <x-roll-strip :strip="$page->strip($roll)" :ink="$page->inks[$roll->key]" :name="$mesh->mesh->name()" /></summary>
+                                    <summary><span class="roll-number">{{ $roll->roll->number }}</span> <x-roll-strip :strip="$page->strip($roll)" :ink="$page->inks[$roll->key]" :name="$mesh->wound->name()" /></summary>
                                     <ul>
                                         <li>{{ $roll->name }}</li>
                                         @foreach ($roll->groups() as $cuts)

@@ -29,7 +29,7 @@ final class AdviceTest extends PlanCase
     {
         $advice = $this->work($this->everyInch())->advice;
         $this->assertCount(1, $advice);
-        $this->assertSame(['every-inch', 'layers.l1', [15]], [$advice[0]->rule, $advice[0]->about, $advice[0]->ties]);
+        $this->assertSame(['every-inch', 'parts.l1', [15]], [$advice[0]->rule, $advice[0]->about, $advice[0]->ties]);
         $this->assertSame('Every inch is used, and at risk.', $advice[0]->title);
         $this->assertStringContainsString('only 352 3/4 in of each is safe, and then there is none for tie 15', $advice[0]->sentence);
     }
@@ -38,7 +38,7 @@ final class AdviceTest extends PlanCase
     {
         $remedy = $this->work($this->everyInch())->advice[0]->remedies[0];
         $this->assertSame('Cut 23 1/2 in each', $remedy->label);
-        $this->assertSame(['layers.l1.length' => '23 1/2 in'], $remedy->fill);
+        $this->assertSame(['parts.l1.length' => '23 1/2 in'], $remedy->edit->asData()['set']);
         $this->assertSame('uses 352 1/2 in, leaves 7 1/2 in; $0.14 less', $remedy->effect);
     }
 
@@ -52,13 +52,13 @@ final class AdviceTest extends PlanCase
     {
         $remedy = $this->work($this->everyInch())->advice[0]->remedies[2];
         $this->assertSame(['Leave tie 15 bare', '14 ruffles; uses 336 in, leaves 24 in; $0.43 less'], [$remedy->label, $remedy->effect]);
-        $this->assertSame([], $this->work(['layers' => [['length' => '24 in', 'on' => $remedy->fill['layers.l1.on']]]] + $this->everyInch())->advice);
+        $this->assertSame([], $this->work(['parts' => [['length' => '24 in', 'on' => $remedy->edit->asData()['set']['parts.l1.on']]]] + $this->everyInch())->advice);
     }
 
     public function test_a_measured_roll_used_to_the_last_inch_is_not_at_risk_but_still_told(): void
     {
         $plan = $this->everyInch();
-        $plan['meshes'][0]['label'] = 'measured';
+        $plan['materials'][0]['label'] = 'measured';
         $result = $this->work($plan);
         $this->assertSame('uses every inch', $result->verdict->words());
         $this->assertSame(['Every inch is used.', []], [$result->advice[0]->title, $result->advice[0]->ties]);
@@ -68,7 +68,7 @@ final class AdviceTest extends PlanCase
     public function test_a_plan_that_needs_more_than_is_safe_is_at_risk_though_something_is_left(): void
     {
         $plan = $this->everyInch();
-        $plan['layers'][0]['length'] = '23 3/4 in';
+        $plan['parts'][0]['length'] = '23 3/4 in';
         $result = $this->work($plan);
         $this->assertSame('at risk', $result->verdict->words());
         $this->assertSame('Cut 23 1/2 in each', $result->advice[0]->remedies[0]->label);
@@ -77,7 +77,7 @@ final class AdviceTest extends PlanCase
     public function test_the_trim_for_a_clean_end_counts_against_what_is_safe(): void
     {
         $plan = $this->everyInch();
-        $plan['meshes'][0]['trim'] = '1 in';
+        $plan['materials'][0]['trim'] = '1 in';
         // 352.8 less 1 in is 351.8: 15 pieces of 23 3/8 in take 350 5/8, of 23 1/2 in too much.
         $this->assertSame('Cut 23 3/8 in each', $this->work($plan)->advice[0]->remedies[0]->label);
     }
@@ -85,7 +85,7 @@ final class AdviceTest extends PlanCase
     public function test_short_of_mesh_it_says_how_many_pieces_and_which_ties(): void
     {
         $plan = $this->everyday();
-        $plan['layers'][0]['length'] = '22 in';
+        $plan['parts'][0]['length'] = '22 in';
         $advice = $this->work($plan)->advice[0];
         $this->assertSame(['short', '2 ruffles short.', [17, 18]], [$advice->rule, $advice->title, $advice->ties]);
         $this->assertSame('1 roll of Sage mesh runs out before tie 17. Ties 17 and 18 would stay bare.', $advice->sentence);
@@ -96,7 +96,7 @@ final class AdviceTest extends PlanCase
     public function test_one_tie_fewer_a_section_is_a_remedy_where_the_layout_counts_by_section(): void
     {
         $plan = $this->poofs();
-        $plan['meshes'][0]['rolls'] = 1;
+        $plan['materials'][0]['rolls'] = 1;
         $remedies = $this->work($plan)->advice[0]->remedies;
         $this->assertSame(['Pitch 7 1/4 in', '3 ties a section', 'Have 2 rolls at hand'], array_map(fn (Remedy $remedy): string => $remedy->label, $remedies));
         $this->assertStringContainsString('18 poofs', $remedies[1]->effect);
@@ -105,7 +105,7 @@ final class AdviceTest extends PlanCase
     public function test_a_piece_is_not_made_so_short_that_it_is_another_wreath(): void
     {
         $plan = $this->everyday();
-        $plan['layers'][0]['length'] = '31 in';
+        $plan['parts'][0]['length'] = '31 in';
         $this->assertSame(['Have 2 rolls at hand'], array_map(fn (Remedy $remedy): string => $remedy->label, $this->work($plan)->advice[0]->remedies));
     }
 
@@ -118,9 +118,9 @@ final class AdviceTest extends PlanCase
     public function test_as_many_rolls_as_needed_is_never_short_but_may_need_one_more_than_it_seems(): void
     {
         $plan = $this->everyInch();
-        $plan['meshes'][0]['rolls'] = 'as needed';
+        $plan['materials'][0]['rolls'] = 'as needed';
         $result = $this->work($plan);
-        $this->assertSame(['uses every inch, at risk', 2], [$result->verdict->words(), $result->meshes[0]->safeRolls]);
+        $this->assertSame(['uses every inch, at risk', 2], [$result->verdict->words(), $result->wound[0]->safeRolls]);
     }
 
     public function test_every_remedy_keeps_its_word(): void
@@ -130,8 +130,8 @@ final class AdviceTest extends PlanCase
             $plan = $this->plan([
                 'form' => ['crossbars' => $crossbars],
                 'ties' => [['layout' => 'n-a-section', 'perSection' => 4]],
-                'meshes' => [['roll' => '5 yd', 'allowance' => "$percent %", 'rolls' => $rolls]],
-                'layers' => [['technique' => $poofs ? 'poof-run' : 'ruffle', $poofs ? 'pitch' : 'length' => intdiv($tenths, 10).' 1/8 in']],
+                'materials' => [['roll' => '5 yd', 'allowance' => "$percent %", 'rolls' => $rolls]],
+                'parts' => [['kind' => $poofs ? 'poof-run' : 'ruffle', $poofs ? 'pitch' : 'length' => intdiv($tenths, 10).' 1/8 in']],
             ]);
             $engine = Engine::standard(Craft::standard());
             $result = $engine->work($plan);
@@ -150,19 +150,19 @@ final class AdviceTest extends PlanCase
 
     private function after(Plan $plan, Remedy $remedy, Engine $engine): Result
     {
-        return $engine->work((new FillBlanks($remedy->fill))->apply($plan, $this->reader()));
+        return $engine->work($remedy->edit->apply($plan, $this->reader()));
     }
 
     /** An eighth more than the length that is offered would not do. */
     private function assertLongest(Plan $plan, Remedy $remedy, Engine $engine): void
     {
-        $address = array_key_first($remedy->fill);
-        $key = $plan->layers[0]->technique->lengthKey();
-        if ($address !== "layers.l1.$key") {
+        $address = array_key_first($remedy->edit->asData()['set'] ?? []);
+        $key = $plan->parts[0]->kind->lengthKey();
+        if ($address !== "parts.l1.$key") {
             return;
         }
-        $offered = (new FillBlanks($remedy->fill))->apply($plan, $this->reader())->layers[0]->on->slip->length($key);
+        $offered = $remedy->edit->apply($plan, $this->reader())->parts[0]->on->slip->length($key);
         $more = $plan->units()->exact($offered->plus(Length::inches(0, 1, 8)));
-        $this->assertFalse($this->after($plan, new Remedy('', '', [$address => $more]), $engine)->verdict->isGood(), "$more would have done.");
+        $this->assertFalse($this->after($plan, new Remedy('', '', new FillBlanks([$address => $more])), $engine)->verdict->isGood(), "$more would have done.");
     }
 }

@@ -17,7 +17,7 @@ final class BatchTest extends PlanCase
     public function test_copies_share_rolls_that_each_alone_would_open(): void
     {
         // 12 pieces of 19 in take 228 in of a roll of 360 in: three wreaths are 684 in, on two rolls instead of three.
-        [$mesh] = $this->batch([[['meshes' => [['label' => 'measured']], 'layers' => [['on' => 'row 2']]], 3]]);
+        [$mesh] = $this->batch([[['materials' => [['label' => 'measured']], 'parts' => [['on' => 'row 2']]], 3]]);
         $this->assertSame([2, 1300, 3, 1950, true], [$mesh->rolls->opened(), $mesh->rolls->money()->cents, $mesh->openedApart, $mesh->moneyApart->cents, $mesh->rolls->isProvenBest()]);
         $this->assertSame([342.0, 342.0], array_map(fn (RollUse $roll): float => $roll->used()->toInches(), $mesh->rolls->rolls));
         $this->assertSame('New wreath, no. 1: ruffle at tie 7', $mesh->for($mesh->rolls->rolls[0]->segments[0]->element));
@@ -25,15 +25,15 @@ final class BatchTest extends PlanCase
 
     public function test_plans_share_a_mesh_that_is_the_same_and_no_other(): void
     {
-        $first = ['name' => 'First', 'meshes' => [['label' => 'measured']], 'layers' => [['on' => 'row 1']]];
-        $meshes = $this->batch([[$first, 1], [['name' => 'Second'] + $first, 1], [['name' => 'Third', 'meshes' => [['name' => 'Gold mesh']]] + $first, 1]]);
-        $this->assertSame(['Sage mesh', 'Gold mesh'], array_map(fn (BatchMaterial $mesh): string => $mesh->mesh->name(), $meshes));
+        $first = ['name' => 'First', 'materials' => [['label' => 'measured']], 'parts' => [['on' => 'row 1']]];
+        $meshes = $this->batch([[$first, 1], [['name' => 'Second'] + $first, 1], [['name' => 'Third', 'materials' => [['name' => 'Gold mesh']]] + $first, 1]]);
+        $this->assertSame(['Sage mesh', 'Gold mesh'], array_map(fn (BatchMaterial $mesh): string => $mesh->wound->name(), $meshes));
         $this->assertSame([12, 6], array_map(fn (BatchMaterial $mesh): int => count($mesh->rolls->rolls[0]->segments), $meshes));
     }
 
     public function test_what_is_on_hand_is_there_once_however_many_plans_name_it(): void
     {
-        $plan = ['meshes' => [['label' => 'measured', 'onHand' => ['120 in (shelf 4)', '60 in'], 'rolls' => 1, 'roll' => '60 in']], 'layers' => [['on' => 'row 1']]];
+        $plan = ['materials' => [['label' => 'measured', 'onHand' => ['120 in (shelf 4)', '60 in'], 'rolls' => 1, 'roll' => '60 in']], 'parts' => [['on' => 'row 1']]];
         [$mesh] = $this->batch([[['name' => 'First'] + $plan, 1], [['name' => 'Second'] + $plan, 1]]);
         // 12 pieces of 19 in: 6 of 120 in, 3 of each 60 in.
         $this->assertSame([[], 3], [$mesh->unmet(), count($mesh->rolls->rolls)]);
@@ -45,7 +45,7 @@ final class BatchTest extends PlanCase
     public function test_each_piece_of_work_keeps_to_one_lot_and_another_may_be_cut_from_another(): void
     {
         // 342 in each: neither roll holds both, and no two lots go into one wreath.
-        $meshes = fn (array $onHand, array $more = []): array => $this->batch([[['name' => 'Wreath', 'meshes' => [['label' => 'measured', 'onHand' => $onHand] + $more]], 2]]);
+        $meshes = fn (array $onHand, array $more = []): array => $this->batch([[['name' => 'Wreath', 'materials' => [['label' => 'measured', 'onHand' => $onHand] + $more]], 2]]);
         $batch = $meshes(['10 yd lot A', '10 yd lot B']);
         $this->assertSame(['Sage mesh, lot A', 'Sage mesh, lot B'], array_map(fn (BatchMaterial $mesh): string => $mesh->name(), $batch));
         $this->assertSame([[0, 1], [0, 1]], array_map(fn (BatchMaterial $mesh): array => [$mesh->rolls->money()->cents, $mesh->rolls->opened()], $batch));
@@ -58,7 +58,7 @@ final class BatchTest extends PlanCase
         $this->assertSame([0, 0], array_map(fn (BatchMaterial $mesh): int => $mesh->rolls->money()->cents, $batch));
         $this->assertSame(['Sage mesh, lot A', 'Sage mesh'], array_map(fn (BatchMaterial $mesh): string => $mesh->name(), $batch));
         // 10 pieces each, and 13 and 7 of them in the lots: mixed they would do, so buying a roll is not called proven.
-        [$mesh] = $this->batch([[['meshes' => [['label' => 'measured', 'onHand' => ['250 in lot A', '150 in lot B']]], 'layers' => [['on' => 'ties 1 to 10']]], 2]]);
+        [$mesh] = $this->batch([[['materials' => [['label' => 'measured', 'onHand' => ['250 in lot A', '150 in lot B']]], 'parts' => [['on' => 'ties 1 to 10']]], 2]]);
         $this->assertSame([1, 0, false], [$mesh->rolls->opened(), $mesh->rolls->proof?->opened, $mesh->rolls->isProvenBest()]);
         // Where lots may mix there is nothing to keep apart.
         $this->assertSame(['Sage mesh'], array_map(fn (BatchMaterial $mesh): string => $mesh->name(), $meshes(['10 yd lot A', '10 yd lot B'], ['lots' => 'mixed'])));
@@ -83,7 +83,7 @@ final class BatchTest extends PlanCase
     /** @return list<string> */
     private function whose(BatchMaterial $mesh): array
     {
-        return array_values(array_unique(array_map(fn ($segment): string => $mesh->layer($segment->layer)->whose, array_merge(...array_column($mesh->rolls->rolls, 'segments')))));
+        return array_values(array_unique(array_map(fn ($segment): string => $mesh->part($segment->part)->whose, array_merge(...array_column($mesh->rolls->rolls, 'segments')))));
     }
 
     /**
@@ -92,6 +92,6 @@ final class BatchTest extends PlanCase
      */
     private function batch(array $shares): array
     {
-        return Batch::of(array_map(fn (array $share): Share => new Share($this->plan($share[0]), $share[1]), $shares), new RollPlanner);
+        return Batch::of(array_map(fn (array $share): Share => new Share($this->plan($share[0]), $share[1]), $shares), new RollPlanner)->materials;
     }
 }

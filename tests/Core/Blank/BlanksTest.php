@@ -140,7 +140,7 @@ final class BlanksTest extends PlanCase
     public function test_every_blank_of_every_kind_has_a_default_that_it_takes_itself(): void
     {
         foreach (array_keys(Craft::standard()->forms) as $kind) {
-            $plan = $this->plan(['form' => ['kind' => $kind], 'layers' => [['length' => '8 in']]]);
+            $plan = $this->plan(['form' => ['kind' => $kind], 'parts' => [['length' => '8 in']]]);
             foreach ($this->slips($plan) as $blank) {
                 $written = $blank->write($blank->default());
                 $this->assertSame($written, $blank->write($blank->read($written, null)), $blank->label());

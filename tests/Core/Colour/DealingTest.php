@@ -34,8 +34,8 @@ final class DealingTest extends PlanCase
         $this->assertSame([
             '15 ties' => ['ties.t1.rows' => '15'],
             '18 ties' => ['ties.t1.rows' => '18'],
-            'Move one, so that no two meet' => ['layers.l1.order' => 'in-turn-closed'],
-        ], array_combine(array_column($seam->remedies, 'label'), array_column($seam->remedies, 'fill')));
+            'Move one, so that no two meet' => ['parts.l1.order' => 'in-turn-closed'],
+        ], array_combine(array_column($seam->remedies, 'label'), array_map(fn (Remedy $remedy): array => $remedy->edit->asData()['set'], $seam->remedies)));
         foreach ($seam->remedies as $remedy) {
             $this->assertNotContains('seam', array_column($this->work($this->after($plan, $remedy)->write())->advice, 'rule'));
         }
@@ -61,28 +61,28 @@ final class DealingTest extends PlanCase
 
     public function test_an_open_row_has_no_seam(): void
     {
-        $stick = $this->plan(['form' => ['kind' => 'stick'], 'ties' => [['layout' => 'every-so-far', 'every' => '5 in']], 'meshes' => self::MESHES, 'layers' => [['mesh' => ['a', 'b', 'c'], 'order' => 'in-turn']]]);
+        $stick = $this->plan(['form' => ['kind' => 'stick'], 'ties' => [['layout' => 'every-so-far', 'every' => '5 in']], 'materials' => self::MESHES, 'parts' => [['material' => ['a', 'b', 'c'], 'order' => 'in-turn']]]);
         $this->assertNotContains('seam', array_column($this->work($stick->write())->advice, 'rule'));
     }
 
     public function test_where_the_layout_does_not_count_its_ties_the_last_is_left_bare(): void
     {
         $spots = array_map(fn (int $tie): string => sprintf('2-3: %s in', $tie * 4), range(0, 6));
-        $plan = $this->plan(['ties' => [['layout' => 'free', 'spots' => $spots]], 'meshes' => self::MESHES, 'layers' => [['mesh' => ['a', 'b', 'c'], 'order' => 'in-turn']]]);
-        $this->assertSame(['layers.l1.on' => 'ties 1 to 6'], $this->said($plan, 'seam')->remedies[0]->fill);
+        $plan = $this->plan(['ties' => [['layout' => 'free', 'spots' => $spots]], 'materials' => self::MESHES, 'parts' => [['material' => ['a', 'b', 'c'], 'order' => 'in-turn']]]);
+        $this->assertSame(['parts.l1.on' => 'ties 1 to 6'], $this->said($plan, 'seam')->remedies[0]->edit->asData()['set']);
     }
 
     public function test_a_pattern_longer_than_the_row_is_said(): void
     {
         $advice = $this->said($this->row(2, 'in-turn', ['a', 'b', 'c']), 'long-pattern');
         $this->assertStringContainsString('3 come in turn, and the row of ties 1 and 2 has room for 2', $advice->sentence);
-        $this->assertSame([['The first 2 only', ['layers.l1.mesh' => 'a + b']]], array_map(fn (Remedy $remedy): array => [$remedy->label, $remedy->fill], $advice->remedies));
+        $this->assertSame([['The first 2 only', ['parts.l1.material' => 'a + b']]], array_map(fn (Remedy $remedy): array => [$remedy->label, $remedy->edit->asData()['set']], $advice->remedies));
     }
 
     public function test_a_further_row_begins_so_that_fewest_meet_their_own(): void
     {
         $plan = $this->rows([6, 6], 'in-turn', ['a', 'b', 'c']);
-        $layer = $plan->layers[0];
+        $layer = $plan->parts[0];
         $shown = array_map(fn (array $meshes): string => $meshes[0]->id, $layer->on->dealt);
         $this->assertSame([], Neighbours::alike($layer->on->deal->neighbours->across(), $shown));
     }
@@ -100,31 +100,31 @@ final class DealingTest extends PlanCase
 
     public function test_on_a_square_four_go_to_the_corners_two_lie_opposite_and_six_fill(): void
     {
-        $square = ['form' => ['kind' => 'rectangle'], 'ties' => [['layout' => 'corners-and-sides']], 'meshes' => self::MESHES];
-        $plan = $this->plan($square + ['layers' => [['mesh' => ['a: 4', 'b: 2', 'c: 6'], 'order' => 'by-count-corners']]]);
-        $ties = $plan->layers[0]->on->ties();
+        $square = ['form' => ['kind' => 'rectangle'], 'ties' => [['layout' => 'corners-and-sides']], 'materials' => self::MESHES];
+        $plan = $this->plan($square + ['parts' => [['material' => ['a: 4', 'b: 2', 'c: 6'], 'order' => 'by-count-corners']]]);
+        $ties = $plan->parts[0]->on->ties();
         $this->assertCount(12, $ties);
-        $of = fn (string $mesh): array => array_values(array_filter($ties, fn (Tie $tie): bool => $plan->layers[0]->on->at($tie)[0]->id === $mesh));
+        $of = fn (string $mesh): array => array_values(array_filter($ties, fn (Tie $tie): bool => $plan->parts[0]->on->at($tie)[0]->id === $mesh));
         $this->assertSame([true, true, true, true], array_map(fn (Tie $tie): bool => $tie->corner, $of('a')));
         $this->assertEqualsWithDelta([-$of('b')[0]->place->x, -$of('b')[0]->place->y], [$of('b')[1]->place->x, $of('b')[1]->place->y], 0.01);
         $this->assertCount(6, $of('c'));
         // What fills the sides meets itself there, as it was asked to.
         $this->assertNotContains('alike', array_column($this->work($plan->write())->advice, 'rule'));
         // Two for four corners lie in opposite ones.
-        $two = $this->plan($square + ['layers' => [['mesh' => ['a: 2', 'c: 10'], 'order' => 'by-count-corners']]]);
-        $corners = array_values(array_filter($ties, fn (Tie $tie): bool => $two->layers[0]->on->at($tie)[0]->id === 'a'));
+        $two = $this->plan($square + ['parts' => [['material' => ['a: 2', 'c: 10'], 'order' => 'by-count-corners']]]);
+        $corners = array_values(array_filter($ties, fn (Tie $tie): bool => $two->parts[0]->on->at($tie)[0]->id === 'a'));
         $this->assertEqualsWithDelta([-$corners[0]->place->x, -$corners[0]->place->y], [$corners[1]->place->x, $corners[1]->place->y], 0.01);
     }
 
     public function test_36_bundles_with_three_colours_on_top_in_turn(): void
     {
-        $plan = $this->plan(['ties' => [['layout' => 'n-a-section', 'perSection' => 6, 'pair' => '2-3', 'stem' => 'half']], 'meshes' => self::MESHES, 'layers' => [['technique' => 'rolled-bundle', 'mesh' => ['a: 1', 'b: 1', 'c: 1'], 'order' => 'top-in-turn']]]);
-        $tops = implode(array_map(fn (array $meshes): string => $meshes[2]->id, $plan->layers[0]->on->dealt));
+        $plan = $this->plan(['ties' => [['layout' => 'n-a-section', 'perSection' => 6, 'pair' => '2-3', 'stem' => 'half']], 'materials' => self::MESHES, 'parts' => [['kind' => 'rolled-bundle', 'material' => ['a: 1', 'b: 1', 'c: 1'], 'order' => 'top-in-turn']]]);
+        $tops = implode(array_map(fn (array $meshes): string => $meshes[2]->id, $plan->parts[0]->on->dealt));
         $this->assertSame([['a' => 12, 'b' => 12, 'c' => 12], []], [$this->counts($tops), $this->meetings($tops)]);
-        foreach ($plan->layers[0]->on->dealt as $meshes) {
+        foreach ($plan->parts[0]->on->dealt as $meshes) {
             $this->assertEqualsCanonicalizing(['a', 'b', 'c'], array_column($meshes, 'id'));
         }
-        $this->assertSame([36 * 9, 36 * 9, 36 * 9], array_map(fn ($mesh): int => (int) $mesh->plan->used()->toInches(), $this->work($plan->write())->meshes));
+        $this->assertSame([36 * 9, 36 * 9, 36 * 9], array_map(fn ($mesh): int => (int) $mesh->plan->used()->toInches(), $this->work($plan->write())->wound));
     }
 
     public function test_two_runs_of_one_colour_alternate_all_the_way_round(): void
@@ -148,7 +148,7 @@ final class DealingTest extends PlanCase
             }
         }
         $this->assertStringStartsWith('10 and 8 cannot alternate all the way round 18 ties', $advice->sentence);
-        $this->assertSame(['layers.l1.mesh' => '9 a + 9 b'], $advice->remedies[0]->fill);
+        $this->assertSame(['parts.l1.material' => '9 a + 9 b'], $advice->remedies[0]->edit->asData()['set']);
         $this->assertStringNotContainsString('aaa', $shown.$shown);
     }
 
@@ -162,7 +162,7 @@ final class DealingTest extends PlanCase
         $plan = $this->row(18, 'by-count', $mix);
         $advice = $this->said($plan, 'counts');
         $this->assertStringContainsString($says, $advice->sentence);
-        $this->assertSame(['layers.l1.mesh' => $would], $advice->remedies[0]->fill);
+        $this->assertSame(['parts.l1.material' => $would], $advice->remedies[0]->edit->asData()['set']);
         $this->assertSame(18, strlen($this->shown($plan)));
         $this->assertSame($counts, $this->counts($this->shown($plan)));
     }
@@ -170,9 +170,9 @@ final class DealingTest extends PlanCase
     public function test_where_a_scrap_runs_out_another_colour_is_used_once_more(): void
     {
         // 4 x 19 in of a scrap of 64 in: three are to be had.
-        $plan = $this->plan(['ties' => [['layout' => 'rows', 'rows' => [18]]], 'meshes' => [['id' => 'a', 'name' => 'A'], ['id' => 'b', 'name' => 'B', 'roll' => '64 in', 'label' => 'measured', 'rolls' => 1]], 'layers' => [['mesh' => ['a: 14', 'b: 4'], 'order' => 'by-count']]]);
+        $plan = $this->plan(['ties' => [['layout' => 'rows', 'rows' => [18]]], 'materials' => [['id' => 'a', 'name' => 'A'], ['id' => 'b', 'name' => 'B', 'roll' => '64 in', 'label' => 'measured', 'rolls' => 1]], 'parts' => [['material' => ['a: 14', 'b: 4'], 'order' => 'by-count']]]);
         $remedies = $this->said($plan, 'short')->remedies;
-        $this->assertContains(['layers.l1.mesh' => '15 a + 3 b'], array_column($remedies, 'fill'));
+        $this->assertContains(['parts.l1.material' => '15 a + 3 b'], array_map(fn (Remedy $remedy): array => $remedy->edit->asData()['set'], $remedies));
         $this->assertContains('3 of B, 15 of A', array_column($remedies, 'label'));
     }
 
@@ -185,15 +185,15 @@ final class DealingTest extends PlanCase
 
     public function test_numbers_begin_with_as_many_of_each_as_there_are_ties(): void
     {
-        $outer = $this->plan(['meshes' => self::MESHES, 'layers' => [['on' => 'row 2']]]);
-        $this->assertSame(['a: 12'], (new FillBlanks(['layers.l1.order' => 'by-count']))->apply($outer, $this->reader())->write()['layers'][0]['mesh']);
+        $outer = $this->plan(['materials' => self::MESHES, 'parts' => [['on' => 'row 2']]]);
+        $this->assertSame(['a: 12'], (new FillBlanks(['parts.l1.order' => 'by-count']))->apply($outer, $this->reader())->write()['parts'][0]['material']);
         $turns = $this->row(16, 'in-turn', ['a', 'b', 'c']);
-        $this->assertSame(['a: 6', 'b: 5', 'c: 5'], (new FillBlanks(['layers.l1.order' => 'by-count']))->apply($turns, $this->reader())->write()['layers'][0]['mesh']);
+        $this->assertSame(['a: 6', 'b: 5', 'c: 5'], (new FillBlanks(['parts.l1.order' => 'by-count']))->apply($turns, $this->reader())->write()['parts'][0]['material']);
         // Numbers that were written are kept as they are, whatever becomes of the ties.
         $counted = $this->row(18, 'by-count', ['a: 14', 'b: 4']);
         $more = (new FillBlanks(['ties.t1.rows' => '20']))->apply($counted, $this->reader());
-        $this->assertSame(['a: 14', 'b: 4'], $more->write()['layers'][0]['mesh']);
-        $this->assertSame(['layers.l1.mesh' => '16 a + 4 b'], $this->said($more, 'counts')->remedies[0]->fill);
+        $this->assertSame(['a: 14', 'b: 4'], $more->write()['parts'][0]['material']);
+        $this->assertSame(['parts.l1.material' => '16 a + 4 b'], $this->said($more, 'counts')->remedies[0]->edit->asData()['set']);
     }
 
     public function test_ties_painted_by_hand_stay_and_the_rest_is_dealt_round_them(): void
@@ -245,26 +245,26 @@ final class DealingTest extends PlanCase
         $plan = $this->row(12, 'by-count', ['a: 11', 'b: 1'], ['3 and 4: b']);
         $advice = $this->said($plan, 'fixed');
         $this->assertStringContainsString('2 ties are painted B, and 1 named', $advice->sentence);
-        $this->assertSame([['layers.l1.mesh' => '10 a + 2 b'], ['layers.l1.painted' => 'nothing']], array_column($advice->remedies, 'fill'));
+        $this->assertSame([['parts.l1.material' => '10 a + 2 b'], ['parts.l1.painted' => 'nothing']], array_map(fn (Remedy $remedy): array => $remedy->edit->asData()['set'], $advice->remedies));
         $this->assertSame('b', $this->shown($plan)[3]);
     }
 
     public function test_what_is_painted_on_ties_that_are_not_there_is_refused(): void
     {
-        $this->assertFault('/layers/0/painted', 'Tie 40 is not among those of this layer', fn () => $this->row(12, 'alike', 'a', ['40: b']));
-        $this->assertFault('/layers/0/painted', 'names no mesh of this plan', fn () => $this->row(12, 'alike', 'a', ['4: z']));
-        $this->assertFault('/layers/0/order', 'is not one of them', fn () => $this->row(12, 'top-in-turn', 'a'));
+        $this->assertFault('/parts/0/painted', 'Tie 40 is not among those of this layer', fn () => $this->row(12, 'alike', 'a', ['40: b']));
+        $this->assertFault('/parts/0/painted', 'names no mesh of this plan', fn () => $this->row(12, 'alike', 'a', ['4: z']));
+        $this->assertFault('/parts/0/order', 'is not one of them', fn () => $this->row(12, 'top-in-turn', 'a'));
     }
 
     public function test_every_third_and_a_mirrored_row_and_anchors(): void
     {
         $this->assertSame('baabaabaabaa', $this->shown($this->row(12, 'every-3', ['a', 'b'])));
         $mirrored = $this->row(12, 'mirrored', ['a', 'b', 'c']);
-        foreach ($mirrored->layers[0]->on->ties() as $tie) {
-            $partner = array_values(array_filter($mirrored->layers[0]->on->ties(), fn (Tie $other): bool => abs($other->place->x + $tie->place->x) + abs($other->place->y - $tie->place->y) < 0.01))[0];
-            $this->assertSame($mirrored->layers[0]->on->at($tie)[0]->id, $mirrored->layers[0]->on->at($partner)[0]->id);
+        foreach ($mirrored->parts[0]->on->ties() as $tie) {
+            $partner = array_values(array_filter($mirrored->parts[0]->on->ties(), fn (Tie $other): bool => abs($other->place->x + $tie->place->x) + abs($other->place->y - $tie->place->y) < 0.01))[0];
+            $this->assertSame($mirrored->parts[0]->on->at($tie)[0]->id, $mirrored->parts[0]->on->at($partner)[0]->id);
         }
-        $anchored = $this->plan(['ties' => [['layout' => 'crossbars-outer-mid']], 'meshes' => self::MESHES, 'layers' => [['mesh' => ['a', 'b', 'c'], 'order' => 'anchor-crossbars', 'on' => 'row 2']]]);
+        $anchored = $this->plan(['ties' => [['layout' => 'crossbars-outer-mid']], 'materials' => self::MESHES, 'parts' => [['material' => ['a', 'b', 'c'], 'order' => 'anchor-crossbars', 'on' => 'row 2']]]);
         $this->assertSame('abacabacabac', $this->shown($anchored));
     }
 
@@ -278,7 +278,7 @@ final class DealingTest extends PlanCase
     public function test_a_scarce_colour_on_two_rows_lies_apart_across_them_too(): void
     {
         $plan = $this->rows([6, 12], 'by-count', ['a: 15', 'b: 3']);
-        $ties = array_values(array_filter($plan->layers[0]->on->ties(), fn (Tie $tie): bool => $plan->layers[0]->on->at($tie)[0]->id === 'b'));
+        $ties = array_values(array_filter($plan->parts[0]->on->ties(), fn (Tie $tie): bool => $plan->parts[0]->on->at($tie)[0]->id === 'b'));
         $this->assertSame([1, 2, 2], array_map(fn (Tie $tie): int => $tie->row, $ties));
         // One inside, and the two outside as far from it as from each other, nearly.
         $this->assertGreaterThan(6.5, min(Neighbours::apart($ties[0], $ties[1]), Neighbours::apart($ties[0], $ties[2])));
@@ -309,7 +309,7 @@ final class DealingTest extends PlanCase
     public function test_each_tie_s_mesh_is_cut_and_told_as_its_own(): void
     {
         $result = $this->work($this->row(12, 'by-count', ['a: 9', 'b: 3'])->write());
-        $this->assertSame(['171 in', '57 in'], array_map(fn ($mesh): string => $mesh->used->shown, array_slice($result->meshes, 0, 2)));
+        $this->assertSame(['171 in', '57 in'], array_map(fn ($mesh): string => $mesh->used->shown, array_slice($result->wound, 0, 2)));
         $this->assertSame(['B', 'A'], array_map(fn (int $tie): string => substr($result->ties[$tie]->carries[0], -1), [0, 1]));
     }
 
@@ -325,12 +325,12 @@ final class DealingTest extends PlanCase
     public function test_every_dealing_deals_to_every_tie_the_same_every_time_and_keeps_when_another_is_chosen(string $key): void
     {
         $technique = $key === 'top-in-turn' ? 'starburst' : 'ruffle';
-        $before = $this->plan(['ties' => [['layout' => 'crossbars-outer-mid']], 'meshes' => self::MESHES, 'layers' => [['technique' => $technique]]]);
-        $plan = (new FillBlanks(['layers.l1.order' => $key]))->apply($before, $this->reader());
-        $this->assertSame($key, $plan->layers[0]->on->slip->text('order'));
-        $this->assertSame(range(1, 18), array_keys($plan->layers[0]->on->dealt));
-        $this->assertEquals($plan->layers[0]->on->dealt, $this->plan($plan->write())->layers[0]->on->dealt);
-        $this->assertSame('a', (new FillBlanks(['layers.l1.order' => 'alike']))->apply($plan, $this->reader())->layers[0]->on->meshes[0]->id);
+        $before = $this->plan(['ties' => [['layout' => 'crossbars-outer-mid']], 'materials' => self::MESHES, 'parts' => [['kind' => $technique]]]);
+        $plan = (new FillBlanks(['parts.l1.order' => $key]))->apply($before, $this->reader());
+        $this->assertSame($key, $plan->parts[0]->on->slip->text('order'));
+        $this->assertSame(range(1, 18), array_keys($plan->parts[0]->on->dealt));
+        $this->assertEquals($plan->parts[0]->on->dealt, $this->plan($plan->write())->parts[0]->on->dealt);
+        $this->assertSame('a', (new FillBlanks(['parts.l1.order' => 'alike']))->apply($plan, $this->reader())->parts[0]->on->materials[0]->id);
     }
 
     private function row(int $ties, string $order, string|array $mesh, array $painted = []): Plan
@@ -340,13 +340,13 @@ final class DealingTest extends PlanCase
 
     private function rows(array $rows, string $order, string|array $mesh, array $painted = []): Plan
     {
-        return $this->plan(['ties' => [['layout' => 'rows', 'rows' => $rows]], 'meshes' => self::MESHES, 'layers' => [['mesh' => $mesh, 'order' => $order, 'painted' => $painted]]]);
+        return $this->plan(['ties' => [['layout' => 'rows', 'rows' => $rows]], 'materials' => self::MESHES, 'parts' => [['material' => $mesh, 'order' => $order, 'painted' => $painted]]]);
     }
 
     /** The mesh of each tie, a letter each. */
     private function shown(Plan $plan): string
     {
-        return implode(array_map(fn (array $meshes): string => $meshes[0]->id, $plan->layers[0]->on->dealt));
+        return implode(array_map(fn (array $meshes): string => $meshes[0]->id, $plan->parts[0]->on->dealt));
     }
 
     private function said(Plan $plan, string $rule): Advice
@@ -356,7 +356,7 @@ final class DealingTest extends PlanCase
 
     private function after(Plan $plan, Remedy $remedy): Plan
     {
-        return (new FillBlanks($remedy->fill))->apply($plan, $this->reader());
+        return $remedy->edit->apply($plan, $this->reader());
     }
 
     /** @return array<string, int> */

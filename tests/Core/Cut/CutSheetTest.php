@@ -16,7 +16,7 @@ final class CutSheetTest extends PlanCase
 {
     public function test_rolls_stand_in_working_order_with_running_totals_and_what_goes_back(): void
     {
-        $sheet = $this->sheet(['meshes' => [['onHand' => ['62 in lot B7', '131 in'], 'label' => 'measured']]]);
+        $sheet = $this->sheet(['materials' => [['onHand' => ['62 in lot B7', '131 in'], 'label' => 'measured']]]);
         $this->assertSame(
             ['Roll 1, a part roll of 62 in, lot B7', 'Roll 2, a part roll of 131 in', 'Roll 3, a new roll of 360 in'],
             array_map(fn (SheetRoll $roll): string => $roll->name, $sheet->rolls),
@@ -26,13 +26,13 @@ final class CutSheetTest extends PlanCase
         // 5 in are too short to keep.
         $this->assertSame([null, 'Sage mesh, 10 in wide, 17 in', 'Sage mesh, 10 in wide, 189 in'], array_map(fn (SheetRoll $roll): ?string => $roll->label?->words(), $sheet->rolls));
         $this->assertSame(['5 in left: too short to keep', 'back on the shelf: Sage mesh, 10 in wide, 17 in'], array_map(fn (SheetRoll $roll): string => $roll->rest(Units::Inches), array_slice($sheet->rolls, 0, 2)));
-        $this->assertSame('nothing left', $this->sheet(['meshes' => [['onHand' => ['57 in'], 'label' => 'measured']], 'layers' => [['on' => 'ties 1 to 3']]])->rolls[0]->rest(Units::Inches));
+        $this->assertSame('nothing left', $this->sheet(['materials' => [['onHand' => ['57 in'], 'label' => 'measured']], 'parts' => [['on' => 'ties 1 to 3']]])->rolls[0]->rest(Units::Inches));
         $this->assertSame([['1 new roll of Sage mesh'], [Caution::Cutter], 18], [$sheet->toBuy, $sheet->cautions, $sheet->count()]);
     }
 
     public function test_every_cut_has_a_key_of_its_own_and_alike_ones_are_drawn_together(): void
     {
-        $sheet = $this->sheet(['layers' => [['length' => '22 in', 'on' => 'row 1'], ['length' => '14 in', 'on' => 'row 2']]]);
+        $sheet = $this->sheet(['parts' => [['length' => '22 in', 'on' => 'row 1'], ['length' => '14 in', 'on' => 'row 2']]]);
         $keys = array_column(array_merge(...array_column($sheet->rolls, 'cuts')), 'key');
         $this->assertSame($keys, array_unique($keys));
         $this->assertSame([6, 12], array_map(count(...), $sheet->rolls[0]->groups()));
@@ -48,14 +48,14 @@ final class CutSheetTest extends PlanCase
 
     public function test_the_longest_cuts_first_or_colour_by_colour(): void
     {
-        $plan = ['meshes' => [['id' => 'a', 'name' => 'A'], ['id' => 'b', 'name' => 'B']], 'layers' => [['mesh' => 'a', 'length' => '14 in', 'on' => 'row 2'], ['mesh' => 'b', 'length' => '22 in', 'on' => 'row 1']]];
-        $names = fn (CutOrder $order): array => array_map(fn (SheetRoll $roll): string => $roll->mesh->name(), $this->sheet($plan, $order)->rolls);
+        $plan = ['materials' => [['id' => 'a', 'name' => 'A'], ['id' => 'b', 'name' => 'B']], 'parts' => [['material' => 'a', 'length' => '14 in', 'on' => 'row 2'], ['material' => 'b', 'length' => '22 in', 'on' => 'row 1']]];
+        $names = fn (CutOrder $order): array => array_map(fn (SheetRoll $roll): string => $roll->wound->name(), $this->sheet($plan, $order)->rolls);
         $this->assertSame([['A', 'B'], ['B', 'A']], [$names(CutOrder::ByColour), $names(CutOrder::LongestFirst)]);
     }
 
     public function test_a_bare_form_has_nothing_to_cut(): void
     {
-        $sheet = $this->sheet(['layers' => []]);
+        $sheet = $this->sheet(['parts' => []]);
         $this->assertSame([[], [], [], [], 0], [$sheet->rolls, $sheet->ways, $sheet->cautions, $sheet->toBuy, $sheet->count()]);
     }
 

@@ -37,11 +37,11 @@ final class ChangeOfFormTest extends PlanCase
     #[DataProvider('changes')]
     public function test_any_form_can_be_changed_for_any_other_under_a_plan(string $from, string $to): void
     {
-        $before = $this->plan(['form' => ['kind' => $from], 'ties' => [[], ['layout' => 'free']], 'layers' => [['length' => '10 in'], ['technique' => 'ruffle', 'length' => '9 in', 'ties' => 't2']]]);
+        $before = $this->plan(['form' => ['kind' => $from], 'ties' => [[], ['layout' => 'free']], 'parts' => [['length' => '10 in'], ['kind' => 'ruffle', 'length' => '9 in', 'ties' => 't2']]]);
         $edit = new FillBlanks(['form.kind' => $to]);
         $after = $edit->apply($before, $this->reader());
         $this->assertSame($to, $after->formKind->key());
-        $this->assertSame(['10 in', '9 in'], array_map(fn ($layer): mixed => $layer->on->slip->write()['length'], $after->layers));
+        $this->assertSame(['10 in', '9 in'], array_map(fn ($layer): mixed => $layer->on->slip->write()['length'], $after->parts));
         foreach ($edit->lost($before, $after) as $what) {
             $this->assertStringContainsString(' was ', $what);
         }
@@ -52,13 +52,13 @@ final class ChangeOfFormTest extends PlanCase
 
     public function test_what_both_forms_have_is_kept(): void
     {
-        $after = (new FillBlanks(['form.kind' => 'heart']))->apply($this->plan(['form' => ['kind' => 'rectangle', 'width' => '20 in', 'height' => '19 in', 'price' => '4.10'], 'layers' => []]), $this->reader());
+        $after = (new FillBlanks(['form.kind' => 'heart']))->apply($this->plan(['form' => ['kind' => 'rectangle', 'width' => '20 in', 'height' => '19 in', 'price' => '4.10'], 'parts' => []]), $this->reader());
         $this->assertSame(['20 in', '19 in', '4.10'], [$after->formSlip->write()['width'], $after->formSlip->write()['height'], $after->formSlip->write()['price']]);
     }
 
     public function test_what_no_longer_fits_is_named(): void
     {
-        $before = $this->plan(['meshes' => [['id' => 'a', 'name' => 'Gold mesh'], ['id' => 'b', 'name' => 'Teal mesh']], 'layers' => [['mesh' => 'a', 'on' => 'row 1'], ['mesh' => 'b', 'on' => 'row 2']]]);
+        $before = $this->plan(['materials' => [['id' => 'a', 'name' => 'Gold mesh'], ['id' => 'b', 'name' => 'Teal mesh']], 'parts' => [['material' => 'a', 'on' => 'row 1'], ['material' => 'b', 'on' => 'row 2']]]);
         $edit = new FillBlanks(['form.kind' => 'stick']);
         $lost = $edit->lost($before, $edit->apply($before, $this->reader()));
         $this->assertSame([
@@ -96,7 +96,7 @@ final class ChangeOfFormTest extends PlanCase
     {
         $craft = Craft::standard();
         foreach (array_keys($craft->forms) as $kind) {
-            $before = $this->plan(['form' => ['kind' => $kind], 'layers' => [['length' => '8 in']]]);
+            $before = $this->plan(['form' => ['kind' => $kind], 'parts' => [['length' => '8 in']]]);
             foreach ($craft->layouts as $key => $layout) {
                 $edit = new FillBlanks(['ties.t1.layout' => $key]);
                 if ($layout->fits($before->form)) {
@@ -112,7 +112,7 @@ final class ChangeOfFormTest extends PlanCase
     {
         $kinds = array_keys(Craft::standard()->forms);
         $this->limitTo($this->trials(100))->forAll(Generators::elements(...$kinds), Generators::choose(0, 1000), Generators::choose(-10, 10))->then(function (string $kind, int $part, int $tenths): void {
-            $plan = $this->plan(['form' => ['kind' => $kind], 'ties' => [['layout' => 'free']], 'layers' => []]);
+            $plan = $this->plan(['form' => ['kind' => $kind], 'ties' => [['layout' => 'free']], 'parts' => []]);
             // Somewhere along the outermost wire, up to an inch beside it.
             $wire = Seat::wire(1);
             [$x, $y] = $plan->form->at($wire, $plan->form->length($wire) * $part / 1000)->beside(0.0, $tenths / 10);

@@ -27,24 +27,24 @@ final class ColourEditsTest extends PlanCase
     {
         $plan = $this->two();
         $once = PaintTie::with(3, 'b')->apply($plan, $this->reader());
-        $this->assertSame([3 => 'b'], $once->layers[0]->on->deal->painted);
+        $this->assertSame([3 => 'b'], $once->parts[0]->on->deal->painted);
         $this->assertSame($plan->write(), PaintTie::with(3, 'b')->apply($once, $this->reader())->write());
-        $this->assertSame([3 => 'c'], PaintTie::with(3, 'c')->apply($once, $this->reader())->layers[0]->on->deal->painted);
+        $this->assertSame([3 => 'c'], PaintTie::with(3, 'c')->apply($once, $this->reader())->parts[0]->on->deal->painted);
     }
 
     public function test_of_two_layers_on_a_tie_the_later_is_painted(): void
     {
-        $plan = $this->plan(['meshes' => self::MESHES, 'layers' => [['id' => 'one'], ['id' => 'two', 'technique' => 'second-across', 'on' => 'row 1'], ['id' => 'run', 'technique' => 'poof-run']]]);
-        $this->assertSame(['two', 'one'], [PaintTie::layerOn($plan, 2)->id, PaintTie::layerOn($plan, 12)->id]);
-        $this->assertNull(PaintTie::layerOn($plan, 19));
+        $plan = $this->plan(['materials' => self::MESHES, 'parts' => [['id' => 'one'], ['id' => 'two', 'kind' => 'second-across', 'on' => 'row 1'], ['id' => 'run', 'kind' => 'poof-run']]]);
+        $this->assertSame(['two', 'one'], [PaintTie::partOn($plan, 2)->id, PaintTie::partOn($plan, 12)->id]);
+        $this->assertNull(PaintTie::partOn($plan, 19));
     }
 
     public function test_a_bundle_is_painted_whole(): void
     {
-        $plan = $this->plan(['meshes' => self::MESHES, 'layers' => [['technique' => 'starburst', 'mesh' => ['a: 2', 'c: 2']]]]);
+        $plan = $this->plan(['materials' => self::MESHES, 'parts' => [['kind' => 'starburst', 'material' => ['a: 2', 'c: 2']]]]);
         $painted = PaintTie::with(5, 'b')->apply($plan, $this->reader());
-        $this->assertSame(['b', 'b', 'b', 'b'], array_column($painted->layers[0]->on->dealt[5], 'id'));
-        $this->assertSame(['a', 'a', 'c', 'c'], array_column($painted->layers[0]->on->dealt[6], 'id'));
+        $this->assertSame(['b', 'b', 'b', 'b'], array_column($painted->parts[0]->on->dealt[5], 'id'));
+        $this->assertSame(['a', 'a', 'c', 'c'], array_column($painted->parts[0]->on->dealt[6], 'id'));
     }
 
     #[TestWith(['3, 5 and 7: Gold', [3 => 'b', 5 => 'b', 7 => 'b']])]
@@ -54,7 +54,7 @@ final class ColourEditsTest extends PlanCase
     #[TestWith(['', []])]
     public function test_what_is_painted_is_written_in_the_maker_s_words(string $typed, array $painted): void
     {
-        $this->assertSame($painted, (new FillBlanks(['layers.l1.painted' => $typed]))->apply($this->two(), $this->reader())->layers[0]->on->deal->painted);
+        $this->assertSame($painted, (new FillBlanks(['parts.l1.painted' => $typed]))->apply($this->two(), $this->reader())->parts[0]->on->deal->painted);
     }
 
     #[TestWith(['3 to 5', 'names no mesh of this plan'])]
@@ -63,7 +63,7 @@ final class ColourEditsTest extends PlanCase
     public function test_what_names_nothing_is_refused_with_what_to_write(string $typed, string $says): void
     {
         try {
-            (new FillBlanks(['layers.l1.painted' => $typed]))->apply($this->two(), $this->reader());
+            (new FillBlanks(['parts.l1.painted' => $typed]))->apply($this->two(), $this->reader());
             $this->fail('It was taken.');
         } catch (\Davrin\Core\Words\Refused $refused) {
             $this->assertStringContainsString($says, $refused->getMessage());
@@ -73,28 +73,28 @@ final class ColourEditsTest extends PlanCase
 
     public function test_another_layout_keeps_the_paint_of_ties_that_are_still_there(): void
     {
-        $plan = (new FillBlanks(['layers.l1.painted' => '3 and 17: Gold']))->apply($this->two(), $this->reader());
+        $plan = (new FillBlanks(['parts.l1.painted' => '3 and 17: Gold']))->apply($this->two(), $this->reader());
         $flat = (new FillBlanks(['ties.t1.layout' => 'flat']))->apply($plan, $this->reader());
-        $this->assertSame([3 => 'b'], $flat->layers[0]->on->deal->painted);
+        $this->assertSame([3 => 'b'], $flat->parts[0]->on->deal->painted);
     }
 
     public function test_another_technique_that_is_not_dealt_has_neither_order_nor_paint(): void
     {
-        $plan = (new FillBlanks(['layers.l1.painted' => '3: Gold', 'layers.l1.technique' => 'poof-run']))->apply($this->two(), $this->reader());
-        $this->assertFalse($plan->layers[0]->on->slip->has('order'));
-        $this->assertInstanceOf(Alike::class, $plan->layers[0]->on->dealing);
+        $plan = (new FillBlanks(['parts.l1.painted' => '3: Gold', 'parts.l1.kind' => 'poof-run']))->apply($this->two(), $this->reader());
+        $this->assertFalse($plan->parts[0]->on->slip->has('order'));
+        $this->assertInstanceOf(Alike::class, $plan->parts[0]->on->dealing);
     }
 
     public function test_exchanging_twice_is_the_plan_as_it_was(): void
     {
-        $plan = $this->plan(['meshes' => self::MESHES, 'layers' => [
-            ['mesh' => ['a: 14', 'b: 4'], 'order' => 'by-count', 'painted' => ['3: b', '5: c']],
-            ['technique' => 'starburst', 'mesh' => ['a: 2', 'c: 2'], 'on' => 'row 1'],
-            ['technique' => 'poof-run', 'mesh' => ['a', 'b', 'a']],
+        $plan = $this->plan(['materials' => self::MESHES, 'parts' => [
+            ['material' => ['a: 14', 'b: 4'], 'order' => 'by-count', 'painted' => ['3: b', '5: c']],
+            ['kind' => 'starburst', 'material' => ['a: 2', 'c: 2'], 'on' => 'row 1'],
+            ['kind' => 'poof-run', 'material' => ['a', 'b', 'a']],
         ]]);
         $once = ExchangeMaterials::of('a', 'c')->apply($plan, $this->reader());
         $this->assertSame([['c: 14', 'b: 4'], ['3: b', '5: a'], ['c: 2', 'a: 2'], ['c', 'b', 'c']], [
-            $once->write()['layers'][0]['mesh'], $once->write()['layers'][0]['painted'], $once->write()['layers'][1]['mesh'], $once->write()['layers'][2]['mesh'],
+            $once->write()['parts'][0]['material'], $once->write()['parts'][0]['painted'], $once->write()['parts'][1]['material'], $once->write()['parts'][2]['material'],
         ]);
         $this->assertSame($plan->write(), ExchangeMaterials::of('a', 'c')->apply($once, $this->reader())->write());
         $this->expectException(Fault::class);
@@ -107,18 +107,18 @@ final class ColourEditsTest extends PlanCase
         $this->limitTo($this->trials(40))->forAll(Generators::elements(...$dealings), Generators::choose(1, 24), Generators::choose(0, 9), Generators::choose(1, 24))
             ->then(function (string $order, int $inner, int $outer, int $tie): void {
                 $rows = $outer === 0 ? [$inner] : [$inner, $outer];
-                $plan = $this->plan(['ties' => [['layout' => 'rows', 'rows' => $rows]], 'meshes' => array_map(fn (array $mesh): array => [...$mesh, 'roll' => '90 yd', 'label' => 'measured'], self::MESHES), 'layers' => [['length' => '10 in']]]);
-                $plan = (new FillBlanks(['layers.l1.order' => $order]))->apply($plan, $this->reader());
+                $plan = $this->plan(['ties' => [['layout' => 'rows', 'rows' => $rows]], 'materials' => array_map(fn (array $mesh): array => [...$mesh, 'roll' => '90 yd', 'label' => 'measured'], self::MESHES), 'parts' => [['length' => '10 in']]]);
+                $plan = (new FillBlanks(['parts.l1.order' => $order]))->apply($plan, $this->reader());
                 $plan = $tie <= array_sum($rows) ? PaintTie::with($tie, 'c')->apply($plan, $this->reader()) : $plan;
                 $result = $this->work($plan->write());
-                $this->assertSame(array_sum($rows), count($result->layers[0]->elements));
-                $this->assertSame(10 * array_sum($rows), (int) array_sum(array_map(fn ($mesh): float => $mesh->plan->used()->toInches(), $result->meshes)));
+                $this->assertSame(array_sum($rows), count($result->parts[0]->elements));
+                $this->assertSame(10 * array_sum($rows), (int) array_sum(array_map(fn ($mesh): float => $mesh->plan->used()->toInches(), $result->wound)));
                 $this->assertSame($plan->write(), $this->plan($plan->write())->write());
             });
     }
 
     private function two(): Plan
     {
-        return $this->plan(['meshes' => self::MESHES]);
+        return $this->plan(['materials' => self::MESHES]);
     }
 }

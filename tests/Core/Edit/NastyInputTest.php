@@ -31,7 +31,7 @@ final class NastyInputTest extends PlanCase
     #[DataProvider('kinds')]
     public function test_nothing_that_is_typed_stumbles(string $kind): void
     {
-        $plan = $this->plan(['form' => ['kind' => $kind], 'ties' => [[], ['layout' => 'free'], ['layout' => 'every-so-far', 'every' => '4 in']], 'layers' => [['length' => '10 in']]]);
+        $plan = $this->plan(['form' => ['kind' => $kind], 'ties' => [[], ['layout' => 'free'], ['layout' => 'every-so-far', 'every' => '4 in']], 'parts' => [['length' => '10 in']]]);
         $engine = Engine::standard(Craft::standard());
         $taken = 0;
         foreach ($plan->slips() as $address => $slip) {
@@ -57,7 +57,7 @@ final class NastyInputTest extends PlanCase
     #[DataProvider('kinds')]
     public function test_a_click_anywhere_puts_a_tie_or_says_how_far_off_it_is(string $kind): void
     {
-        $plan = $this->plan(['form' => ['kind' => $kind], 'ties' => [['layout' => 'free']], 'layers' => []]);
+        $plan = $this->plan(['form' => ['kind' => $kind], 'ties' => [['layout' => 'free']], 'parts' => []]);
         foreach ([[0.0, 0.0], [-499.0, 499.0], [0.001, -12.0], [7.0, 7.0]] as [$x, $y]) {
             [$seat, $distance] = $plan->form->nearest($x, $y);
             $place = $plan->form->at($seat, $distance);

@@ -20,7 +20,7 @@ final class EverydayWreathTest extends PlanCase
 
     public function test_it_takes_342_in_of_one_roll_and_leaves_18(): void
     {
-        $mesh = $this->work($this->everyday())->meshes[0];
+        $mesh = $this->work($this->everyday())->wound[0];
         $this->assertSame(['342 in', 1, '18 in', '18 in'], [$mesh->used->shown, $mesh->rolls->value, $mesh->left->shown, $mesh->slack->shown]);
         $this->assertSame(['roll 1: 18 x 19 in = 342 in'], $mesh->used->because);
         $this->assertSame(['roll 1: 360 in - 342 in = 18 in'], $mesh->left->because);
@@ -70,7 +70,7 @@ final class EverydayWreathTest extends PlanCase
     {
         $result = $this->work($this->everyday());
         $this->assertSame(['ruffle 7 of Sage mesh'], $result->ties[6]->carries);
-        $this->assertSame([['m1' => [1]]], array_values(array_unique(array_map(fn (ElementResult $element): array => $element->rolls, $result->layers[0]->elements), SORT_REGULAR)));
+        $this->assertSame([['m1' => [1]]], array_values(array_unique(array_map(fn (ElementResult $element): array => $element->rolls, $result->parts[0]->elements), SORT_REGULAR)));
     }
 
     #[TestWith(['whole', 18, 1, '$8.83'])]
@@ -80,39 +80,39 @@ final class EverydayWreathTest extends PlanCase
     public function test_halves_and_thirds_of_stems_are_pooled_and_rounded_up(string $kind, int $stems, int $packs, string $cost): void
     {
         $result = $this->work(['ties' => [['stem' => $kind]]] + $this->everyday());
-        $this->assertSame([$stems, $packs, $cost], [$result->tally->stems->value, $result->tally->packs->value, $result->cost->byLength->shown]);
+        $this->assertSame([$stems, $packs, $cost], [$this->used($result, 'stems'), $result->goodsOf('stems')->packs, $result->cost->byLength->shown]);
     }
 
     public function test_an_odd_number_of_halves_takes_a_stem_more_and_stems_come_in_whole_packs(): void
     {
-        $tally = $this->work(['form' => ['crossbars' => 5], 'ties' => [['stem' => 'half']], 'stems' => ['pack' => 7]])->tally;
-        $this->assertSame([8, 2], [$tally->stems->value, $tally->packs->value]);
-        $this->assertSame(['8 stems from packs of 7, 6 left over'], $tally->packs->because);
+        $stems = $this->work(['form' => ['crossbars' => 5], 'ties' => [['stem' => 'half']], 'materials' => [[], ['id' => 'stems', 'kind' => 'stems', 'pack' => 7]]])->goodsOf('stems');
+        $this->assertSame([8, 2], [$stems->pieces, $stems->packs]);
+        $this->assertSame(['8 stems from packs of 7, 6 left over'], $stems->bought->because);
     }
 
     public function test_an_end_too_short_to_keep_is_paid_for(): void
     {
         // 18 x 19 3/4 in = 355 1/2 in; the 4 1/2 in left are under 6 in.
-        $cost = $this->work(['layers' => [['length' => '19 3/4 in']]] + $this->everyday())->cost;
+        $cost = $this->work(['parts' => [['length' => '19 3/4 in']]] + $this->everyday())->cost;
         $this->assertStringContainsString('360 in / 360 in (with 4 1/2 in too short to keep) = $6.50', $cost->byLength->because[0]);
-        $kept = $this->work(['layers' => [['length' => '19 3/4 in']], 'settings' => ['keepFrom' => '4 in']] + $this->everyday())->cost;
+        $kept = $this->work(['parts' => [['length' => '19 3/4 in']], 'settings' => ['keepFrom' => '4 in']] + $this->everyday())->cost;
         $this->assertStringContainsString('$6.50 x 355 1/2 in / 360 in', $kept->byLength->because[0]);
     }
 
     public function test_layers_share_the_rolls_of_a_mesh_and_others_have_their_own(): void
     {
         $result = $this->work([
-            'meshes' => [['id' => 'gold', 'name' => 'Gold mesh'], ['id' => 'teal', 'name' => 'Teal mesh']],
-            'layers' => [['on' => 'row 1', 'mesh' => 'gold'], ['on' => 'row 2', 'mesh' => 'teal'], ['on' => 'row 1', 'mesh' => 'gold', 'length' => '10 in']],
+            'materials' => [['id' => 'gold', 'name' => 'Gold mesh'], ['id' => 'teal', 'name' => 'Teal mesh']],
+            'parts' => [['on' => 'row 1', 'material' => 'gold'], ['on' => 'row 2', 'material' => 'teal'], ['on' => 'row 1', 'material' => 'gold', 'length' => '10 in']],
         ]);
-        $this->assertSame(['174 in', '228 in'], [$result->meshes[0]->used->shown, $result->meshes[1]->used->shown]);
+        $this->assertSame(['174 in', '228 in'], [$result->wound[0]->used->shown, $result->wound[1]->used->shown]);
         $this->assertSame(['ruffle 1 of Gold mesh', 'ruffle 1 of Gold mesh'], $result->ties[0]->carries);
         $this->assertSame([24, '2'], [$result->tally->elements->value, $result->tally->rolls->shown]);
     }
 
     public function test_a_bare_ring_is_a_plan_too(): void
     {
-        $result = $this->work(['layers' => []]);
+        $result = $this->work(['parts' => []]);
         $this->assertSame([18, 0, '0 in'], [$result->tally->ties->value, $result->tally->elements->value, $result->tally->left->shown]);
         $this->assertSame('$2.65', $result->cost->byLength->shown);
         $this->assertSame([], $result->ties[0]->carries);
@@ -123,9 +123,9 @@ final class EverydayWreathTest extends PlanCase
         $inches = $this->work($this->everyday());
         $metric = $this->work(['settings' => ['units' => 'centimetres']] + $this->everyday());
         $this->assertSame($inches->cost->byLength->shown, $metric->cost->byLength->shown);
-        $this->assertSame($inches->meshes[0]->used->value, $metric->meshes[0]->used->value);
+        $this->assertSame($inches->wound[0]->used->value, $metric->wound[0]->used->value);
         // 342 in are 868.68 cm, needed: up; 18 in are 45.72 cm, available: down.
-        $this->assertSame(['869 cm', '45.5 cm', 'about 58 cm'], [$metric->meshes[0]->used->shown, $metric->meshes[0]->left->shown, $metric->tally->across->shown]);
+        $this->assertSame(['869 cm', '45.5 cm', 'about 58 cm'], [$metric->wound[0]->used->shown, $metric->wound[0]->left->shown, $metric->tally->across->shown]);
     }
 
     public function test_the_same_plan_always_gives_the_same_result(): void

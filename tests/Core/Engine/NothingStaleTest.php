@@ -21,10 +21,10 @@ final class NothingStaleTest extends TestCase
         $compared = 0;
         foreach (['band-door-teal-and-gold', 'garden-club-bee-stall', 'pavilion-six-layers', 'choir-gallery-cross'] as $name) {
             $plan = (new PlanFile(Craft::standard()))->reopen((string) file_get_contents(__DIR__."/../../../database/demo/$name.json"));
-            [$layer, $mesh, $ties] = [$plan->layers[0]->id, $plan->meshes[0]->id, $plan->ties->groups[0]->id];
+            [$layer, $mesh, $ties] = [$plan->parts[0]->id, $plan->wound()[0]->id, $plan->ties->groups[0]->id];
             $edits = [
-                ["layers.$layer.length" => '17 in'], ["meshes.$mesh.rolls" => '1'], ["meshes.$mesh.onHand" => '131 in lot B, 62 in'], ["meshes.$mesh.name" => 'Another'],
-                ["ties.$ties.perSection" => '2'], ['form.crossbars' => '5'], ['settings.units' => 'centimetres'], ["layers.$layer.on" => 'every 2nd tie'], ["meshes.$mesh.width" => '6 in'],
+                ["parts.$layer.length" => '17 in'], ["materials.$mesh.rolls" => '1'], ["materials.$mesh.onHand" => '131 in lot B, 62 in'], ["materials.$mesh.name" => 'Another'],
+                ["ties.$ties.perSection" => '2'], ['form.crossbars' => '5'], ['settings.units' => 'centimetres'], ["parts.$layer.on" => 'every 2nd tie'], ["materials.$mesh.width" => '6 in'],
             ];
             // There and back, so that each is worked out after the others.
             foreach ([...$edits, ...array_reverse($edits)] as $fill) {

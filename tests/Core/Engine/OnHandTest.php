@@ -31,20 +31,20 @@ final class OnHandTest extends PlanCase
 
     public function test_full_rolls_of_the_shelf_are_opened_before_any_is_bought_and_part_rolls_cost_by_the_inch(): void
     {
-        $result = $this->work(['meshes' => [['onHand' => ['200 in', '360 in by label'], 'label' => 'measured', 'price' => '7.20']]]);
-        $this->assertSame([['part roll', '190 in'], ['full roll', '152 in']], $this->rolls($result->meshes[0]));
+        $result = $this->work(['materials' => [['onHand' => ['200 in', '360 in by label'], 'label' => 'measured', 'price' => '7.20']]]);
+        $this->assertSame([['part roll', '190 in'], ['full roll', '152 in']], $this->rolls($result->wound[0]));
         // 190 in at 2 cents; and the full roll whole.
         $this->assertSame('Sage mesh: 1 roll x $7.20 = $7.20 + 190 in of what is open, $3.80', $result->cost->opened->because[0]);
     }
 
     public function test_a_plan_short_of_rolls_offers_what_part_rolls_leave(): void
     {
-        $result = $this->work(['meshes' => [['onHand' => ['40 in'], 'roll' => '7 yd', 'label' => 'measured', 'rolls' => 1]]]);
+        $result = $this->work(['materials' => [['onHand' => ['40 in'], 'roll' => '7 yd', 'label' => 'measured', 'rolls' => 1]]]);
         $this->assertTrue($result->verdict->short);
         $this->assertSame('What is on hand and 1 new roll of Sage mesh run out before tie 16. Ties 16 to 18 would stay bare.', $result->advice[0]->sentence);
         $remedy = $result->advice[0]->remedies[0];
         $this->assertStringStartsWith('Cut ', $remedy->label);
-        $this->assertFalse($this->work(['meshes' => [['onHand' => ['40 in'], 'roll' => '7 yd', 'label' => 'measured', 'rolls' => 1]], 'layers' => [['length' => $remedy->fill['layers.l1.length']]]])->verdict->short);
+        $this->assertFalse($this->work(['materials' => [['onHand' => ['40 in'], 'roll' => '7 yd', 'label' => 'measured', 'rolls' => 1]], 'parts' => [['length' => $remedy->edit->asData()['set']['parts.l1.length']]]])->verdict->short);
     }
 
     public function test_every_inch_counts_what_lies_untouched_beside_it(): void
@@ -56,21 +56,21 @@ final class OnHandTest extends PlanCase
 
     public function test_what_is_on_hand_is_read_as_people_write_it(): void
     {
-        $written = fn (string|array $typed): array => $this->plan(['meshes' => [['onHand' => $typed]]])->meshes[0]->slip->write()['onHand'];
+        $written = fn (string|array $typed): array => $this->plan(['materials' => [['onHand' => $typed]]])->wound()[0]->slip->write()['onHand'];
         $this->assertSame([], $written('nothing'));
         $this->assertSame(['131 in', '6 x 20 in', '2 x 360 in by label lot B7 (shelf 17)', '18 1/2 in lot 3/A'], $written(['131 in', '6 x 20 in', '2 x 10 yd by label lot B7 shelf 17', '18.5 in lot 3/A']));
         foreach ([['a lot', 'a lot'], ['0 x 20 in', 'between 1 and 500'], ['1/2 in', 'What is on hand must be between 1 in and 200 yd'], ['131', 'unit'], [array_fill(0, 61, '20 in'), '0 to 60'], [7, 'list of lengths']] as [$typed, $says]) {
-            $this->assertFault('/meshes/0/onHand', $says, fn () => $this->plan(['meshes' => [['onHand' => is_string($typed) ? [$typed] : $typed]]]));
+            $this->assertFault('/materials/0/onHand', $says, fn () => $this->plan(['materials' => [['onHand' => is_string($typed) ? [$typed] : $typed]]]));
         }
     }
 
     public function test_part_rolls_of_131_62_and_18_in_give_206_in_and_one_roll_is_bought(): void
     {
         $result = $this->work([
-            'meshes' => [['onHand' => ['131 in', '62 in', '18 in'], 'label' => 'measured']],
-            'layers' => [['length' => '22 in', 'on' => 'row 1'], ['length' => '14 in', 'on' => 'row 2'], ['technique' => 'second-across', 'length' => '8 in', 'on' => 'row 1']],
+            'materials' => [['onHand' => ['131 in', '62 in', '18 in'], 'label' => 'measured']],
+            'parts' => [['length' => '22 in', 'on' => 'row 1'], ['length' => '14 in', 'on' => 'row 2'], ['kind' => 'second-across', 'length' => '8 in', 'on' => 'row 1']],
         ]);
-        $mesh = $result->meshes[0];
+        $mesh = $result->wound[0];
         $this->assertSame([['part roll', '16 in'], ['part roll', '60 in'], ['part roll', '130 in'], ['new roll', '142 in']], $this->rolls($mesh));
         $this->assertSame(['218 in', true], [$this->plan()->units()->available($mesh->plan->rolls[3]->left()), $mesh->plan->isProvenBest()]);
         $json = json_decode(json_encode($mesh, JSON_THROW_ON_ERROR), true);
@@ -81,8 +81,8 @@ final class OnHandTest extends PlanCase
     public function test_a_run_uses_up_part_rolls_before_a_new_one_and_is_proven(): void
     {
         $plan = $this->poofs();
-        $plan['meshes'][0]['onHand'] = ['71 in'];
-        $mesh = $this->work($plan)->meshes[0];
+        $plan['materials'][0]['onHand'] = ['71 in'];
+        $mesh = $this->work($plan)->wound[0];
         // 7 poofs and tails are 67 in; the other 17 are 157 in of a new roll of 180 in.
         $this->assertSame([['part roll', '67 in'], ['new roll', '157 in']], $this->rolls($mesh));
         $this->assertTrue($mesh->plan->isProvenBest());
@@ -91,7 +91,7 @@ final class OnHandTest extends PlanCase
 
     public function test_a_remedy_that_opens_more_says_what_that_costs(): void
     {
-        $plan = ['meshes' => [['onHand' => ['200 in'], 'roll' => '5 yd', 'label' => 'measured', 'rolls' => 1, 'price' => '2.25']], 'layers' => [['length' => '24 in']]];
+        $plan = ['materials' => [['onHand' => ['200 in'], 'roll' => '5 yd', 'label' => 'measured', 'rolls' => 1, 'price' => '2.25']], 'parts' => [['length' => '24 in']]];
         $remedies = $this->work($plan)->advice[0]->remedies;
         $effects = array_combine(array_column($remedies, 'label'), array_column($remedies, 'effect'));
         $this->assertStringStartsWith('opens 3 rolls; buys 1 roll more for $2.25; uses 432 in', $effects['Have 2 rolls at hand']);
@@ -110,6 +110,6 @@ final class OnHandTest extends PlanCase
      */
     private function mesh(array $mesh, array $layer = []): WoundResult
     {
-        return $this->work(['meshes' => [$mesh], 'layers' => [$layer]])->meshes[0];
+        return $this->work(['materials' => [$mesh], 'parts' => [$layer]])->wound[0];
     }
 }

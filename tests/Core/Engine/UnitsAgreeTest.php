@@ -23,12 +23,12 @@ final class UnitsAgreeTest extends PlanCase
         $kinds = array_keys(Craft::standard()->forms);
         $this->limitTo($this->trials(100))->forAll(Generators::elements(...$kinds), Generators::choose(48, 160), Generators::bool())->then(function (string $kind, int $eighths, bool $poofs): void {
             $length = LengthText::canonical(Length::inches(0, $eighths, 8));
-            $plan = ['form' => ['kind' => $kind], 'layers' => [$poofs ? ['technique' => 'poof-run', 'pitch' => $length] : ['length' => $length]]];
+            $plan = ['form' => ['kind' => $kind], 'parts' => [$poofs ? ['kind' => 'poof-run', 'pitch' => $length] : ['length' => $length]]];
             [$inches, $metric] = [$this->work($plan), $this->work(['settings' => ['units' => 'centimetres']] + $plan)];
             $this->assertSame($this->exact($inches), $this->exact($metric));
-            foreach ($inches->meshes as $index => $mesh) {
-                $this->assertShownNear($mesh->used, $metric->meshes[$index]->used, up: true);
-                $this->assertShownNear($mesh->left, $metric->meshes[$index]->left, up: false);
+            foreach ($inches->wound as $index => $mesh) {
+                $this->assertShownNear($mesh->used, $metric->wound[$index]->used, up: true);
+                $this->assertShownNear($mesh->left, $metric->wound[$index]->left, up: false);
             }
         });
     }
@@ -37,9 +37,9 @@ final class UnitsAgreeTest extends PlanCase
     private function exact(Result $result): array
     {
         return [
-            'tally' => [$result->tally->ties->value, $result->tally->elements->value, $result->tally->stems->value, $result->tally->minutes->value],
+            'tally' => [$result->tally->ties->value, $result->tally->elements->value, $this->used($result, 'stems'), $result->tally->minutes->value],
             'ties' => array_map(fn ($tie): string => sprintf('%d %d %.6f %.6f', $tie->tie->number, $tie->tie->section, $tie->tie->place->x, $tie->tie->place->y), $result->ties),
-            'rolls' => array_map(fn ($mesh): array => [$mesh->used->value, $mesh->left->value, $mesh->rolls->value, $mesh->verdict->words()], $result->meshes),
+            'rolls' => array_map(fn ($mesh): array => [$mesh->used->value, $mesh->left->value, $mesh->rolls->value, $mesh->verdict->words()], $result->wound),
             'cost' => [$result->cost->byLength->value, $result->cost->opened->value],
         ];
     }

@@ -29,10 +29,10 @@ final class FormKindsTest extends PlanCase
     #[DataProvider('kinds')]
     public function test_every_kind_of_form_is_tied_and_told_as_it_usually_is(array $form): void
     {
-        $result = $this->work(['form' => $form, 'layers' => [['length' => '10 in']]]);
+        $result = $this->work(['form' => $form, 'parts' => [['length' => '10 in']]]);
         $this->assertGreaterThan(3, count($result->ties));
         $this->assertStringContainsString('seen from the front', $result->formWords);
-        $this->assertCount(count($result->ties), $result->layers[0]->elements);
+        $this->assertCount(count($result->ties), $result->parts[0]->elements);
     }
 
     /** @param  array<string, mixed>  $form */
@@ -166,7 +166,7 @@ final class FormKindsTest extends PlanCase
 
     public function test_the_crown_of_a_hat_is_covered_and_takes_no_tie(): void
     {
-        $result = $this->work(['form' => ['kind' => 'hat'], 'layers' => [['length' => '10 in']]]);
+        $result = $this->work(['form' => ['kind' => 'hat'], 'parts' => [['length' => '10 in']]]);
         $this->assertSame(['rim bar'], array_values(array_unique(array_map(fn ($tie): string => $result->form->name($tie->tie->seat), $result->ties))));
         $this->assertCount(1, $result->form->jsonSerialize()['areas']);
     }
@@ -181,8 +181,8 @@ final class FormKindsTest extends PlanCase
 
     public function test_the_joints_of_a_loop_take_zip_ties(): void
     {
-        $result = $this->work(['form' => ['kind' => 'loop', 'hangers' => 3], 'ties' => [['layout' => 'every-so-far', 'stem' => 'zip-tie']], 'layers' => []]);
-        $this->assertSame([39, 0], [$result->tally->zipTies->value, $result->tally->stems->value]);
+        $result = $this->work(['form' => ['kind' => 'loop', 'hangers' => 3], 'ties' => [['layout' => 'every-so-far', 'stem' => 'zip-tie']], 'parts' => []]);
+        $this->assertSame([39, 0], [$this->used($result, 'zip-ties'), $this->used($result, 'stems')]);
         $this->assertContains('zip ties: $3.00 x 39 / 100 = $1.17', $result->cost->byLength->because);
     }
 
@@ -258,13 +258,13 @@ final class FormKindsTest extends PlanCase
     #[DataProvider('impossible')]
     public function test_a_form_that_cannot_be_is_refused_at_its_blank(array $form, string $pointer, string $says): void
     {
-        $this->assertFault($pointer, $says, fn () => $this->plan(['form' => $form, 'layers' => []]));
+        $this->assertFault($pointer, $says, fn () => $this->plan(['form' => $form, 'parts' => []]));
     }
 
     /** @param  array<string, mixed>  $form */
     private function form(array $form): Form
     {
-        return $this->plan(['form' => $form, 'layers' => []])->form;
+        return $this->plan(['form' => $form, 'parts' => []])->form;
     }
 
     /**
@@ -273,6 +273,6 @@ final class FormKindsTest extends PlanCase
      */
     private function places(array $document): array
     {
-        return array_map(fn ($tie): string => sprintf('%.3f %.3f', round($tie->place->x, 3) + 0.0, round($tie->place->y, 3) + 0.0), $this->plan($document + ['layers' => []])->ties->all());
+        return array_map(fn ($tie): string => sprintf('%.3f %.3f', round($tie->place->x, 3) + 0.0, round($tie->place->y, 3) + 0.0), $this->plan($document + ['parts' => []])->ties->all());
     }
 }

@@ -31,7 +31,7 @@ final class CoverTest extends PlanCase
 
     public function test_a_run_along_a_strip_ends_as_far_past_its_ties_as_it_reaches(): void
     {
-        $extent = $this->extent(['form' => self::STRIP, 'ties' => [['layout' => 'free', 'spots' => ['1: 10 in', '1: 16 in']]], 'meshes' => [['width' => '8 in']], 'layers' => [['technique' => 'poof-run']]]);
+        $extent = $this->extent(['form' => self::STRIP, 'ties' => [['layout' => 'free', 'spots' => ['1: 10 in', '1: 16 in']]], 'materials' => [['width' => '8 in']], 'parts' => [['kind' => 'poof-run']]]);
         $outlines = $extent->cover->outlines();
         $this->assertCount(1, $outlines);
         $this->assertSame($outlines[0][0], $outlines[0][count($outlines[0]) - 1]);
@@ -41,14 +41,14 @@ final class CoverTest extends PlanCase
 
     public function test_what_is_left_bare_between_two_pieces_parts_the_outline(): void
     {
-        $spots = fn (int $second): array => ['form' => self::STRIP, 'ties' => [['layout' => 'free', 'spots' => ['1: 8 in', "1: $second in"]]], 'layers' => [['technique' => 'starburst', 'mesh' => ['m1: 4'], 'length' => '8 in']]];
+        $spots = fn (int $second): array => ['form' => self::STRIP, 'ties' => [['layout' => 'free', 'spots' => ['1: 8 in', "1: $second in"]]], 'parts' => [['kind' => 'starburst', 'material' => ['m1: 4'], 'length' => '8 in']]];
         $this->assertCount(1, $this->extent($spots(15))->cover->outlines());
         $this->assertCount(2, $this->extent($spots(30))->cover->outlines());
     }
 
     public function test_a_square_has_an_outline_and_the_opening_within_it(): void
     {
-        $square = ['form' => ['kind' => 'rectangle', 'width' => '20 in', 'height' => '20 in'], 'ties' => [['layout' => 'corners-and-sides']], 'meshes' => [['width' => '6 in', 'roll' => '40 yd']], 'layers' => [['technique' => 'poof-run', 'pitch' => '12 in']]];
+        $square = ['form' => ['kind' => 'rectangle', 'width' => '20 in', 'height' => '20 in'], 'ties' => [['layout' => 'corners-and-sides']], 'materials' => [['width' => '6 in', 'roll' => '40 yd']], 'parts' => [['kind' => 'poof-run', 'pitch' => '12 in']]];
         $extent = $this->extent($square);
         $widths = array_map(fn (array $outline): float => Box::around($outline)->wide(), $extent->cover->outlines());
         sort($widths);
@@ -67,7 +67,7 @@ final class CoverTest extends PlanCase
     #[TestWith(['wheel', 'gathered-drape'])]
     public function test_its_outline_is_where_the_mesh_ends_and_nowhere_else(string $form, string $technique): void
     {
-        $cover = $this->extent(['form' => ['kind' => $form], 'meshes' => [['width' => '6 in', 'roll' => '40 yd']], 'layers' => [['technique' => $technique]]])->cover;
+        $cover = $this->extent(['form' => ['kind' => $form], 'materials' => [['width' => '6 in', 'roll' => '40 yd']], 'parts' => [['kind' => $technique]]])->cover;
         $points = array_merge(...$cover->outlines());
         $this->assertGreaterThan(20, count($points));
         foreach ($points as $point) {

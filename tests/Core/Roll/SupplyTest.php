@@ -33,8 +33,8 @@ final class SupplyTest extends PlanCase
 
     public function test_a_mesh_tells_what_each_roll_holds_by_its_label_and_for_certain(): void
     {
-        $plan = $this->plan(['meshes' => [['roll' => '5 yd', 'allowance' => '1 %', 'trim' => '1 in', 'onHand' => ['180 in by label', '100 in by label', '100 in', '3 x 20 in', '200 in'], 'rolls' => 4]]]);
-        $stock = $plan->meshes[0]->supply($plan->settings->keepFrom(), true)->stock;
+        $plan = $this->plan(['materials' => [['roll' => '5 yd', 'allowance' => '1 %', 'trim' => '1 in', 'onHand' => ['180 in by label', '100 in by label', '100 in', '3 x 20 in', '200 in'], 'rolls' => 4]]]);
+        $stock = $plan->wound()[0]->supply($plan->settings->keepFrom(), true)->stock;
         $this->assertSame(['full roll', 'part roll', 'part roll', 'loose piece', 'full roll', 'new roll'], array_map(fn (Stock $its): string => $its->origin->value, $stock));
         $this->assertSame([177.2, 98.0, 99.0, 19.0, 199.0, 177.2], array_map(fn (Stock $its): float => round($its->safe->toInches(), 3), $stock));
         $this->assertSame([1, 1, 1, 3, 1, 4], array_map(fn (Stock $its): ?int => $its->count, $stock));

@@ -24,7 +24,7 @@ final class WaresTest extends TestCase
     /** @return iterable<string, array{MaterialKind}> */
     public static function wares(): iterable
     {
-        foreach (Craft::standard()->wares as $key => $ware) {
+        foreach (Craft::standard()->materials as $key => $ware) {
             yield $key => [$ware];
         }
     }
@@ -32,8 +32,8 @@ final class WaresTest extends TestCase
     #[DataProvider('wares')]
     public function test_its_sentence_has_every_blank_once_and_takes_back_what_it_shows(MaterialKind $ware): void
     {
-        $slip = Slip::load($ware->blanks(), [], '');
-        preg_match_all('/\{(\w+)\}/', $ware->sentence(), $found);
+        $slip = Slip::load($ware->shelfBlanks(), [], '');
+        preg_match_all('/\{(\w+)\}/', $ware->shelfSentence(), $found);
         $this->assertEqualsCanonicalizing(array_keys($slip->blanks), $found[1]);
         foreach (array_keys($slip->blanks) as $key) {
             $shown = $slip->blanks[$key]->options() === [] ? $slip->show($key, Units::Inches) : $slip->write()[$key];
@@ -44,8 +44,8 @@ final class WaresTest extends TestCase
     #[DataProvider('wares')]
     public function test_what_is_written_of_it_is_read_again_as_it_was(MaterialKind $ware): void
     {
-        $slip = Slip::load($ware->blanks(), [], '');
-        $this->assertSame($slip->write(), Slip::load($ware->blanks(), $slip->write(), '')->write());
+        $slip = Slip::load($ware->shelfBlanks(), [], '');
+        $this->assertSame($slip->write(), Slip::load($ware->shelfBlanks(), $slip->write(), '')->write());
         $this->assertNotSame($ware->noun()[0], $ware->noun()[1]);
         $this->assertArrayHasKey('name', $slip->write());
         $this->assertSame($ware->isWound(), $slip->has('roll'));
@@ -53,8 +53,8 @@ final class WaresTest extends TestCase
 
     public function test_it_is_told_in_a_sentence_with_blanks(): void
     {
-        $ware = Craft::standard()->wares['ribbon'];
-        $line = Recipe::line('item', $ware->sentence(), Slip::load($ware->blanks(), ['name' => 'Bee print', 'print' => 'upright', 'low' => '3 yd'], ''), Units::Inches);
+        $ware = Craft::standard()->materials['ribbon'];
+        $line = Recipe::line('item', $ware->shelfSentence(), Slip::load($ware->shelfBlanks(), ['name' => 'Bee print', 'print' => 'upright', 'low' => '3 yd'], ''), Units::Inches);
         $this->assertStringContainsString('Bee print', $line->text());
         $this->assertStringContainsString('a print that must stand upright', $line->text());
         $this->assertStringContainsString('Low below 108 in.', $line->text());

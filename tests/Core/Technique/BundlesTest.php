@@ -17,40 +17,40 @@ final class BundlesTest extends PlanCase
     public function test_30_bundles_take_60_pieces_a_colour_and_every_inch_of_3_rolls_of_each(): void
     {
         $result = $this->work($this->bundles(['label' => 'measured']));
-        $this->assertSame([30, '120 pieces'], [$result->layers[0]->count->value, $this->plan($this->bundles([]))->layers[0]->technique->words($this->plan($this->bundles([]))->layers[0]->on)['pieces']]);
-        foreach ($result->meshes as $mesh) {
+        $this->assertSame([30, '120 pieces'], [$result->parts[0]->count->value, $this->plan($this->bundles([]))->parts[0]->kind->words($this->plan($this->bundles([]))->parts[0]->on)['pieces']]);
+        foreach ($result->wound as $mesh) {
             $this->assertSame([3, '540 in', '0 in', 'uses every inch'], [$mesh->rolls->value, $mesh->used->shown, $mesh->left->shown, $mesh->verdict->words()]);
             $this->assertSame('roll 1: 20 x 9 in = 180 in', $mesh->used->because[0]);
         }
-        $this->assertSame(['Teal: 60 x 9 in = 540 in', 'Gold: 60 x 9 in = 540 in'], $result->layers[0]->takes->because);
+        $this->assertSame(['Teal: 60 x 9 in = 540 in', 'Gold: 60 x 9 in = 540 in'], $result->parts[0]->takes->because);
     }
 
     public function test_30_half_stems_are_15_whole_ones(): void
     {
-        $this->assertSame(15, $this->work($this->bundles([]))->tally->stems->value);
+        $this->assertSame(15, $this->used($this->work($this->bundles([])), 'stems'));
     }
 
     public function test_with_an_allowance_of_1_percent_they_are_at_risk_and_safe_on_4_rolls_a_colour(): void
     {
         $result = $this->work($this->bundles(['allowance' => '1 %']));
-        $this->assertSame([4, 4], array_map(fn ($mesh): ?int => $mesh->safeRolls, $result->meshes));
+        $this->assertSame([4, 4], array_map(fn ($mesh): ?int => $mesh->safeRolls, $result->wound));
         $this->assertSame('uses every inch, at risk', $result->verdict->words());
         // Both colours go into one layer, and are told of together.
         $this->assertCount(1, $result->advice);
-        $this->assertSame([['teal', 'gold'], [29, 30]], [$result->advice[0]->meshes, $result->advice[0]->ties]);
+        $this->assertSame([['teal', 'gold'], [29, 30]], [$result->advice[0]->materials, $result->advice[0]->ties]);
         $rolls = $result->advice[0]->remedies[2];
-        $this->assertSame(['Have 4 rolls of Teal and 4 rolls of Gold at hand', ['meshes.teal.rolls' => '4', 'meshes.gold.rolls' => '4']], [$rolls->label, $rolls->fill]);
+        $this->assertSame(['Have 4 rolls of Teal and 4 rolls of Gold at hand', ['materials.teal.rolls' => '4', 'materials.gold.rolls' => '4']], [$rolls->label, $rolls->edit->asData()['set']]);
         $this->assertTrue($this->work($this->bundles(['allowance' => '1 %', 'rolls' => 4]))->verdict->isGood());
     }
 
     public function test_a_bundle_that_lacks_a_piece_is_not_whole(): void
     {
         $plan = $this->bundles(['label' => 'measured']);
-        $plan['meshes'][1]['rolls'] = 2;
+        $plan['materials'][1]['rolls'] = 2;
         $result = $this->work($plan);
-        $this->assertSame(['10 rolled bundles short.', ['gold']], [ucfirst($result->advice[0]->title), $result->advice[0]->meshes]);
+        $this->assertSame(['10 rolled bundles short.', ['gold']], [ucfirst($result->advice[0]->title), $result->advice[0]->materials]);
         $this->assertStringContainsString('Ties 21 to 30 would stay bare or not be whole', $result->advice[0]->sentence);
-        $this->assertSame([true, ['teal' => [3]]], [$result->layers[0]->elements[20]->missing, $result->layers[0]->elements[20]->rolls]);
+        $this->assertSame([true, ['teal' => [3]]], [$result->parts[0]->elements[20]->missing, $result->parts[0]->elements[20]->rolls]);
     }
 
     #[TestWith(['8 in', '1 in', '2.5'])]
@@ -66,7 +66,7 @@ final class BundlesTest extends PlanCase
     #[TestWith(['starburst', 'about 19 in', 'about 3 in'])]
     public function test_the_same_pieces_make_another_size_and_opening(string $technique, string $across, string $opening): void
     {
-        $tally = $this->work(['ties' => [['layout' => 'n-a-section', 'perSection' => 5, 'pair' => '2-3', 'stem' => 'half']], 'meshes' => [['width' => '6 in']], 'layers' => [['technique' => $technique, 'length' => '8 in']]])->tally;
+        $tally = $this->work(['ties' => [['layout' => 'n-a-section', 'perSection' => 5, 'pair' => '2-3', 'stem' => 'half']], 'materials' => [['width' => '6 in']], 'parts' => [['kind' => $technique, 'length' => '8 in']]])->tally;
         $this->assertSame([$across, $opening], [$tally->across->shown, $tally->opening->shown]);
     }
 
@@ -77,17 +77,17 @@ final class BundlesTest extends PlanCase
         $bare = $this->work($plan);
         $this->assertContains('unheld', array_column($bare->advice, 'rule'));
         foreach (['half' => 15, 'third' => 10] as $stem => $stems) {
-            $plan['layers'][0]['stem'] = $stem;
+            $plan['parts'][0]['stem'] = $stem;
             $result = $this->work($plan);
-            $this->assertSame([$stems, false], [$result->tally->stems->value, in_array('unheld', array_column($result->advice, 'rule'), true)]);
+            $this->assertSame([$stems, false], [$this->used($result, 'stems'), in_array('unheld', array_column($result->advice, 'rule'), true)]);
         }
-        $this->assertContains('30 rolled bundles, each a third of a stem of its own', $this->work($plan)->tally->stems->because);
+        $this->assertContains('30 rolled bundles, each a third of a stem of its own', $this->work($plan)->goodsOf('stems')->count->because);
     }
 
     public function test_one_mesh_alone_stands_for_four_pieces(): void
     {
-        $layer = $this->plan(['layers' => [['technique' => 'starburst', 'mesh' => 'm1']]])->layers[0];
-        $this->assertSame([4, ['m1: 4']], [count($layer->on->meshes), $layer->on->slip->write()['mesh']]);
+        $layer = $this->plan(['parts' => [['kind' => 'starburst', 'material' => 'm1']]])->parts[0];
+        $this->assertSame([4, ['m1: 4']], [count($layer->on->materials), $layer->on->slip->write()['material']]);
     }
 
     #[TestWith(['3 Teal + 1 gold', ['teal: 3', 'gold: 1']])]
@@ -96,25 +96,25 @@ final class BundlesTest extends PlanCase
     #[TestWith(['1 teal + 1 teal', ['teal: 2']])]
     public function test_a_mix_is_written_as_it_is_said(string $typed, array $written): void
     {
-        $after = (new FillBlanks(['layers.l1.mesh' => $typed]))->apply($this->plan($this->bundles([])), $this->reader());
-        $this->assertSame($written, $after->layers[0]->on->slip->write()['mesh']);
-        $shown = $after->layers[0]->on->slip->show('mesh', $after->units());
-        $this->assertSame($after->write(), (new FillBlanks(['layers.l1.mesh' => "$shown "]))->apply($after, $this->reader())->write());
+        $after = (new FillBlanks(['parts.l1.material' => $typed]))->apply($this->plan($this->bundles([])), $this->reader());
+        $this->assertSame($written, $after->parts[0]->on->slip->write()['material']);
+        $shown = $after->parts[0]->on->slip->show('material', $after->units());
+        $this->assertSame($after->write(), (new FillBlanks(['parts.l1.material' => "$shown "]))->apply($after, $this->reader())->write());
     }
 
     public function test_another_technique_keeps_what_of_the_mix_it_can_use(): void
     {
         $bundle = $this->plan($this->bundles([]));
-        $ruffle = (new FillBlanks(['layers.l1.technique' => 'ruffle']))->apply($bundle, $this->reader());
-        $run = (new FillBlanks(['layers.l1.technique' => 'poof-run']))->apply($bundle, $this->reader());
-        $this->assertSame(['teal', 'teal'], [$ruffle->layers[0]->on->slip->write()['mesh'], $run->layers[0]->on->slip->write()['mesh']]);
-        $back = (new FillBlanks(['layers.l1.technique' => 'diagonal-bundle']))->apply($ruffle, $this->reader());
-        $this->assertSame(['teal: 4'], $back->layers[0]->on->slip->write()['mesh']);
+        $ruffle = (new FillBlanks(['parts.l1.kind' => 'ruffle']))->apply($bundle, $this->reader());
+        $run = (new FillBlanks(['parts.l1.kind' => 'poof-run']))->apply($bundle, $this->reader());
+        $this->assertSame(['teal', 'teal'], [$ruffle->parts[0]->on->slip->write()['material'], $run->parts[0]->on->slip->write()['material']]);
+        $back = (new FillBlanks(['parts.l1.kind' => 'diagonal-bundle']))->apply($ruffle, $this->reader());
+        $this->assertSame(['teal: 4'], $back->parts[0]->on->slip->write()['material']);
     }
 
     public function test_the_depth_of_a_bundle_is_5_to_7_in(): void
     {
-        $depth = fn (string $length): float => $this->plan(['layers' => [['technique' => 'starburst', 'length' => $length]]])->layers[0]->size->depth;
+        $depth = fn (string $length): float => $this->plan(['parts' => [['kind' => 'starburst', 'length' => $length]]])->parts[0]->size->depth;
         $this->assertSame([5.0, 6.0, 7.0], [$depth('4 in'), $depth('9 in'), $depth('15 in')]);
     }
 
@@ -128,8 +128,8 @@ final class BundlesTest extends PlanCase
 
         return [
             'ties' => [['layout' => 'n-a-section', 'perSection' => 5, 'pair' => '2-3', 'stem' => 'half']],
-            'meshes' => [['id' => 'teal', 'name' => 'Teal', ...$mesh], ['id' => 'gold', 'name' => 'Gold', ...$mesh]],
-            'layers' => [['technique' => 'rolled-bundle', 'mesh' => ['teal: 2', 'gold: 2'], 'length' => '9 in']],
+            'materials' => [['id' => 'teal', 'name' => 'Teal', ...$mesh], ['id' => 'gold', 'name' => 'Gold', ...$mesh]],
+            'parts' => [['kind' => 'rolled-bundle', 'material' => ['teal: 2', 'gold: 2'], 'length' => '9 in']],
         ];
     }
 }

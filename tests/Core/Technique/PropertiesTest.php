@@ -28,11 +28,11 @@ final class PropertiesTest extends PlanCase
     public function test_mesh_used_leftover_and_waste_are_the_length_of_the_rolls(): void
     {
         $this->forSomePlans(function (Plan $plan): void {
-            foreach (Engine::standard(Craft::standard())->work($plan)->meshes as $mesh) {
+            foreach (Engine::standard(Craft::standard())->work($plan)->wound as $mesh) {
                 $rolls = $mesh->plan;
                 $waste = $rolls->waste($plan->settings->keepFrom());
                 $leftover = Length::sum(array_map(fn (RollUse $roll): Length => $roll->left()->isLessThan($plan->settings->keepFrom()) ? Length::zero() : $roll->left(), $rolls->rolls));
-                $this->assertSame($mesh->mesh->nominal()->times(count($rolls->rolls))->units, Length::sum([$rolls->used(), $leftover, $waste])->units);
+                $this->assertSame($mesh->wound->nominal()->times(count($rolls->rolls))->units, Length::sum([$rolls->used(), $leftover, $waste])->units);
                 $this->assertNothingIsCutTwiceOrForgotten($plan, $mesh);
             }
         });
@@ -41,10 +41,10 @@ final class PropertiesTest extends PlanCase
     public function test_no_run_changes_rolls_between_ties(): void
     {
         $this->forSomePlans(function (Plan $plan): void {
-            $results = Engine::standard(Craft::standard())->work($plan)->meshes;
+            $results = Engine::standard(Craft::standard())->work($plan)->wound;
             foreach ($results as $mesh) {
                 foreach ($mesh->plan->changes as $change) {
-                    $steps = array_merge(...array_map(fn (Run $run): array => $run->steps, $plan->layer($change->layer)->work->runs));
+                    $steps = array_merge(...array_map(fn (Run $run): array => $run->steps, $plan->part($change->part)->demand->runs));
                     $before = array_values(array_filter($steps, fn ($step): bool => $step->element->id === $change->after->id))[0];
                     $this->assertSame($before->to, $change->tie);
                 }
@@ -58,20 +58,20 @@ final class PropertiesTest extends PlanCase
     public function test_every_layer_makes_what_its_rule_asks(): void
     {
         $this->forSomePlans(function (Plan $plan): void {
-            foreach ($plan->layers as $layer) {
+            foreach ($plan->parts as $layer) {
                 $ties = count($layer->on->ties());
                 $open = count(array_filter($layer->on->rows, fn ($row): bool => ! $row->closed));
                 $filling = $layer->on->slip->has('fill') && $layer->on->slip->text('fill') === 'filling' && count($layer->on->rows) > 1 ? $layer->on->rows[0] : null;
-                $asked = match ($layer->technique->key()) {
+                $asked = match ($layer->kind->key()) {
                     'wound-cover' => $layer->on->slip->count('passes'),
                     'poof-run' => $ties - $open + ($filling === null ? 0 : count($filling->ties) - ($filling->closed ? 0 : 1)),
                     default => $ties,
                 };
-                $this->assertCount($asked, $layer->work->elements);
-                $this->assertSame(range(1, $asked), array_map(fn ($element): int => $element->number, $layer->work->elements));
-                if ($layer->work->cuts !== [] && ! in_array($layer->technique->key(), ['strand-bunch', 'wound-cover'], true)) {
-                    $this->assertSame($asked * count($layer->on->meshes), count($layer->work->cuts));
-                    $this->assertSame([$layer->on->length('length')->units], array_values(array_unique(array_map(fn (Cut $cut): int => $cut->length->units, $layer->work->cuts))));
+                $this->assertCount($asked, $layer->demand->elements);
+                $this->assertSame(range(1, $asked), array_map(fn ($element): int => $element->number, $layer->demand->elements));
+                if ($layer->demand->cuts !== [] && ! in_array($layer->kind->key(), ['strand-bunch', 'wound-cover'], true)) {
+                    $this->assertSame($asked * count($layer->on->materials), count($layer->demand->cuts));
+                    $this->assertSame([$layer->on->length('length')->units], array_values(array_unique(array_map(fn (Cut $cut): int => $cut->length->units, $layer->demand->cuts))));
                 }
             }
         });
@@ -84,9 +84,9 @@ final class PropertiesTest extends PlanCase
                 $takes = fn (string $parts): int => $this->takes($this->plan([
                     'form' => ['crossbars' => $crossbars],
                     'ties' => [['layout' => $fill ? 'rows' : 'n-a-section', ...($fill ? ['rows' => [$perSection + 2, 2 * $perSection + 2]] : ['perSection' => $perSection + 1])]],
-                    'meshes' => [['roll' => '40 yd']],
-                    'layers' => [['technique' => 'poof-run', 'parts' => $parts, 'startTail' => "$start in", 'endTail' => "$end in", 'drop' => '0 in', 'fill' => $fill ? 'filling' : 'none']],
-                ])->layers[0]);
+                    'materials' => [['roll' => '40 yd']],
+                    'parts' => [['kind' => 'poof-run', 'parts' => $parts, 'startTail' => "$start in", 'endTail' => "$end in", 'drop' => '0 in', 'fill' => $fill ? 'filling' : 'none']],
+                ])->parts[0]);
                 $this->assertGreaterThanOrEqual($takes('one'), $takes('rows'));
                 $this->assertGreaterThanOrEqual($takes('rows'), $takes('halves'));
             });
@@ -94,13 +94,13 @@ final class PropertiesTest extends PlanCase
 
     private function takes(Part $layer): int
     {
-        return array_sum(array_map(fn (Run $run): int => $run->length()->units, $layer->work->runs));
+        return array_sum(array_map(fn (Run $run): int => $run->length()->units, $layer->demand->runs));
     }
 
     /** @param  callable(Plan): void  $holds */
     private function forSomePlans(callable $holds): void
     {
-        $techniques = array_keys(Craft::standard()->techniques);
+        $techniques = array_keys(Craft::standard()->parts);
         $this->limitTo($this->trials(60))->forAll(
             Generators::choose(0, count($techniques) - 1),
             Generators::choose(0, count($techniques) - 1),
@@ -111,12 +111,12 @@ final class PropertiesTest extends PlanCase
             Generators::choose(0, 3),
         )->then(function (int $one, int $other, int $perSection, int $place, int $rolls, int $mix, int $way) use ($techniques, $holds): void {
             $on = ['every tie', 'every 2nd tie', 'sections 1 to 3', 'every 3rd tie', 'row 1', 'row 2', 'ties 1 to 7', 'every 2nd tie of row 2'][$place];
-            $layer = fn (string $key): array => ['technique' => $key, 'mesh' => $this->mix($key, $mix), 'on' => $on, ...$this->ways($key, $way)];
+            $layer = fn (string $key): array => ['kind' => $key, 'material' => $this->mix($key, $mix), 'on' => $on, ...$this->ways($key, $way)];
             try {
                 $plan = $this->plan([
                     'ties' => [['layout' => 'rows', 'rows' => [3 * $perSection + 4, 6 * $perSection]]],
-                    'meshes' => [['id' => 'a', 'width' => '6 in', 'roll' => '10 yd', 'rolls' => $rolls], ['id' => 'b', 'name' => 'Gold mesh', 'width' => '6 in', 'roll' => '5 yd'], ['id' => 'c', 'width' => '8 in', 'roll' => '8 m', 'label' => 'measured']],
-                    'layers' => [$layer($techniques[$one]), $layer($techniques[$other])],
+                    'materials' => [['id' => 'a', 'width' => '6 in', 'roll' => '10 yd', 'rolls' => $rolls], ['id' => 'b', 'name' => 'Gold mesh', 'width' => '6 in', 'roll' => '5 yd'], ['id' => 'c', 'width' => '8 in', 'roll' => '8 m', 'label' => 'measured']],
+                    'parts' => [$layer($techniques[$one]), $layer($techniques[$other])],
                 ]);
             } catch (Refused $refused) {
                 // Some techniques have no room on some places: that is said, and nothing else is to hold.
@@ -131,7 +131,7 @@ final class PropertiesTest extends PlanCase
     /** @return string|list<string> */
     private function mix(string $technique, int $mix): string|array
     {
-        $use = Craft::standard()->techniques[$technique]->meshes();
+        $use = Craft::standard()->parts[$technique]->materials();
 
         return match (true) {
             $use->counted => [['a: 4'], ['a: 2', 'b: 2'], ['a: 1', 'b: 1', 'c: 3'], ['c: 2']][$mix],
@@ -156,12 +156,12 @@ final class PropertiesTest extends PlanCase
     private function assertNothingIsCutTwiceOrForgotten(Plan $plan, WoundResult $mesh): void
     {
         $asked = [];
-        foreach ($plan->layers as $layer) {
-            foreach ($layer->work->cuts as $cut) {
-                $asked = [...$asked, ...($cut->mesh === $mesh->mesh->id ? [$cut->element->id] : [])];
+        foreach ($plan->parts as $layer) {
+            foreach ($layer->demand->cuts as $cut) {
+                $asked = [...$asked, ...($cut->material === $mesh->wound->id ? [$cut->element->id] : [])];
             }
-            foreach ($layer->work->runs as $run) {
-                foreach (array_keys($run->strands, $mesh->mesh->id, true) as $strand) {
+            foreach ($layer->demand->runs as $run) {
+                foreach (array_keys($run->strands, $mesh->wound->id, true) as $strand) {
                     array_push($asked, ...array_map(fn ($step): string => $step->element->id, $run->steps));
                 }
             }
@@ -169,7 +169,7 @@ final class PropertiesTest extends PlanCase
         $laid = array_merge(...array_map(fn (RollUse $roll): array => array_map(fn (Segment $segment): ?string => $segment->element?->id, $roll->segments), $mesh->plan->rolls));
         $laid = array_filter($laid, is_string(...));
         $missing = array_map(fn ($element): string => $element->id, $mesh->plan->unmet);
-        if ($plan->meshes[0]->rolls() === null || $missing === []) {
+        if ($plan->wound()[0]->rolls() === null || $missing === []) {
             $elsewhere = array_diff($asked, $laid);
             $this->assertSame([], array_values(array_diff($elsewhere, $missing, $this->missingAnywhere($plan))));
         }
@@ -181,7 +181,7 @@ final class PropertiesTest extends PlanCase
     /** @return list<string> elements that are not made since one of their meshes runs out */
     private function missingAnywhere(Plan $plan): array
     {
-        $results = Engine::standard(Craft::standard())->work($plan)->meshes;
+        $results = Engine::standard(Craft::standard())->work($plan)->wound;
 
         return array_merge(...array_map(fn (WoundResult $mesh): array => array_map(fn ($element): string => $element->id, $mesh->plan->unmet), $results));
     }
@@ -191,7 +191,7 @@ final class PropertiesTest extends PlanCase
     {
         $open = false;
         foreach ($roll->segments as $segment) {
-            $this->assertSame($segment->kind !== SegmentKind::Piece, $plan->layer($segment->layer)->work->runs !== []);
+            $this->assertSame($segment->kind !== SegmentKind::Piece, $plan->part($segment->part)->demand->runs !== []);
             if ($segment->kind === SegmentKind::Piece || $segment->kind === SegmentKind::StartTail) {
                 $this->assertFalse($open);
             } else {

@@ -69,7 +69,7 @@ final class EveryLayoutTest extends PlanCase
         $this->assertSame([18, 7, 11], [$plan->ties->count(), ...array_map(fn ($row): int => count($row->ties), $plan->ties->groups[0]->rows)]);
         $row = $plan->ties->groups[0]->rows[0]->ties;
         $this->assertEqualsWithDelta(360 / 7, $row[1]->place->outward - $row[0]->place->outward, 1e-6);
-        $this->assertSame(0, $this->work($plan->write())->tally->stems->value);
+        $this->assertSame(0, $this->used($this->work($plan->write()), 'stems'));
     }
 
     public function test_rows_of_any_number_lie_from_the_inner_wires_to_the_outer(): void
@@ -109,14 +109,14 @@ final class EveryLayoutTest extends PlanCase
     {
         $plan = $this->tied([], ['layout' => 'n-a-section', 'perSection' => 3, 'sections' => [2, 3]]);
         $this->assertSame([2 => 3, 3 => 3], array_count_values(array_map(fn (Tie $tie): int => $tie->section, $plan->ties->all())));
-        $run = $this->work(['ties' => [['layout' => 'n-a-section', 'perSection' => 3, 'sections' => [2, 3]]], 'layers' => [['technique' => 'poof-run']]]);
+        $run = $this->work(['ties' => [['layout' => 'n-a-section', 'perSection' => 3, 'sections' => [2, 3]]], 'parts' => [['kind' => 'poof-run']]]);
         $this->assertSame(5, $run->tally->elements->value);
-        $this->assertSame(['6 ties, one poof from each to the next'], $run->layers[0]->count->because);
+        $this->assertSame(['6 ties, one poof from each to the next'], $run->parts[0]->count->because);
     }
 
     public function test_on_an_open_row_n_poofs_use_n_and_one_ties(): void
     {
-        $result = $this->work(['form' => ['kind' => 'hook'], 'ties' => [['layout' => 'n-a-section', 'perSection' => 2]], 'layers' => [['technique' => 'poof-run', 'pitch' => '4 in']]]);
+        $result = $this->work(['form' => ['kind' => 'hook'], 'ties' => [['layout' => 'n-a-section', 'perSection' => 2]], 'parts' => [['kind' => 'poof-run', 'pitch' => '4 in']]]);
         $this->assertSame([16, 15], [$result->tally->ties->value, $result->tally->elements->value]);
     }
 
@@ -124,14 +124,14 @@ final class EveryLayoutTest extends PlanCase
     {
         $document = [
             'ties' => [['id' => 'a'], ['id' => 'b', 'layout' => 'n-a-section', 'perSection' => 2, 'stem' => 'half'], ['id' => 'c', 'layout' => 'n-a-section', 'perSection' => 1, 'stem' => 'third']],
-            'layers' => [['ties' => 'a', 'on' => 'row 2'], ['ties' => 'b', 'length' => '12 in']],
+            'parts' => [['ties' => 'a', 'on' => 'row 2'], ['ties' => 'b', 'length' => '12 in']],
         ];
         $result = $this->work($document);
         $this->assertSame([36, 24], [$result->tally->ties->value, $result->tally->elements->value]);
-        $this->assertSame([[7], [19]], [$result->layers[0]->elements[0]->element->ties, $result->layers[1]->elements[0]->element->ties]);
+        $this->assertSame([[7], [19]], [$result->parts[0]->elements[0]->element->ties, $result->parts[1]->elements[0]->element->ties]);
         // 18 whole, 12 halves and 6 thirds.
-        $this->assertSame(26, $result->tally->stems->value);
-        $this->assertFault('/layers/0/ties', '"z" is not one of them', fn () => $this->plan(['layers' => [['ties' => 'z']]]));
+        $this->assertSame(26, $this->used($result, 'stems'));
+        $this->assertFault('/parts/0/ties', '"z" is not one of them', fn () => $this->plan(['parts' => [['ties' => 'z']]]));
         $this->assertFault('/ties/1/id', 'stands twice', fn () => $this->plan(['ties' => [['id' => 'a'], ['id' => 'a']]]));
     }
 
@@ -194,7 +194,7 @@ final class EveryLayoutTest extends PlanCase
      */
     private function tied(array $form, array $layout): Plan
     {
-        return $this->plan(['form' => $form, 'ties' => [$layout], 'layers' => []]);
+        return $this->plan(['form' => $form, 'ties' => [$layout], 'parts' => []]);
     }
 
     /**

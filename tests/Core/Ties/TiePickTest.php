@@ -22,7 +22,7 @@ final class TiePickTest extends PlanCase
     #[TestWith(['ties 1, 9 and 12 to 14', [1, 9, 12, 13, 14]])]
     public function test_a_layer_stands_on_the_ties_that_are_named(string $on, array $ties): void
     {
-        $layer = $this->plan(['layers' => [['on' => $on]]])->layers[0];
+        $layer = $this->plan(['parts' => [['on' => $on]]])->parts[0];
         $this->assertSame([$ties, $on], [array_map(fn (Tie $tie): int => $tie->number, $layer->on->ties()), $layer->on->slip->write()['on']]);
     }
 
@@ -36,8 +36,8 @@ final class TiePickTest extends PlanCase
     #[TestWith(['sections', 'sections 1'])]
     public function test_what_is_typed_is_written_in_one_way(string $typed, string $written): void
     {
-        $after = (new FillBlanks(['layers.l1.on' => $typed]))->apply($this->plan(['layers' => [['on' => 'row 2']]]), $this->reader());
-        $this->assertSame($written, $after->layers[0]->on->slip->write()['on']);
+        $after = (new FillBlanks(['parts.l1.on' => $typed]))->apply($this->plan(['parts' => [['on' => 'row 2']]]), $this->reader());
+        $this->assertSame($written, $after->parts[0]->on->slip->write()['on']);
     }
 
     #[TestWith(['ties 40', 'Tie 40 is not there: this layout has ties 1 to 18'])]
@@ -49,30 +49,30 @@ final class TiePickTest extends PlanCase
     #[TestWith(['', 'or numbers, like'])]
     public function test_ties_that_are_not_there_are_refused_at_the_place(string $on, string $says): void
     {
-        $this->assertFault('/layers/0/on', $says, fn () => $this->plan(['layers' => [['on' => $on]]]));
+        $this->assertFault('/parts/0/on', $says, fn () => $this->plan(['parts' => [['on' => $on]]]));
     }
 
     public function test_on_a_layout_of_one_row_there_is_no_row_to_name(): void
     {
-        $this->assertFault('/layers/0/on', 'a single row', fn () => $this->plan(['ties' => [['layout' => 'n-a-section']], 'layers' => [['on' => 'row 1']]]));
+        $this->assertFault('/parts/0/on', 'a single row', fn () => $this->plan(['ties' => [['layout' => 'n-a-section']], 'parts' => [['on' => 'row 1']]]));
     }
 
     public function test_a_run_over_every_second_tie_of_a_closed_row_closes_too(): void
     {
-        $steps = $this->plan(['layers' => [['technique' => 'poof-run', 'on' => 'every 2nd tie of row 2', 'pitch' => '12 in']]])->layers[0]->work->runs[0]->steps;
+        $steps = $this->plan(['parts' => [['kind' => 'poof-run', 'on' => 'every 2nd tie of row 2', 'pitch' => '12 in']]])->parts[0]->demand->runs[0]->steps;
         $this->assertSame([[7, 9], [17, 7]], [[$steps[0]->from, $steps[0]->to], [$steps[5]->from, $steps[5]->to]]);
     }
 
     public function test_a_run_over_some_sections_does_not_close(): void
     {
-        $this->assertCount(5, $this->plan(['layers' => [['technique' => 'poof-run', 'on' => 'ties 7 to 12']]])->layers[0]->work->elements);
-        $this->assertFault('/layers/0/on', 'at least 2 ties', fn () => $this->plan(['layers' => [['technique' => 'poof-run', 'on' => 'ties 7']]]));
+        $this->assertCount(5, $this->plan(['parts' => [['kind' => 'poof-run', 'on' => 'ties 7 to 12']]])->parts[0]->demand->elements);
+        $this->assertFault('/parts/0/on', 'at least 2 ties', fn () => $this->plan(['parts' => [['kind' => 'poof-run', 'on' => 'ties 7']]]));
     }
 
     public function test_a_changed_layout_keeps_the_ties_that_are_still_there(): void
     {
-        $plan = $this->plan(['ties' => [['layout' => 'rows', 'rows' => [6, 12]]], 'layers' => [['on' => 'ties 2, 5 and 17'], ['on' => 'ties 17 and 18']]]);
+        $plan = $this->plan(['ties' => [['layout' => 'rows', 'rows' => [6, 12]]], 'parts' => [['on' => 'ties 2, 5 and 17'], ['on' => 'ties 17 and 18']]]);
         $after = (new FillBlanks(['ties.t1.rows' => '4, 6']))->apply($plan, $this->reader());
-        $this->assertSame(['ties 2 and 5', 'every tie'], array_map(fn ($layer): string => $layer->on->slip->object('on', TiePick::class)->key(), $after->layers));
+        $this->assertSame(['ties 2 and 5', 'every tie'], array_map(fn ($layer): string => $layer->on->slip->object('on', TiePick::class)->key(), $after->parts));
     }
 }

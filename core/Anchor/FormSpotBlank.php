@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Anchor;
+
+use Davrin\Core\Blank\NamedBlank;
+use Davrin\Core\Blank\OutOfBounds;
+use Davrin\Core\Blank\Schema;
+use Davrin\Core\Form\Form;
+use Davrin\Core\Form\Seat;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Measure\Units;
+
+/**
+ * One spot of the form: "middle", "5 in at 120 degrees" clockwise from the top, or "1-2: 3 1/2 in" along wires.
+ *
+ * @extends NamedBlank<FormSpot>
+ */
+final readonly class FormSpotBlank extends NamedBlank
+{
+    private const MIDDLE = 'middle';
+
+    public function __construct(string $key, string $label, private Form $form)
+    {
+        parent::__construct($key, $label, FormSpot::middle());
+    }
+
+    public function read(mixed $raw, ?Units $bare): FormSpot
+    {
+        $text = is_string($raw) ? mb_strtolower(trim($raw)) : '';
+
+        return match (1) {
+            (int) (in_array($text, [self::MIDDLE, 'the middle', 'centre', 'center'], true)) => FormSpot::middle(),
+            preg_match('/^(.+?)\s+at\s+(-?\d{1,3})(?:\s*(?:degrees?|°))?$/u', $text, $found) => $this->fromMiddle(LengthText::read($found[1], $bare), (int) $found[2], $bare),
+            preg_match('/^([^:]+):\s*(.+)$/u', $text, $found) => $this->along($found[1], LengthText::read($found[2], $bare), $bare),
+            default => throw OutOfBounds::kind($this->label, '"middle", a distance from it and a direction like "5 in at 120 degrees" (clockwise from the top), or wires and a distance along them like "1-2: 3 1/2 in"'),
+        };
+    }
+
+    public function write(mixed $value): string
+    {
+        return self::words($value, LengthText::canonical($value->distance));
+    }
+
+    public function show(mixed $value, Units $units): string
+    {
+        return self::words($value, $units->exact($value->distance));
+    }
+
+    public function schema(): array
+    {
+        return Schema::described($this->label.': "middle", "5 in at 120 degrees" or "1-2: 3 1/2 in"', Schema::TEXT, self::MIDDLE);
+    }
+
+    private static function words(FormSpot $spot, string $distance): string
+    {
+        return match (true) {
+            $spot->seat !== null => "{$spot->seat->key()}: $distance",
+            $spot->distance->isZero() => self::MIDDLE,
+            default => "$distance at $spot->degrees degrees",
+        };
+    }
+
+    private function fromMiddle(Length $distance, int $degrees, ?Units $bare): FormSpot
+    {
+        $this->mustBeWithin($distance, Length::ofUnits((int) ceil(2 * $this->form->reach() * Length::PER_INCH)), $bare);
+        if ($degrees < -360 || $degrees > 360) {
+            throw OutOfBounds::between($this->label, '-360 degrees', '360 degrees', "$degrees degrees");
+        }
+
+        return FormSpot::fromMiddle($distance, ($degrees + 720) % 360);
+    }
+
+    private function along(string $wires, Length $distance, ?Units $bare): FormSpot
+    {
+        $seat = Seat::read(trim($wires));
+        if ($seat === null || ! $this->form->has($seat)) {
+            throw OutOfBounds::noSeat(trim($wires), array_map(fn (Seat $seat): string => $seat->key(), $this->form->seats()));
+        }
+        $this->mustBeWithin($distance, Length::ofUnits((int) round($this->form->length($seat) * Length::PER_INCH)), $bare);
+
+        return FormSpot::along($seat, $distance);
+    }
+
+    private function mustBeWithin(Length $distance, Length $most, ?Units $bare): void
+    {
+        $units = $bare ?? Units::Inches;
+        if ($distance->isNegative() || $distance->isMoreThan($most)) {
+            throw OutOfBounds::between('the distance to '.$this->label, $units->exact(Length::zero()), $units->available($most), $units->exact($distance));
+        }
+    }
+}

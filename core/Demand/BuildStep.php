@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Demand;
+
+use JsonSerializable;
+
+/** One step of the work: what is done, with what, at which elements, how long it takes, and what must be done before it. */
+final readonly class BuildStep implements JsonSerializable
+{
+    /**
+     * @param  string  $key  its own within the plan: "ties.t1", "cut.m1", "parts.l1"
+     * @param  string  $does  "Gather 18 ruffles and tie them on."
+     * @param  string  $tool  what it is done with: "rotary cutter and ruler"
+     * @param  list<string>  $elements  those it is done at, by id; none where it is done to the whole
+     * @param  float  $minutes  all of it together (starting guesses, docs/craft-figures.md)
+     * @param  list<Caution>  $cautions
+     * @param  list<string>  $after  steps that must be done before, by key
+     */
+    public function __construct(
+        public string $key,
+        public Phase $phase,
+        public string $does,
+        public string $tool,
+        public array $elements,
+        public float $minutes,
+        public array $cautions = [],
+        public array $after = [],
+    ) {}
+
+    /**
+     * The same once these are done.
+     *
+     * @param  list<string>  $steps
+     */
+    public function after(array $steps): self
+    {
+        return new self($this->key, $this->phase, $this->does, $this->tool, $this->elements, $this->minutes, $this->cautions, $steps);
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return [
+            'step' => $this->key,
+            'phase' => $this->phase->value,
+            'does' => $this->does,
+            'tool' => $this->tool,
+            'elements' => $this->elements,
+            'minutes' => round($this->minutes, 2),
+            'cautions' => array_map(fn (Caution $caution): string => $caution->value, $this->cautions),
+            'after' => $this->after,
+        ];
+    }
+}
