@@ -2,7 +2,6 @@
 
 namespace App\Drawing;
 
-use App\Drawing\Elements\ElementShape;
 use App\Drawing\Elements\HangsDown;
 use Davrin\Core\Estimate\Extent;
 use Davrin\Core\Geometry\Box;
@@ -15,7 +14,6 @@ use Davrin\Core\Result\PartResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\TieResult;
 use Davrin\Core\Ties\Tie;
-use Illuminate\Support\Str;
 
 /** A plan's form to scale, from one side: wires, crossbars, mesh, numbered ties, finished outline and opening. */
 final readonly class FormDrawing
@@ -168,15 +166,27 @@ final readonly class FormDrawing
             $rows = collect($part->elements)->groupBy(fn (ElementResult $element): string => ($ties[$element->element->ties[0] ?? 0]->row ?? 0).'-'.$element->element->pass);
             foreach ($rows as $row => $elements) {
                 $first = $elements->first()->element;
-                $farthest = $elements->max(fn (ElementResult $element): float => $element->element->ties === [] ? INF : round($ties[$element->element->ties[0]]->place->out(), 2));
+                $farthest = $elements->max(fn (ElementResult $element): float => self::out($element, $ties));
                 // What fills the space outside a row lies between it and the next.
-                $order = $this->form['closed'] ? -$farthest - ($first->pass > 0 ? 0.1 : 0.0) : ($first->ties === [] ? -INF : 0.0);
+                $order = $this->form['closed'] ? -$farthest - ($first->pass > 0 ? 0.1 : 0.0) : ($first->ties === [] && $first->place === null ? -INF : 0.0);
                 $drawn[] = [$block, $order, $index, $this->part($part, $row, array_values($elements->all()), $ties)];
             }
         }
         usort($drawn, fn (array $a, array $b): int => array_slice($a, 0, 3) <=> array_slice($b, 0, 3));
 
         return array_column($drawn, 3);
+    }
+
+    /**
+     * How far out an element stands; what covers the form lies under all else.
+     *
+     * @param  array<int, Tie>  $ties  by number
+     */
+    private static function out(ElementResult $element, array $ties): float
+    {
+        $place = $element->element->place ?? ($ties[$element->element->ties[0] ?? 0] ?? null)?->place;
+
+        return $place === null ? INF : round($place->out(), 2);
     }
 
     /**
@@ -187,12 +197,12 @@ final readonly class FormDrawing
      */
     private function part(PartResult $part, string $row, array $elements, array $ties): PartDrawing
     {
-        $draw = $this->shape($part->kind);
+        $draw = app(Drawings::class)->of($part->kind);
         [$shapes, $inks, $known, $placed] = [[], [], [], []];
         foreach ($elements as $element) {
             $numbers = $element->element->ties;
             $places = array_map(fn (int $tie): Place => $this->places[$tie], $numbers);
-            $first = $places[0] ?? new Place(0.0, 0.0, 0.0);
+            $first = $places[0] ?? ($element->element->place === null ? new Place(0.0, 0.0, 0.0) : $this->seen($element->element->place));
             if ($draw instanceof HangsDown) {
                 $first = new Place($first->x, $first->y, 0.0);
             }
@@ -221,11 +231,6 @@ final readonly class FormDrawing
     private function seen(Place $place): Place
     {
         return $this->side === Side::Front ? $place : $place->fromBehind();
-    }
-
-    private function shape(string $technique): ElementShape
-    {
-        return app(__NAMESPACE__.'\\'.Str::studly($technique).'\\'.Str::studly($technique).'Shape');
     }
 
     /** @return list<array{number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>}> */

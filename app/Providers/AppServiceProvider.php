@@ -7,6 +7,7 @@ use App\Devices\LabelPrinter;
 use App\Devices\PlayedLabelPrinter;
 use App\Devices\PlayedScale;
 use App\Devices\Scale;
+use App\Drawing\Drawings;
 use App\Sessions\FileSessions;
 use App\Settings\House;
 use Davrin\Core\Craft\Craft;
@@ -24,6 +25,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Craft::class, fn () => Craft::standard());
         $this->app->singleton(Engine::class, fn ($app) => Engine::standard($app->make(Craft::class)));
         $this->app->singleton(PlanReader::class);
+        $this->app->singleton(Drawings::class);
         $this->app->scoped(House::class);
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->bind(Scale::class, PlayedScale::class);
@@ -33,6 +35,9 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // What is registered and does not fit together, or has no drawing, is told here and not where somebody looks for it.
+        $this->app->make(Craft::class)->mustBeWhole();
+        $this->app->make(Drawings::class);
         Session::extend('files', fn ($app): FileSessions => new FileSessions($app['files'], config('session.files'), config('session.lifetime')));
         Model::shouldBeStrict(! $this->app->environment('production'));
     }

@@ -52,10 +52,15 @@ final readonly class Holding
         });
     }
 
-    /** @return list<array{int, int, int, int}> what a maker would see change, of each mesh */
+    /** @return list<list<int>> what a maker would see change, of each material */
     private static function figures(Plan $plan): array
     {
-        return array_map(fn (WoundResult $mesh): array => [$mesh->plan->unmetPieces, $mesh->plan->money()->cents, $mesh->plan->opened(), $mesh->plan->used()->units], app(Engine::class)->figures($plan)->wound);
+        $result = app(Engine::class)->figures($plan);
+
+        return [
+            ...array_map(fn (WoundResult $its): array => [$its->plan->unmetPieces, $its->plan->money()->cents, $its->plan->opened(), $its->plan->used()->units], $result->wound),
+            ...array_map(fn (GoodsUse $use): array => [$use->pieces, $use->packs], $result->goods),
+        ];
     }
 
     /** @throws NotReady */

@@ -44,6 +44,7 @@ use Davrin\Core\Part\CurledRuffle\CurledRuffle;
 use Davrin\Core\Part\DiagonalBundle\DiagonalBundle;
 use Davrin\Core\Part\FoldedRuffle\FoldedRuffle;
 use Davrin\Core\Part\GatheredDrape\GatheredDrape;
+use Davrin\Core\Part\GuideWords;
 use Davrin\Core\Part\OverlappedRuffle\OverlappedRuffle;
 use Davrin\Core\Part\Pancake\Pancake;
 use Davrin\Core\Part\PartKind;
@@ -70,8 +71,12 @@ use Davrin\Core\Ties\Layout\Rows;
 use Davrin\Core\Ties\Layout\StickSites;
 use Davrin\Core\Ties\Layout\Zigzag;
 use Davrin\Core\Ties\TieLayout;
+use LogicException;
 
-/** Everything the craft knows of one kind, each under its key. The one place where a form, a layout, a technique, a way of dealing colours or a kind of thing on the shelf is registered. */
+/**
+ * Everything the craft knows of one kind, each under its key: forms, layouts of ties, kinds of part, orders of colours, materials.
+ * The one place where one is registered; the first of each is the usual one.
+ */
 final readonly class Craft
 {
     /**
@@ -85,45 +90,80 @@ final readonly class Craft
 
     public static function standard(): self
     {
+        return (new self([], [], [], [], []))->with(
+            new WireRing, new PreTiedRing, new Rectangle, new Heart, new Cross, new Star, new Hook, new Hat, new Wheel, new Stick, new WireLoop, new Outline,
+            new InnerMidTwoOuter, new CrossbarsAndOuterMid, new Flat, new NASection, new EachCrossbar, new Zigzag, new CornersAndSides, new EverySoFar, new StickSites, new Rows, new AsItCame, new Free,
+            new Ruffle, new FoldedRuffle, new OverlappedRuffle, new CurledRuffle, new CrossedCurledRuffles, new Pancake, new SecondAcross, new PoofRun,
+            new RolledBundle, new DiagonalBundle, new Starburst, new PulledLoops, new PushedRuffles, new WrappedStrips, new GatheredDrape, new WoundCover, new StrandBunch,
+            new Alike, new InTurn, new InTurnClosed, new Mirrored, new EveryNth(3), new EveryNth(4), new EveryNth(5), new EveryNth(6), new ByCount, new CountedFrom(Where::Corners), new CountedFrom(Where::Crossbars),
+            new Anchored(Where::Crossbars), new Anchored(Where::Corners), new Anchored(Where::Painted), new Alternating, new TopInTurn,
+            new Mesh, new Ribbon, new Tubing, new Tulle, new Cord, new Strands,
+            new Stems, new ZipTies,
+            new SoldByThePiece('sign', ['sign', 'signs'], 'Wooden sign', '#b58a5a', 1, 600),
+            new SoldByThePiece('pick', ['pick', 'picks'], 'Flower pick', '#a8455a', 1, 150),
+            new SoldByThePiece('ball', ['ball', 'balls'], 'Foam balls', '#f1ede0', 6, 300),
+            new SoldByThePiece('wire', ['piece of wire', 'pieces of wire'], 'Floral wire, 6 in', '#5c6a4a', 50, 350),
+            new SoldByThePiece('felt', ['sheet of felt', 'sheets of felt'], 'Felt', '#6a5f57', 1, 100),
+            new SoldByThePiece('hanger', ['hanger', 'hangers'], 'Wire hanger', '#8d9189', 1, 50),
+            new SoldByThePiece('glue', ['glue stick', 'glue sticks'], 'Glue sticks', '#d9d2bd', 20, 400),
+            new SoldByThePiece('other', ['piece', 'pieces'], 'Something else', '#8d9189', 1, 100),
+        );
+    }
+
+    /**
+     * The same with some kinds more.
+     *
+     * @throws LogicException where two have one key
+     */
+    public function with(FormKind|TieLayout|PartKind|Dealing|MaterialKind ...$kinds): self
+    {
         return new self(
-            self::byKey(new WireRing, new PreTiedRing, new Rectangle, new Heart, new Cross, new Star, new Hook, new Hat, new Wheel, new Stick, new WireLoop, new Outline),
-            self::byKey(new InnerMidTwoOuter, new CrossbarsAndOuterMid, new Flat, new NASection, new EachCrossbar, new Zigzag, new CornersAndSides, new EverySoFar, new StickSites, new Rows, new AsItCame, new Free),
-            self::byKey(
-                new Ruffle, new FoldedRuffle, new OverlappedRuffle, new CurledRuffle, new CrossedCurledRuffles, new Pancake, new SecondAcross, new PoofRun,
-                new RolledBundle, new DiagonalBundle, new Starburst, new PulledLoops, new PushedRuffles, new WrappedStrips, new GatheredDrape, new WoundCover, new StrandBunch,
-            ),
-            self::byKey(
-                new Alike, new InTurn, new InTurnClosed, new Mirrored, new EveryNth(3), new EveryNth(4), new EveryNth(5), new EveryNth(6), new ByCount, new CountedFrom(Where::Corners), new CountedFrom(Where::Crossbars),
-                new Anchored(Where::Crossbars), new Anchored(Where::Corners), new Anchored(Where::Painted), new Alternating, new TopInTurn,
-            ),
-            self::byKey(
-                new Mesh, new Ribbon, new Tubing, new Tulle, new Cord, new Strands,
-                new Stems, new ZipTies,
-                new SoldByThePiece('sign', ['sign', 'signs'], 'Wooden sign', '#b58a5a', 1, 600),
-                new SoldByThePiece('pick', ['pick', 'picks'], 'Flower pick', '#a8455a', 1, 150),
-                new SoldByThePiece('ball', ['ball', 'balls'], 'Foam balls', '#f1ede0', 6, 300),
-                new SoldByThePiece('wire', ['piece of wire', 'pieces of wire'], 'Floral wire, 6 in', '#5c6a4a', 50, 350),
-                new SoldByThePiece('felt', ['sheet of felt', 'sheets of felt'], 'Felt', '#6a5f57', 1, 100),
-                new SoldByThePiece('hanger', ['hanger', 'hangers'], 'Wire hanger', '#8d9189', 1, 50),
-                new SoldByThePiece('glue', ['glue stick', 'glue sticks'], 'Glue sticks', '#d9d2bd', 20, 400),
-                new SoldByThePiece('other', ['piece', 'pieces'], 'Something else', '#8d9189', 1, 100),
-            ),
+            self::and($this->forms, FormKind::class, $kinds),
+            self::and($this->layouts, TieLayout::class, $kinds),
+            self::and($this->parts, PartKind::class, $kinds),
+            self::and($this->dealings, Dealing::class, $kinds),
+            self::and($this->materials, MaterialKind::class, $kinds),
         );
     }
 
     /**
      * @template K of FormKind|TieLayout|PartKind|Dealing|MaterialKind
      *
-     * @param  K  ...$kinds
+     * @param  array<string, K>  $known
+     * @param  class-string<K>  $type
+     * @param  array<FormKind|TieLayout|PartKind|Dealing|MaterialKind>  $kinds  those of the type are added
      * @return array<string, K>
      */
-    private static function byKey(FormKind|TieLayout|PartKind|Dealing|MaterialKind ...$kinds): array
+    private static function and(array $known, string $type, array $kinds): array
     {
-        $byKey = [];
         foreach ($kinds as $kind) {
-            $byKey[$kind->key()] = $kind;
+            if ($kind instanceof $type) {
+                $known[$kind->key()] = isset($known[$kind->key()]) ? throw new LogicException("\"{$kind->key()}\" is registered twice.") : $kind;
+            }
         }
 
-        return $byKey;
+        return $known;
+    }
+
+    /**
+     * Whether all that is registered fits together, told where the application boots and not where somebody needs it.
+     *
+     * @throws LogicException for a form whose usual layout is none, a kind of part that takes goods there are none of, or one without
+     *                        words for the guide
+     */
+    public function mustBeWhole(): void
+    {
+        foreach ($this->forms as $key => $form) {
+            if (! isset($this->layouts[$form->usualLayout()])) {
+                throw new LogicException("The usual layout of the form \"$key\", \"{$form->usualLayout()}\", is not registered.");
+            }
+        }
+        foreach ($this->parts as $key => $part) {
+            $unknown = array_diff($part->materials()->goods ?? [], array_keys($this->materials));
+            if ($unknown !== []) {
+                throw new LogicException("The kind of part \"$key\" takes goods that are not registered: ".implode(', ', $unknown).'.');
+            }
+            GuideWords::of($part);
+        }
     }
 }

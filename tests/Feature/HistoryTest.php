@@ -106,4 +106,23 @@ final class HistoryTest extends FeatureCase
     {
         return $plan->plan()->parts[1]->on->slip->write()['length'];
     }
+
+    public function test_steps_from_before_materials_and_parts_open_and_undo_reaches_back_to_them(): void
+    {
+        $plan = $this->hang();
+        $old = fn (string $length): string => (string) json_encode(['format' => 'davrin-plan', 'version' => 1, 'name' => 'Old', 'meshes' => [['id' => 'm1', 'name' => 'Teal mesh']], 'layers' => [['id' => 'inner', 'length' => '12 in'], ['id' => 'outer', 'length' => $length]], 'stems' => ['pack' => 50, 'price' => '2.00']]);
+        PlanRevision::query()->update(['document' => $old('15 in')]);
+        $plan->update(['revision_id' => $plan->revisions()->create(['document' => $old('16 in'), 'words' => 'an old step'])->id]);
+        $this->get("/plans/$plan->id")->assertOk()->assertSee('16 in');
+        $this->lengthen($plan->fresh(), '17 in');
+        $now = $plan->fresh();
+        $this->assertSame([2, '17 in', 50], [json_decode($now->revision->document)->version, $this->length($now), $now->plan()->materials->all['stems']->slip->count('pack')]);
+        foreach (['16 in', '15 in'] as $length) {
+            $now->undo($now->revision_id);
+            $this->assertSame($length, $this->length($now));
+        }
+        $now->redo($now->revision_id);
+        $this->assertSame('16 in', $this->length($now));
+        $this->get('/plans')->assertOk()->assertSee('Old');
+    }
 }

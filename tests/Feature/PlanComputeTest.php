@@ -112,4 +112,26 @@ final class PlanComputeTest extends TestCase
 
         return $run;
     }
+
+    public function test_copies_and_several_files_are_made_as_one_batch(): void
+    {
+        $path = fn (string $name): string => database_path("demo/$name.json");
+        $three = json_decode($this->compute($path('library-reading-week'), '--copies', '3', '--json')->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $this->assertSame(['davrin-batch', 1, [['name' => 'Library reading week', 'copies' => 3]]], [$three['format'], $three['version'], $three['plans']]);
+        $this->assertSame([36, '3 x 24 ties, each half a stem'], [$three['goods'][0]['pieces']['value'], $three['goods'][0]['pieces']['because'][0]]);
+        $this->assertLessThanOrEqual($three['materials'][0]['openedApart'], $three['materials'][0]['opened']);
+        $words = $this->compute($path('library-reading-week'), $path('bee-stall-work-form'))->getOutput();
+        foreach (['1 x Library reading week', '1 x ', 'each of 2: $'] as $line) {
+            $this->assertStringContainsString($line, $words);
+        }
+    }
+
+    public function test_copies_that_are_no_number_or_too_many_are_told(): void
+    {
+        foreach (['0' => 'takes a whole number', 'two' => '"two" is not', '999' => 'up to 4000 are cut together'] as $copies => $says) {
+            $run = $this->compute(database_path('demo/library-reading-week.json'), '--copies', (string) $copies);
+            $this->assertSame([1, ''], [$run->getExitCode(), $run->getOutput()]);
+            $this->assertStringContainsString($says, $run->getErrorOutput());
+        }
+    }
 }

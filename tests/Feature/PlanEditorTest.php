@@ -237,4 +237,26 @@ final class PlanEditorTest extends FeatureCase
 
         return $this->blank($page, 'parts.outer.length')->getAttribute('value');
     }
+
+    public function test_the_last_ties_can_go_where_nothing_stands_on_them_and_come_back(): void
+    {
+        $plan = $this->hang('band-leaders-hat');
+        $this->edit($plan, ['do' => 'remove-ties', 'id' => 't1'])->assertStatus(422)->assertSee('A layer stands on these ties.');
+        foreach (array_column($plan->fresh()->plan()->parts, 'id') as $part) {
+            if ($plan->fresh()->plan()->part($part)->on->group !== null) {
+                $this->edit($plan, ['do' => 'remove-part', 'id' => $part])->assertOk();
+            }
+        }
+        foreach (array_column($plan->fresh()->plan()->ties->groups, 'id') as $ties) {
+            $page = $this->edit($plan, ['do' => 'remove-ties', 'id' => $ties])->assertOk();
+        }
+        $this->assertSame([0, 1], [$plan->fresh()->plan()->ties->count(), count($plan->fresh()->plan()->parts)]);
+        $this->assertStringNotContainsString('tie 0', $page->getContent());
+        $this->get("/plans/$plan->id")->assertOk()->assertDontSee('tie 0');
+        $this->get("/plans/$plan->id/cut-sheet")->assertOk()->assertDontSee('tie 0');
+        $this->edit($plan, ['do' => 'add-part'])->assertStatus(422)->assertSee('the form has none');
+        $this->edit($plan, ['do' => 'add-ties'])->assertOk();
+        $this->assertGreaterThan(0, $plan->fresh()->plan()->ties->count());
+        $this->edit($plan, ['do' => 'add-part'])->assertOk();
+    }
 }

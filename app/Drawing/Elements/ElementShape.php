@@ -3,10 +3,9 @@
 namespace App\Drawing\Elements;
 
 use App\Drawing\Piece;
-use App\Drawing\PoofRun\PoofRunShape;
 use App\Drawing\Shape;
 
-/** How a technique's element looks. Found by the technique's key: "poof-run" is drawn by PoofRunShape. */
+/** How an element of a kind of part looks; Drawings finds it. */
 interface ElementShape
 {
     public function draw(Piece $piece): Shape;

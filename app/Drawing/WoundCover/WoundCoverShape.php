@@ -21,10 +21,8 @@ final class WoundCoverShape implements ElementShape
     public function draw(Piece $piece): Shape
     {
         $strip = max(0.5, $piece->measure('strip'));
-        $turns = [];
-        foreach ($piece->form->areas as $area) {
-            array_push($turns, ...$this->overArea($area, $strip, $piece));
-        }
+        $area = $piece->form->areas[$piece->part->area ?? ''] ?? null;
+        $turns = $area === null ? [] : $this->overArea($area, $strip, $piece);
 
         return new Shape($turns === [] ? $this->roundWires($piece, $strip) : $turns);
     }

@@ -7,7 +7,10 @@
     </svg>
     <div>
         <h2>{{ ucfirst($sample->technique->name()) }}</h2>
-        <p>{{ $sample->sentence()->text() }}</p>
+        @foreach (Davrin\Core\Part\GuideWords::of($sample->technique) as $paragraph)
+            <p>{{ $paragraph }}</p>
+        @endforeach
+        <p class="text-soft">{{ $sample->sentence()->text() }}</p>
         <p class="text-soft">{{ $part->takes->shown }} of mesh here, {{ $part->depth->shown }} deep.</p>
     </div>
 </article>

@@ -6,6 +6,7 @@ namespace Tests\Core\Batch;
 
 use Davrin\Core\Batch\Batch;
 use Davrin\Core\Batch\BatchMaterial;
+use Davrin\Core\Batch\BatchResult;
 use Davrin\Core\Batch\Share;
 use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Roll\RollUse;
@@ -71,6 +72,18 @@ final class BatchTest extends PlanCase
         $this->assertSame([], $mesh->unmet());
         $this->assertLessThanOrEqual($mesh->openedApart, $mesh->rolls->opened());
         $this->assertSame('New wreath, no. 2: poof to tie 2', array_values(array_filter(array_map(fn ($segment): ?string => $segment->element === null ? null : $mesh->for($segment->element), array_merge(...array_column($mesh->rolls->rolls, 'segments'))), fn (?string $for): bool => str_contains((string) $for, 'no. 2')))[0]);
+    }
+
+    public function test_halves_on_hand_and_packs_of_goods_are_pooled_over_all(): void
+    {
+        $half = fn (array $more = []): array => ['form' => ['crossbars' => 5], 'ties' => [['stem' => 'half']], 'materials' => [['roll' => '60 yd'], ['id' => 's', 'kind' => 'stems', 'pack' => 10, ...$more]]];
+        $batch = fn (array ...$shares): BatchResult => Batch::of(array_map(fn (array $share): Share => new Share($this->plan($share[0]), $share[1]), $shares), new RollPlanner);
+        $two = $batch([$half(), 2]);
+        $this->assertSame([15, 2, ['2 x 15 ties, each half a stem']], [$two->goods[0]->pieces, $two->goods[0]->packs, $two->goods[0]->count->because], 'alone each would take 8, and a pack');
+        $onHand = $batch([$half(['onHand' => ['6 (shelf 3)']]), 1], [['name' => 'Other'] + $half(['onHand' => ['6 (shelf 3)']]), 1]);
+        $this->assertSame([15, 6, [3 => 6]], [$onHand->goods[0]->pieces, $onHand->goods[0]->onHand, $onHand->goods[0]->fromShelf()], 'what two plans name is there once');
+        $this->assertSame(2 * 175, array_values(array_filter($two->cost->lines, fn ($line): bool => $line->what === 'the forms'))[0]->opened->cents);
+        $this->assertEqualsWithDelta($two->cost->opened->value, 2 * $two->cost->each(2)[1]->cents / 100, 0.01);
     }
 
     public function test_more_than_a_day_s_cutting_is_refused(): void

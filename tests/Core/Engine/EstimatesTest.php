@@ -179,4 +179,18 @@ final class EstimatesTest extends PlanCase
 
         return $said[0];
     }
+
+    public function test_a_bare_default_ring_has_an_opening_of_8_in(): void
+    {
+        $this->assertSame(['8 in', 'about 8 in'], [$this->work(['parts' => []])->tally->opening->value, $this->work(['parts' => []])->tally->opening->shown]);
+        $this->assertSame('none', $this->work(['form' => ['kind' => 'stick'], 'parts' => []])->tally->opening->shown);
+    }
+
+    public function test_a_hat_that_is_all_wound_has_no_ties_no_stems_and_no_tie_on_its_roll(): void
+    {
+        $result = $this->work(['form' => ['kind' => 'hat'], 'ties' => [], 'parts' => [['kind' => 'wound-cover']]]);
+        $this->assertSame([0, 0, 'none', [null, null]], [$result->tally->ties->value, $this->used($result, 'stems'), $result->tally->opening->shown, array_map(fn ($segment): ?int => $segment->tie, $result->wound[0]->plan->rolls[0]->segments)]);
+        $this->assertSame('ties 0.0 + cuts 0.2 + making and attaching 12.0 + fluffing, hanger and back 15.0 min (starting guesses)', $result->tally->minutes->because[0]);
+        $this->assertFault('/parts/0', 'stands on ties, and the form has none', fn () => $this->plan(['ties' => []]));
+    }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Technique;
 
+use Davrin\Core\Demand\Element;
 use Davrin\Core\Result\Advice;
+use Davrin\Core\Result\Result;
+use Davrin\Core\Supply\Origin;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Core\PlanCase;
 
@@ -66,6 +69,31 @@ final class PiecesTest extends PlanCase
         $short = $this->work(['parts' => [['kind' => 'wrapped-strips', 'length' => '8 7/8 in']]]);
         $this->assertSame(['too-short-round'], $this->rules($short->advice));
         $this->assertSame(['parts.l1.length' => '16 in'], $short->advice[0]->remedies[0]->edit->asData()['set']);
+    }
+
+    public function test_on_zip_ties_a_strip_takes_its_tie_and_no_other_and_no_stem(): void
+    {
+        $result = $this->work(['ties' => [['stem' => 'zip-tie']], 'parts' => [['kind' => 'wrapped-strips']]]);
+        $this->assertSame([18, 0], [$this->used($result, 'zip-ties'), $this->used($result, 'stems')]);
+    }
+
+    public function test_a_bunch_off_a_hank_is_one_stretch_and_strand_by_strand_it_comes_from_pieces_too(): void
+    {
+        $bunch = fn (array $written): Result => $this->work(['ties' => [['layout' => 'n-a-section', 'perSection' => 1]], 'materials' => [['kind' => 'strands', 'onHand' => ['60 x 20 in'], 'rolls' => 1, 'roll' => '12 in']], 'parts' => [['kind' => 'strand-bunch', 'length' => '16 in', 'strands' => 10, ...$written]]]);
+        $this->assertFault('/parts/0/length', 'A bunch takes 160 in, and a roll of Natural raffia has 12 in', fn () => $bunch([]));
+        $this->assertFault('/parts/0/length', 'A strand takes 16 in', fn () => $bunch(['drawn' => 'each']));
+        $pieces = $this->work(['ties' => [['layout' => 'n-a-section', 'perSection' => 1]], 'materials' => [['kind' => 'strands', 'onHand' => ['60 x 20 in']]], 'parts' => [['kind' => 'strand-bunch', 'length' => '16 in', 'strands' => 10, 'drawn' => 'each']]]);
+        $this->assertSame([60, 0, '960 in'], [count($pieces->wound[0]->plan->rolls), count($pieces->wound[0]->plan->from(Origin::New)), $pieces->wound[0]->used->shown]);
+    }
+
+    public function test_what_stands_on_a_tie_keeps_its_id_whatever_else_is_changed(): void
+    {
+        $ids = fn (array $part, array $before = []): array => array_column(array_map(fn (Element $element): array => [$element->ties[0], $element->id], $this->plan(['materials' => [[], ['id' => 'gold']], 'parts' => [...$before, ['id' => 'r', ...$part]]])->parts[count($before)]->demand->elements), 1, 0);
+        foreach ([['length' => '12 in'], ['material' => 'gold'], ['kind' => 'pancake'], ['on' => 'ties 5 to 9'], ['on' => 'row 2'], ['on' => 'every 2nd tie']] as $part) {
+            $this->assertSame('r.7', $ids($part)[7], json_encode($part));
+        }
+        $this->assertSame('r.7', $ids([], [['id' => 'other', 'kind' => 'rolled-bundle']])[7]);
+        $this->assertSame('r.8', $ids(['kind' => 'poof-run', 'begin' => 2, 'on' => 'row 2'])[8]);
     }
 
     public function test_a_second_piece_wants_something_to_lie_across(): void

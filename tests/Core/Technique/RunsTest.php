@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Technique;
 
 use Davrin\Core\Demand\Run;
+use Davrin\Core\Demand\Step;
+use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\RollUse;
@@ -212,5 +214,27 @@ final class RunsTest extends PlanCase
     private function wide(array $written): array
     {
         return ['materials' => [['width' => '21 in', 'label' => 'measured']], 'parts' => [['kind' => 'poof-run', 'pitch' => '9 1/2 in', 'startTail' => '5 in', 'endTail' => '5 in', 'fill' => 'filling', ...$written]]];
+    }
+
+    public function test_twice_round_12_ties_is_24_poofs_in_220_in_with_one_start(): void
+    {
+        $twice = fn (array $ties, string $parts = 'twice'): Plan => $this->plan(['ties' => [$ties], 'materials' => [['roll' => '60 yd']], 'parts' => [['kind' => 'poof-run', 'pitch' => '9 in', 'startTail' => '2 in', 'endTail' => '2 in', 'parts' => $parts]]]);
+        $plan = $twice(['layout' => 'rows', 'rows' => [12]]);
+        $this->assertSame([24, 1, '220 in'], [count($plan->parts[0]->demand->elements), count($plan->parts[0]->demand->runs), $plan->units()->exact($plan->parts[0]->demand->runs[0]->length())]);
+        $this->assertCount(24, array_unique(array_column($plan->parts[0]->demand->elements, 'id')));
+        $this->assertCount(2 * 6 + 2 * 12, $twice(['layout' => 'rows', 'rows' => [6, 12]])->parts[0]->demand->elements);
+        $this->assertCount(36, $twice(['layout' => 'rows', 'rows' => [12]], 'thrice')->parts[0]->demand->elements);
+    }
+
+    public function test_along_a_row_that_does_not_close_a_second_time_goes_back_from_its_end(): void
+    {
+        $plan = $this->plan(['form' => ['kind' => 'stick'], 'ties' => [['layout' => 'n-a-section', 'perSection' => 5]], 'materials' => [['roll' => '60 yd']], 'parts' => [['kind' => 'poof-run', 'pitch' => '12 in', 'parts' => 'twice']]]);
+        $this->assertSame([[1, 2], [2, 3], [3, 4], [4, 5], [5, 4], [4, 3], [3, 2], [2, 1]], array_map(fn (Step $step): array => [$step->from, $step->to], $plan->parts[0]->demand->runs[0]->steps));
+    }
+
+    public function test_6_and_12_poofs_and_6_that_fill_with_zip_tied_ends_off_one_roll_take_3_zip_ties(): void
+    {
+        $run = fn (array $written): int => $this->used($this->work(['materials' => [['roll' => '60 yd', 'width' => '21 in']], 'parts' => [['kind' => 'poof-run', 'fill' => 'filling', ...$written]]]), 'zip-ties');
+        $this->assertSame([3, 1, 0], [$run(['ends' => 'zip-tied']), $run([]), $run(['parts' => 'rows'])]);
     }
 }

@@ -207,4 +207,23 @@ final class EveryLayoutTest extends PlanCase
 
         return $order === [] ? $seats : array_merge(...array_map(fn (string $key): array => array_filter($seats, fn (string $seat): bool => $seat === $key), $order));
     }
+
+    public function test_on_each_crossbar_of_the_default_ring_there_are_six_from_12_o_clock(): void
+    {
+        $ties = $this->plan(['ties' => [['layout' => 'each-crossbar']]])->ties->all();
+        $this->assertSame([0, 60, 120, 180, 240, 300], array_map(fn (Tie $tie): int => (int) round($tie->place->outward), $ties));
+        $this->assertCount(2, $this->plan(['ties' => [['layout' => 'each-crossbar', 'sections' => [2, 5]]]])->ties->all());
+        $this->assertCount(9, $this->plan(['form' => ['kind' => 'hook'], 'ties' => [['layout' => 'each-crossbar']]])->ties->all(), 'on an open form the last end too');
+        $this->assertFault('/ties/0/layout', 'can be', fn () => $this->plan(['form' => ['kind' => 'loop'], 'ties' => [['layout' => 'each-crossbar']]]));
+    }
+
+    public function test_8_and_9_a_section_by_turns_are_51_in_3_sections_each_numbered_round_together(): void
+    {
+        $layout = fn (int $count, array $sections): array => ['layout' => 'n-a-section', 'perSection' => $count, 'sections' => $sections];
+        $apart = $this->work(['ties' => [$layout(8, [1, 3, 5]), $layout(9, [2, 4, 6])]]);
+        $this->assertSame([51, ['24 on the two middle wires in 3 sections', '27 on the two middle wires in 3 sections']], [$apart->tally->ties->value, $apart->tally->ties->because]);
+        $together = $this->plan(['ties' => [$layout(8, [1, 3, 5]), ['numbered' => 'together'] + $layout(9, [2, 4, 6])]])->ties;
+        $this->assertSame(['ties 1 to 8, 18 to 25 and 35 to 42', 'ties 9 to 17, 26 to 34 and 43 to 51'], array_map(fn ($group): string => $group->numbers(), $together->groups));
+        $this->assertEqualsCanonicalizing(range(1, 51), array_column($together->all(), 'number'));
+    }
 }

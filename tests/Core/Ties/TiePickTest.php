@@ -52,6 +52,60 @@ final class TiePickTest extends PlanCase
         $this->assertFault('/parts/0/on', $says, fn () => $this->plan(['parts' => [['on' => $on]]]));
     }
 
+    /**
+     * @param  array<string, mixed>  $form
+     * @param  array<string, mixed>  $layout
+     * @param  list<int>  $ties
+     */
+    #[TestWith([[], ['layout' => 'crossbars-outer-mid'], 'crossbar ties', [1, 2, 3, 4, 5, 6, 7, 9, 11, 13, 15, 17]])]
+    #[TestWith([[], ['layout' => 'crossbars-outer-mid'], 'ties between crossbars', [8, 10, 12, 14, 16, 18]])]
+    #[TestWith([[], ['layout' => 'crossbars-outer-mid'], 'every 2nd of the crossbar ties', [1, 3, 5, 7, 11, 15]])]
+    #[TestWith([[], ['layout' => 'crossbars-outer-mid'], 'crossbar ties in sections 1 and 2', [1, 2, 7, 9]])]
+    #[TestWith([[], ['layout' => 'crossbars-outer-mid'], 'row 1 in sections 2', [2]])]
+    #[TestWith([[], ['layout' => 'zigzag', 'perSection' => 4], 'ties on wires 1-2', [3, 7, 11, 15, 19, 23]])]
+    #[TestWith([[], ['layout' => 'zigzag', 'perSection' => 4], 'every 4th tie', [1, 5, 9, 13, 17, 21]])]
+    #[TestWith([['kind' => 'rectangle'], ['layout' => 'corners-and-sides', 'aSide' => 2], 'corner ties', [2, 5, 8, 11]])]
+    #[TestWith([['kind' => 'rectangle'], ['layout' => 'corners-and-sides', 'aSide' => 2], 'side ties', [1, 3, 4, 6, 7, 9, 10, 12]])]
+    #[TestWith([['kind' => 'stick'], ['layout' => 'stick-sites', 'sites' => 5], 'side ties', [1, 2, 4, 5, 7, 8]])]
+    #[TestWith([['kind' => 'stick'], ['layout' => 'stick-sites', 'sites' => 5], 'middle ties', [3, 6]])]
+    #[TestWith([['kind' => 'stick'], ['layout' => 'stick-sites', 'sites' => 5], 'ties on wire 1', [2, 5, 8]])]
+    public function test_ties_are_named_by_where_they_stand(array $form, array $layout, string $on, array $ties): void
+    {
+        $plan = $this->plan(['form' => $form, 'ties' => [$layout], 'parts' => [['on' => $on]]]);
+        $this->assertSame([$ties, $on], [array_map(fn (Tie $tie): int => $tie->number, $plan->parts[0]->on->ties()), $plan->parts[0]->on->slip->write()['on']]);
+        $shown = $plan->parts[0]->on->slip->show('on', $plan->units());
+        $this->assertNotSame('', $shown);
+        $this->assertSame($plan->write(), (new FillBlanks(['parts.l1.on' => $shown]))->apply($plan, $this->reader())->write(), "$shown is left as it is");
+    }
+
+    public function test_on_a_stick_of_13_sites_side_ties_are_14_of_20(): void
+    {
+        $plan = $this->plan(['form' => ['kind' => 'stick'], 'ties' => [['layout' => 'stick-sites', 'sites' => 13]], 'parts' => [['on' => 'side ties']]]);
+        $this->assertSame([20, 14], [$plan->ties->count(), count($plan->parts[0]->on->ties())]);
+    }
+
+    public function test_only_what_some_ties_are_and_others_not_is_offered(): void
+    {
+        $choices = fn (array $document): array => array_keys(TiePick::choices($this->plan($document)->ties->groups[0]));
+        $this->assertContains('crossbar ties', $choices(['ties' => [['layout' => 'crossbars-outer-mid']]]));
+        $this->assertSame([], preg_grep('/crossbar|corner|side|middle|wire/', $choices([])), 'on the default ring no tie is at a crossbar, and rows say which wires');
+    }
+
+    public function test_a_sort_of_tie_that_is_not_there_is_refused_and_gives_way_where_the_form_changes(): void
+    {
+        $this->assertFault('/parts/0/on', 'There is no tie in corner ties', fn () => $this->plan(['parts' => [['on' => 'corner ties']]]));
+        $square = $this->plan(['form' => ['kind' => 'rectangle'], 'ties' => [['layout' => 'corners-and-sides']], 'parts' => [['on' => 'corner ties']]]);
+        $ring = new FillBlanks(['form.kind' => 'ring']);
+        $after = $ring->apply($square, $this->reader());
+        $this->assertSame([['every tie'], true], [array_column($after->write()['parts'], 'on'), str_contains(implode(' ', $ring->lost($square, $after)), 'corner ties')]);
+    }
+
+    public function test_a_run_over_the_crossbar_ties_all_the_way_round_closes(): void
+    {
+        $plan = $this->plan(['ties' => [['layout' => 'crossbars-outer-mid']], 'materials' => [['roll' => '20 yd']], 'parts' => [['kind' => 'poof-run', 'pitch' => '12 in', 'on' => 'crossbar ties']]]);
+        $this->assertCount(12, $plan->parts[0]->demand->elements);
+    }
+
     public function test_on_a_layout_of_one_row_there_is_no_row_to_name(): void
     {
         $this->assertFault('/parts/0/on', 'a single row', fn () => $this->plan(['ties' => [['layout' => 'n-a-section']], 'parts' => [['on' => 'row 1']]]));
