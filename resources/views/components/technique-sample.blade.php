@@ -8,7 +8,7 @@
     <div>
         <h2>{{ ucfirst($sample->technique->name()) }}</h2>
         @foreach (Davrin\Core\Part\GuideWords::of($sample->technique) as $paragraph)
-            <p>{{ $paragraph }}</p>
+            <p class="mb-1.5">{{ $paragraph }}</p>
         @endforeach
         <p class="text-soft">{{ $sample->sentence()->text() }}</p>
         <p class="text-soft">{{ $part->takes->shown }} of mesh here, {{ $part->depth->shown }} deep.</p>
