@@ -2,7 +2,7 @@
 
 // How many rows of colours are proven to lie as well as can be, and how long that takes. Counts from a fixed seed.
 
-use Davrin\Core\Colour\Spread;
+use Davrin\Core\Colour\EvenSpread;
 use Davrin\Core\Effort\Effort;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -26,7 +26,7 @@ foreach ([[8, 18], [19, 36], [37, 60], [61, 120]] as [$least, $most]) {
         $ties = mt_rand($least, $most);
         $counts = counts($ties);
         $start = hrtime(true);
-        $proven += Spread::over($ties, mt_rand(0, 3) > 0, $counts, Effort::of(24_000_000))->proven ? 1 : 0;
+        $proven += EvenSpread::over($ties, mt_rand(0, 3) > 0, $counts, Effort::of(24_000_000))->proven ? 1 : 0;
         $times[] = (hrtime(true) - $start) / 1e6;
     }
     sort($times);

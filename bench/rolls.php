@@ -16,8 +16,8 @@ use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Roll\Packing\Packed;
 use Davrin\Core\Roll\Packing\Packer;
+use Davrin\Core\Roll\Packing\PackingTask;
 use Davrin\Core\Roll\Packing\RollKind;
-use Davrin\Core\Roll\Packing\Task;
 use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Supply\Origin;
 use Davrin\Core\Supply\Stock;
@@ -29,7 +29,7 @@ const INCH = 4064;
 const LIMIT = 60;
 
 /** 2 to 8 lengths of 6 to 36 in by the half inch, 10 to 300 pieces, rolls of 5 or 10 yd to buy, up to 6 part rolls. */
-function realistic(Random\Randomizer $chance): Task
+function realistic(Random\Randomizer $chance): PackingTask
 {
     $lengths = [];
     for ($kinds = $chance->getInt(2, 8); count($lengths) < $kinds;) {
@@ -44,11 +44,11 @@ function realistic(Random\Randomizer $chance): Task
         $rolls[] = new RollKind($chance->getInt(24, 2 * $roll - 24) * INCH / 2, 1);
     }
 
-    return Task::of($lengths, $rolls, 6 * INCH);
+    return PackingTask::of($lengths, $rolls, 6 * INCH);
 }
 
 /** The classic recipe for hard ones: 120 sizes between 20 and 100, as they come, into 150. */
-function uniform(Random\Randomizer $chance): Task
+function uniform(Random\Randomizer $chance): PackingTask
 {
     $lengths = [];
     for ($piece = 0; $piece < 120; $piece++) {
@@ -56,11 +56,11 @@ function uniform(Random\Randomizer $chance): Task
         $lengths[$size] = ($lengths[$size] ?? 0) + 1;
     }
 
-    return Task::of($lengths, [new RollKind(150 * INCH, null, 650, true)]);
+    return PackingTask::of($lengths, [new RollKind(150 * INCH, null, 650, true)]);
 }
 
 /** The other one: 20 times three that fill 1000 without a rest. */
-function triplets(Random\Randomizer $chance): Task
+function triplets(Random\Randomizer $chance): PackingTask
 {
     $lengths = [];
     for ($roll = 0; $roll < 20; $roll++) {
@@ -71,11 +71,11 @@ function triplets(Random\Randomizer $chance): Task
         }
     }
 
-    return Task::of($lengths, [new RollKind(1000 * INCH, null, 650, true)]);
+    return PackingTask::of($lengths, [new RollKind(1000 * INCH, null, 650, true)]);
 }
 
 /** 2 to 4 lengths, and 15 to 40 full rolls on the shelf, hardly two of them as long as each other, beside new ones to buy. */
-function manyRows(Random\Randomizer $chance): Task
+function manyRows(Random\Randomizer $chance): PackingTask
 {
     $lengths = [];
     for ($kinds = $chance->getInt(2, 4); count($lengths) < $kinds;) {
@@ -86,11 +86,11 @@ function manyRows(Random\Randomizer $chance): Task
         $rolls[] = new RollKind($chance->getInt(680, 780) * INCH / 2, 1, 0, true);
     }
 
-    return Task::of($lengths, $rolls, 6 * INCH);
+    return PackingTask::of($lengths, $rolls, 6 * INCH);
 }
 
 /** 40 rolls that are on hand in three lengths, cut into 2 to 4 pieces each without a rest. */
-function exactFits(Random\Randomizer $chance): Task
+function exactFits(Random\Randomizer $chance): PackingTask
 {
     $lengths = $rolls = [];
     foreach ([14, 13, 13] as $count) {
@@ -104,7 +104,7 @@ function exactFits(Random\Randomizer $chance): Task
         }
     }
 
-    return Task::of($lengths, $rolls);
+    return PackingTask::of($lengths, $rolls);
 }
 
 /** What a choice of rolls costs, as one number: money first, then how many are opened. */
@@ -114,7 +114,7 @@ function cost(int $money, int $opened): int
 }
 
 /** What the rolls cost that are needed, in the format that glpsol reads. */
-function model(Task $task): string
+function model(PackingTask $task): string
 {
     $longest = max($task->rooms);
     // Longest first along each roll: a size begins only where sizes no shorter end.
@@ -174,7 +174,7 @@ function model(Task $task): string
 }
 
 /** @return array{?int, float} the least cost, null where it ran out of time; and seconds */
-function solved(Task $task, string $folder): array
+function solved(PackingTask $task, string $folder): array
 {
     file_put_contents("$folder/model.lp", model($task));
     $from = hrtime(true);

@@ -34,7 +34,7 @@ final readonly class Variations
         foreach ([...$this->inPalette($plan, $palette), ...$this->exchanged($plan)] as [$label, $edit, $sent]) {
             if (count($variations) < self::MOST && ! $account->isSpent()) {
                 $edited = $edit->apply($plan, $this->reader);
-                $account->spend(array_sum(array_map(fn (Part $part): int => $part->on->deal->effort->spent(), $edited->parts)));
+                $account->spend(array_sum(array_map(fn (Part $part): int => $part->on->colourTask->effort->spent(), $edited->parts)));
                 $variations[] = new Variation('v'.count($variations), $label, $edited, $this->engine->figures($edited, $account), $sent);
             }
         }

@@ -107,7 +107,7 @@ final readonly class FromScraps
     /** @return array<string, string> techniques of one piece a tie, by key */
     public static function techniques(): array
     {
-        $pieces = array_filter(app(Craft::class)->parts, fn ($technique): bool => $technique instanceof Pieces && $technique->materials()->dealt && ! $technique instanceof LiesOnOthers);
+        $pieces = array_filter(app(Craft::class)->parts, fn ($technique): bool => $technique instanceof Pieces && $technique->materials()->variesByTie && ! $technique instanceof LiesOnOthers);
 
         return array_map(fn ($technique): string => $technique->noun()[1], $pieces);
     }

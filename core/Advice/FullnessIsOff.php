@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Advice;
 
 use Davrin\Core\Estimate\Fullness;
-use Davrin\Core\Estimate\FullnessWork;
+use Davrin\Core\Estimate\FullnessEstimate;
 use Davrin\Core\Part\FillsBetweenRows;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
@@ -132,7 +132,7 @@ final readonly class FullnessIsOff implements Rule
     {
         return function (array $fill) use ($plan, $so): bool {
             /** @var array<string, string> $fill */
-            return $this->trial->planDoes($plan, $fill, fn (Plan $after): bool => $so(FullnessWork::of($after, $after->parts)));
+            return $this->trial->planDoes($plan, $fill, fn (Plan $after): bool => $so(FullnessEstimate::of($after, $after->parts)));
         };
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
-use Davrin\Core\Colour\DealsByCount;
+use Davrin\Core\Colour\OrdersByCount;
 use Davrin\Core\Material\Material;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
@@ -90,8 +90,8 @@ final readonly class Remedies
      */
     private function fewerOfIt(Plan $plan, Part $part, array $meshes): ?array
     {
-        [$dealing, $short] = [$part->on->dealing, $meshes[0]->wound->id];
-        $counts = $dealing instanceof DealsByCount && $part->on->deal !== null && count($meshes) === 1 ? $dealing->named($part->on->deal) : [];
+        [$order, $short] = [$part->on->colourOrder, $meshes[0]->wound->id];
+        $counts = $order instanceof OrdersByCount && $part->on->colourTask !== null && count($meshes) === 1 ? $order->named($part->on->colourTask) : [];
         $others = array_diff_key($counts, [$short => 1]);
         if (! isset($counts[$short]) || $others === []) {
             return null;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
+use Davrin\Core\Compute\PlanComputation;
+use Davrin\Core\Compute\RollComputation;
 use Davrin\Core\Edit\Edit;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\PartLots;
@@ -20,8 +22,6 @@ use Davrin\Core\Result\Result;
 use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\RollOutcome;
 use Davrin\Core\Words\Refused;
-use Davrin\Core\Work\PlanWork;
-use Davrin\Core\Work\RollWork;
 use WeakMap;
 
 /**
@@ -44,7 +44,7 @@ final class Trial
      * @param  int  $steps  that looking for remedies may take
      * @param  int  $took  how many the plan itself took: those of a remedy take about as many
      */
-    public function __construct(int $steps, private readonly int $took, private readonly PlanWork $planWork, private readonly RollWork $meshWork, private readonly PlanReader $reader)
+    public function __construct(int $steps, private readonly int $took, private readonly PlanComputation $planWork, private readonly RollComputation $meshWork, private readonly PlanReader $reader)
     {
         $this->effort = Effort::of($steps);
         $this->concerns = new WeakMap;
@@ -156,7 +156,7 @@ final class Trial
         $this->effort->spend(self::READING * count($edited->ties->all()));
         foreach ($edited->parts as $part) {
             if (! in_array($part, $plan->parts, true)) {
-                $this->effort->spend(self::READING * (count($part->demand->elements) + count($part->demand->cuts)) + ($part->on->deal?->effort->spent() ?? 0) + count($part->on->ties()) ** 2);
+                $this->effort->spend(self::READING * (count($part->demand->elements) + count($part->demand->cuts)) + ($part->on->colourTask?->effort->spent() ?? 0) + count($part->on->ties()) ** 2);
             }
         }
 
@@ -178,7 +178,7 @@ final class Trial
 
             return null;
         }
-        $effort = Effort::of(PlanWork::STEPS);
+        $effort = Effort::of(PlanComputation::STEPS);
         $result = $this->planWork->of($edited, $effort);
         $this->effort->spend($effort->spent());
 

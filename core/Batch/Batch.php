@@ -160,12 +160,12 @@ final class Batch
         $plans = $this->planner->plan($this->runs, $this->cuts, $supplies, $this->effort);
 
         return array_merge([], ...array_map(fn (string $key): array => $this->lotByLot($key, $plans[$key], $supplies[$key]) ?? [
-            $this->told($key, $this->proven($key, $plans, $supplies[$key]), array_keys($this->apart[$key])),
+            $this->batchMaterial($key, $this->proven($key, $plans, $supplies[$key]), array_keys($this->apart[$key])),
         ], array_keys($plans)));
     }
 
     /** @param  list<string>  $works  the pieces of work it is cut for */
-    private function told(string $key, RollPlan $rolls, array $works, ?string $lot = null): BatchMaterial
+    private function batchMaterial(string $key, RollPlan $rolls, array $works, ?string $lot = null): BatchMaterial
     {
         $apart = array_intersect_key($this->apart[$key], array_flip($works));
 
@@ -195,19 +195,19 @@ final class Batch
                 }
             }
             if ($its !== []) {
-                $cut[] = $this->told($key, $this->rolls($this->asked($key, $its), $supply->ofLot($lot)), $its, $lot);
+                $cut[] = $this->batchMaterial($key, $this->rolls($this->asked($key, $its), $supply->ofLot($lot)), $its, $lot);
                 [$waiting, $supply] = [array_values(array_diff($waiting, $its)), $supply->withoutLot($lot)];
             }
         }
         if ($waiting !== []) {
-            $cut[] = $this->told($key, $this->rolls($this->asked($key, $waiting), $supply), $waiting);
+            $cut[] = $this->batchMaterial($key, $this->rolls($this->asked($key, $waiting), $supply), $waiting);
         }
         $sum = [0, 0, 0];
         foreach ($cut as $mesh) {
-            $sum = array_map(fn (int $before, int $more): int => $before + $more, $sum, array_slice($mesh->rolls->merit(), 0, 3));
+            $sum = array_map(fn (int $before, int $more): int => $before + $more, $sum, array_slice($mesh->rolls->objective(), 0, 3));
         }
 
-        return $sum < array_slice($together->merit(), 0, 3) ? $cut : null;
+        return $sum < array_slice($together->objective(), 0, 3) ? $cut : null;
     }
 
     /** @param  list<string>  $works */

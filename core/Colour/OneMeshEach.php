@@ -7,11 +7,11 @@ namespace Davrin\Core\Colour;
 use Davrin\Core\Material\MaterialUse;
 
 /** What dealings share that make each element of one mesh, which one depending on its tie. */
-abstract class OneMeshEach implements Dealing
+abstract class OneMeshEach implements ColourOrder
 {
     public function suits(MaterialUse $use): bool
     {
-        return $use->dealt && ! $use->counted;
+        return $use->variesByTie && ! $use->counted;
     }
 
     public function materials(MaterialUse $use, int $ties): MaterialUse
@@ -19,16 +19,16 @@ abstract class OneMeshEach implements Dealing
         return MaterialUse::several();
     }
 
-    public function deal(Deal $deal): array
+    public function deal(ColourTask $colourTask): array
     {
-        return $deal->each($this->dealt($deal));
+        return $colourTask->each($this->dealt($colourTask));
     }
 
-    public function concerns(Deal $deal): array
+    public function concerns(ColourTask $colourTask): array
     {
-        return Meetings::ofPaint($deal, $this->dealt($deal));
+        return LikeNeighbours::ofPaint($colourTask, $this->dealt($colourTask));
     }
 
     /** @return array<int, string> before anything is painted, by the number of the tie */
-    abstract protected function dealt(Deal $deal): array;
+    abstract protected function dealt(ColourTask $colourTask): array;
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Craft;
 
-use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\ColourOrder;
 use Davrin\Core\Colour\Kind\Alike;
 use Davrin\Core\Colour\Kind\Alternating;
 use Davrin\Core\Colour\Kind\Anchored;
@@ -15,7 +15,7 @@ use Davrin\Core\Colour\Kind\InTurn;
 use Davrin\Core\Colour\Kind\InTurnClosed;
 use Davrin\Core\Colour\Kind\Mirrored;
 use Davrin\Core\Colour\Kind\TopInTurn;
-use Davrin\Core\Colour\Where;
+use Davrin\Core\Colour\WantedTies;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Form\Kind\Cross;
 use Davrin\Core\Form\Kind\Hat;
@@ -83,10 +83,10 @@ final readonly class Craft
      * @param  array<string, FormKind>  $forms
      * @param  array<string, TieLayout>  $layouts
      * @param  array<string, PartKind>  $parts
-     * @param  array<string, Dealing>  $dealings
+     * @param  array<string, ColourOrder>  $colourOrders
      * @param  array<string, MaterialKind>  $materials
      */
-    private function __construct(public array $forms, public array $layouts, public array $parts, public array $dealings, public array $materials) {}
+    private function __construct(public array $forms, public array $layouts, public array $parts, public array $colourOrders, public array $materials) {}
 
     public static function standard(): self
     {
@@ -95,8 +95,8 @@ final readonly class Craft
             new InnerMidTwoOuter, new CrossbarsAndOuterMid, new Flat, new NASection, new EachCrossbar, new Zigzag, new CornersAndSides, new EverySoFar, new StickSites, new Rows, new AsItCame, new Free,
             new Ruffle, new FoldedRuffle, new OverlappedRuffle, new CurledRuffle, new CrossedCurledRuffles, new Pancake, new SecondAcross, new PoofRun,
             new RolledBundle, new DiagonalBundle, new Starburst, new PulledLoops, new PushedRuffles, new WrappedStrips, new GatheredDrape, new WoundCover, new StrandBunch,
-            new Alike, new InTurn, new InTurnClosed, new Mirrored, new EveryNth(3), new EveryNth(4), new EveryNth(5), new EveryNth(6), new ByCount, new CountedFrom(Where::Corners), new CountedFrom(Where::Crossbars),
-            new Anchored(Where::Crossbars), new Anchored(Where::Corners), new Anchored(Where::Painted), new Alternating, new TopInTurn,
+            new Alike, new InTurn, new InTurnClosed, new Mirrored, new EveryNth(3), new EveryNth(4), new EveryNth(5), new EveryNth(6), new ByCount, new CountedFrom(WantedTies::Corners), new CountedFrom(WantedTies::Crossbars),
+            new Anchored(WantedTies::Crossbars), new Anchored(WantedTies::Corners), new Anchored(WantedTies::Painted), new Alternating, new TopInTurn,
             new Mesh, new Ribbon, new Tubing, new Tulle, new Cord, new Strands,
             new Stems, new ZipTies,
             new SoldByThePiece('sign', ['sign', 'signs'], 'Wooden sign', '#b58a5a', 1, 600),
@@ -115,23 +115,23 @@ final readonly class Craft
      *
      * @throws LogicException where two have one key
      */
-    public function with(FormKind|TieLayout|PartKind|Dealing|MaterialKind ...$kinds): self
+    public function with(FormKind|TieLayout|PartKind|ColourOrder|MaterialKind ...$kinds): self
     {
         return new self(
             self::and($this->forms, FormKind::class, $kinds),
             self::and($this->layouts, TieLayout::class, $kinds),
             self::and($this->parts, PartKind::class, $kinds),
-            self::and($this->dealings, Dealing::class, $kinds),
+            self::and($this->colourOrders, ColourOrder::class, $kinds),
             self::and($this->materials, MaterialKind::class, $kinds),
         );
     }
 
     /**
-     * @template K of FormKind|TieLayout|PartKind|Dealing|MaterialKind
+     * @template K of FormKind|TieLayout|PartKind|ColourOrder|MaterialKind
      *
      * @param  array<string, K>  $known
      * @param  class-string<K>  $type
-     * @param  array<FormKind|TieLayout|PartKind|Dealing|MaterialKind>  $kinds  those of the type are added
+     * @param  array<FormKind|TieLayout|PartKind|ColourOrder|MaterialKind>  $kinds  those of the type are added
      * @return array<string, K>
      */
     private static function and(array $known, string $type, array $kinds): array

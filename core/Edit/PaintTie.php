@@ -27,7 +27,7 @@ final readonly class PaintTie implements Edit
     /** The layer whose element on a tie is painted: of those that may differ from tie to tie, the one built last. */
     public static function partOn(Plan $plan, int $tie): ?Part
     {
-        $parts = array_filter($plan->parts, fn (Part $part): bool => $part->kind->materials()->dealt
+        $parts = array_filter($plan->parts, fn (Part $part): bool => $part->kind->materials()->variesByTie
             && array_filter($part->on->ties(), fn (Tie $its): bool => $its->number === $tie) !== []);
 
         return $parts === [] ? null : $parts[array_key_last($parts)];
@@ -36,7 +36,7 @@ final readonly class PaintTie implements Edit
     public function apply(Plan $plan, PlanReader $reader): Plan
     {
         $part = self::partOn($plan, $this->tie) ?? throw Fault::at('/parts', "Nothing on tie $this->tie can be painted: cut pieces can, runs are of one mesh from end to end.");
-        $painted = $part->on->deal->painted ?? [];
+        $painted = $part->on->colourTask->painted ?? [];
         $painted = ($painted[$this->tie] ?? null) === $this->mesh ? array_diff_key($painted, [$this->tie => 1]) : array_replace($painted, [$this->tie => $this->mesh]);
         $document = $plan->write();
         $document['parts'] = array_map(
@@ -51,10 +51,10 @@ final readonly class PaintTie implements Edit
 
     public function words(Plan $before, Plan $after): string
     {
-        $deal = self::partOn($after, $this->tie)?->on->deal;
-        $painted = $deal?->painted[$this->tie] ?? null;
+        $colourTask = self::partOn($after, $this->tie)?->on->colourTask;
+        $painted = $colourTask?->painted[$this->tie] ?? null;
 
-        return $deal === null || $painted === null ? "tie $this->tie no longer painted" : "tie $this->tie painted {$deal->names[$painted]}";
+        return $colourTask === null || $painted === null ? "tie $this->tie no longer painted" : "tie $this->tie painted {$colourTask->names[$painted]}";
     }
 
     public function asData(): array

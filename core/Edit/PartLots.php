@@ -131,7 +131,7 @@ final readonly class PartLots implements Edit
         }
 
         return match (true) {
-            $use->isOne() && $use->dealt && $ties > 1 => [...$written, 'material' => [$this->mesh.': '.intdiv($ties + 1, 2), "$other: ".intdiv($ties, 2)], 'order' => Alternating::KEY],
+            $use->isOne() && $use->variesByTie && $ties > 1 => [...$written, 'material' => [$this->mesh.': '.intdiv($ties + 1, 2), "$other: ".intdiv($ties, 2)], 'order' => Alternating::KEY],
             $count % 2 === 1 => $written,
             $use->counted => [...$written, 'material' => ["$this->mesh: ".$count / 2, "$other: ".$count / 2]],
             default => [...$written, 'material' => array_merge(...array_fill(0, intdiv($count, 2), [$this->mesh, $other]))],

@@ -15,6 +15,8 @@ use Davrin\Core\Advice\Rule;
 use Davrin\Core\Advice\StrandsCouldEndSooner;
 use Davrin\Core\Advice\TooDeepForItsRoom;
 use Davrin\Core\Advice\Trial;
+use Davrin\Core\Compute\PlanComputation;
+use Davrin\Core\Compute\RollComputation;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Plan\Plan;
@@ -23,8 +25,6 @@ use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Remedy;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Roll\RollPlanner;
-use Davrin\Core\Work\PlanWork;
-use Davrin\Core\Work\RollWork;
 
 /** Works a plan out and looks it over. The same plan always gives the same result: no clock, no chance, no database. */
 final readonly class Engine
@@ -32,13 +32,13 @@ final readonly class Engine
     /** The rule that says so where the search for remedies was cut short. */
     public const CUT_SHORT = 'cut-short';
 
-    private function __construct(private PlanWork $planWork, private RollWork $meshWork, private PlanReader $reader) {}
+    private function __construct(private PlanComputation $planWork, private RollComputation $meshWork, private PlanReader $reader) {}
 
     public static function standard(Craft $craft): self
     {
-        $meshWork = new RollWork(new RollPlanner);
+        $meshWork = new RollComputation(new RollPlanner);
 
-        return new self(new PlanWork($meshWork), $meshWork, new PlanReader($craft));
+        return new self(new PlanComputation($meshWork), $meshWork, new PlanReader($craft));
     }
 
     /**
@@ -48,7 +48,7 @@ final readonly class Engine
      */
     public function figures(Plan $plan, ?Effort $account = null): Result
     {
-        $effort = Effort::of(PlanWork::STEPS);
+        $effort = Effort::of(PlanComputation::STEPS);
         $result = $this->planWork->of($plan, $effort);
         $account?->spend($effort->spent());
 
@@ -63,7 +63,7 @@ final readonly class Engine
      */
     public function work(Plan $plan, ?Effort $account = null, Thoroughness $how = Thoroughness::Thorough): Result
     {
-        $effort = Effort::of(PlanWork::STEPS);
+        $effort = Effort::of(PlanComputation::STEPS);
         $result = $this->planWork->of($plan, $effort);
         $trial = $this->trial($how, $effort->spent());
         $advice = array_merge(...array_map(fn (Rule $rule): array => $rule->look($plan, $result), $this->rules($trial)));

@@ -11,7 +11,7 @@ final readonly class MaterialUse
      * @param  int  $usual  how many, where only a mesh is named
      * @param  bool  $counted  told as numbers ("2 of one, 2 of another"), or one by one
      * @param  string  $what  what is counted: "pieces", "strands"
-     * @param  bool  $dealt  whether its elements may differ from tie to tie
+     * @param  bool  $variesByTie  whether its elements may differ from tie to tie
      * @param  bool  $various  whether one mesh alone is not meant
      * @param  bool  $shared  whether the materials share what is usual among them
      * @param  ?list<string>  $goods  the kinds of counted material it takes, by key; null where it takes wound material
@@ -23,7 +23,7 @@ final readonly class MaterialUse
         public int $usual,
         public bool $counted,
         public string $what,
-        public bool $dealt = true,
+        public bool $variesByTie = true,
         public bool $various = false,
         public bool $shared = false,
         public ?array $goods = null,
@@ -33,7 +33,7 @@ final readonly class MaterialUse
     /** Nothing that is listed: what is done takes only time. */
     public static function none(): self
     {
-        return new self(0, 0, 0, false, 'pieces', dealt: false, goods: [], noun: 'nothing');
+        return new self(0, 0, 0, false, 'pieces', variesByTie: false, goods: [], noun: 'nothing');
     }
 
     /**
@@ -44,7 +44,7 @@ final readonly class MaterialUse
      */
     public static function pieces(array $kinds, string $noun, int $least = 1, int $most = 1): self
     {
-        return new self($least, $most, $least, $most > 1, 'pieces', dealt: false, goods: $kinds, noun: $noun);
+        return new self($least, $most, $least, $most > 1, 'pieces', variesByTie: false, goods: $kinds, noun: $noun);
     }
 
     public function isNone(): bool
@@ -67,7 +67,7 @@ final readonly class MaterialUse
     /** One mesh for all of a layer. */
     public static function single(): self
     {
-        return new self(1, 1, 1, false, 'pieces', dealt: false);
+        return new self(1, 1, 1, false, 'pieces', variesByTie: false);
     }
 
     /** Meshes that come up one after another. */
@@ -91,7 +91,7 @@ final readonly class MaterialUse
     /** Strands tied together from tie to tie. */
     public static function strands(int $most): self
     {
-        return new self(1, $most, 1, false, 'strands', dealt: false);
+        return new self(1, $most, 1, false, 'strands', variesByTie: false);
     }
 
     /** Two pieces on one tie. */

@@ -54,7 +54,7 @@ final readonly class Part
     /** @return list<Concern> what is seen coming where it stands */
     public function concerns(): array
     {
-        return [...$this->kind->concerns($this->on), ...($this->on->deal === null ? [] : $this->on->dealing?->concerns($this->on->deal) ?? [])];
+        return [...$this->kind->concerns($this->on), ...($this->on->colourTask === null ? [] : $this->on->colourOrder?->concerns($this->on->colourTask) ?? [])];
     }
 
     /** @return list<Caution> what to mind at it */

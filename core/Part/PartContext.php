@@ -7,8 +7,8 @@ namespace Davrin\Core\Part;
 use Davrin\Core\Anchor\Anchor;
 use Davrin\Core\Anchor\Surroundings;
 use Davrin\Core\Blank\Slip;
-use Davrin\Core\Colour\Deal;
-use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\ColourOrder;
+use Davrin\Core\Colour\ColourTask;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Material\Material;
@@ -41,8 +41,8 @@ final readonly class PartContext
      * @param  string  $id  of the part
      * @param  list<Material>  $materials  of the first element, piece by piece or strand by strand
      * @param  ?Mix  $mix  as they are written; null where it takes none
-     * @param  array<int, list<Material>>  $dealt  of the element on each tie, piece by piece, by the number of the tie
-     * @param  ?Dealing  $dealing  how they are dealt out, and to what, where its elements may differ from tie to tie
+     * @param  array<int, list<Material>>  $materialsByTie  of the element on each tie, piece by piece, by the number of the tie
+     * @param  ?ColourOrder  $colourOrder  how they are laid on the ties, and on which, where its elements may differ from tie to tie
      */
     public function __construct(
         public string $id,
@@ -51,13 +51,13 @@ final readonly class PartContext
         public ?Mix $mix,
         public Anchor $anchor,
         public Surroundings $there,
-        public array $dealt = [],
-        public ?Dealing $dealing = null,
-        public ?Deal $deal = null,
+        public array $materialsByTie = [],
+        public ?ColourOrder $colourOrder = null,
+        public ?ColourTask $colourTask = null,
     ) {
         [$this->form, $this->units, $this->group, $this->rows] = [$there->form, $there->units, $anchor->group, $anchor->rows];
         $kinds = array_column($materials, null, 'id');
-        foreach ($dealt as $its) {
+        foreach ($materialsByTie as $its) {
             $kinds += array_column($its, null, 'id');
         }
         $this->kinds = array_values($kinds);
@@ -66,13 +66,13 @@ final readonly class PartContext
     /** @return list<Material> of the element on a tie, piece by piece */
     public function at(Tie $tie): array
     {
-        return $this->dealt[$tie->number] ?? $this->materials;
+        return $this->materialsByTie[$tie->number] ?? $this->materials;
     }
 
     /** @return list<Material> of an element, piece by piece or strand by strand */
     public function of(Element $element): array
     {
-        return $this->dealt[$element->ties[0] ?? 0] ?? $this->materials;
+        return $this->materialsByTie[$element->ties[0] ?? 0] ?? $this->materials;
     }
 
     /** @return list<Tie> those it stands on, row by row */

@@ -10,9 +10,9 @@ use Davrin\Core\Anchor\Surroundings;
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\Slip;
-use Davrin\Core\Colour\Deal;
-use Davrin\Core\Colour\Dealing;
-use Davrin\Core\Colour\DealsByCount;
+use Davrin\Core\Colour\ColourOrder;
+use Davrin\Core\Colour\ColourTask;
+use Davrin\Core\Colour\OrdersByCount;
 use Davrin\Core\Colour\PaintBlank;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Demand\Element;
@@ -60,7 +60,7 @@ final readonly class PartReader
     {
         [$parts, $taken] = [[], []];
         $known = $this->known($materials, $ties);
-        $steps = intdiv(self::COLOUR_STEPS, max(1, count(array_filter($list, $this->dealsByCount(...)))));
+        $steps = intdiv(self::COLOUR_STEPS, max(1, count(array_filter($list, $this->ordersByCount(...)))));
         foreach ($list as $index => $written) {
             $id = Written::id($written, 'l'.($index + 1));
             if (isset($parts[$id])) {
@@ -89,14 +89,14 @@ final readonly class PartReader
      * @param  array<array-key, mixed>  $written
      * @return list<Blank<covariant mixed>>
      */
-    public function blanks(PartKind $kind, ?Dealing $dealing, Materials $materials, Surroundings $there, ?TieGroup $group, int $ties, array $written = [], bool $carry = false): array
+    public function blanks(PartKind $kind, ?ColourOrder $order, Materials $materials, Surroundings $there, ?TieGroup $group, int $ties, array $written = [], bool $carry = false): array
     {
         $names = $materials->names($kind->materials());
 
         return [
             $this->kindChoice(),
-            ...($names === [] ? [] : [new MixBlank('material', 'the '.$kind->materials()->noun, $names, $dealing === null ? $kind->materials() : $dealing->materials($kind->materials(), $ties))]),
-            ...($dealing === null || $group === null || $names === [] || ! $kind->materials()->dealt ? [] : [$this->dealingChoice($kind), new PaintBlank($group, $names)]),
+            ...($names === [] ? [] : [new MixBlank('material', 'the '.$kind->materials()->noun, $names, $order === null ? $kind->materials() : $order->materials($kind->materials(), $ties))]),
+            ...($order === null || $group === null || $names === [] || ! $kind->materials()->variesByTie ? [] : [$this->colourOrderChoice($kind), new PaintBlank($group, $names)]),
             ...$kind->anchor()->blanks($there, $written, $carry),
             ...$kind->blanks(),
         ];
@@ -122,9 +122,9 @@ final readonly class PartReader
     }
 
     /** @param  array<array-key, mixed>  $written */
-    private function dealsByCount(array $written): bool
+    private function ordersByCount(array $written): bool
     {
-        return ($this->craft->dealings[is_string($written['order'] ?? null) ? $written['order'] : ''] ?? null) instanceof DealsByCount;
+        return ($this->craft->colourOrders[is_string($written['order'] ?? null) ? $written['order'] : ''] ?? null) instanceof OrdersByCount;
     }
 
     /**
@@ -155,11 +155,11 @@ final readonly class PartReader
             throw Fault::at('/material', sprintf('This takes %s, and the plan has none. Add that first.', $kind->materials()->noun));
         }
         $anchor = self::anchorWhere($kind, $written, $there, $carry);
-        $dealing = $anchor->group === null || $kind->materials()->isNone() ? null : $this->dealing($kind, $written, $carry);
-        $blanks = $this->blanks($kind, $dealing, $materials, $there, $anchor->group, count($anchor->ties()), $written, $carry);
+        $order = $anchor->group === null || $kind->materials()->isNone() ? null : $this->dealing($kind, $written, $carry);
+        $blanks = $this->blanks($kind, $order, $materials, $there, $anchor->group, count($anchor->ties()), $written, $carry);
         $slip = Written::slip($blanks, $written, '', $carry);
 
-        return Part::of($kind, self::context($id, $slip, $kind, $dealing, $materials, $kind->anchor()->anchor($slip, $there), $there, $steps));
+        return Part::of($kind, self::context($id, $slip, $kind, $order, $materials, $kind->anchor()->anchor($slip, $there), $there, $steps));
     }
 
     /**
@@ -178,46 +178,46 @@ final readonly class PartReader
         }
     }
 
-    private static function context(string $id, Slip $slip, PartKind $kind, ?Dealing $dealing, Materials $materials, Anchor $anchor, Surroundings $there, int $steps): PartContext
+    private static function context(string $id, Slip $slip, PartKind $kind, ?ColourOrder $order, Materials $materials, Anchor $anchor, Surroundings $there, int $steps): PartContext
     {
         $use = $kind->materials();
         if ($use->isNone()) {
             return new PartContext($id, $slip, [], null, $anchor, $there);
         }
         $mix = $slip->object('material', Mix::class);
-        if ($dealing === null || $anchor->rows === [] || $anchor->group === null) {
+        if ($order === null || $anchor->rows === [] || $anchor->group === null) {
             return new PartContext($id, $slip, array_map(fn (string $its): Material => $materials->all[$its], $mix->pieces()), $mix, $anchor, $there);
         }
-        $pieces = $use->counted || ! $use->dealt ? $mix->count() : $use->usual;
-        $deal = new Deal($anchor->rows, $anchor->group, $there->form, $mix, max(1, $pieces), $use->dealt ? $slip->numbered(PaintBlank::KEY) : [], $materials->names($use), $steps);
-        $dealt = array_map(fn (array $ids): array => array_map(fn (string $its): Material => $materials->all[$its], $ids), $dealing->deal($deal));
+        $pieces = $use->counted || ! $use->variesByTie ? $mix->count() : $use->usual;
+        $colourTask = new ColourTask($anchor->rows, $anchor->group, $there->form, $mix, max(1, $pieces), $use->variesByTie ? $slip->numbered(PaintBlank::KEY) : [], $materials->names($use), $steps);
+        $dealt = array_map(fn (array $ids): array => array_map(fn (string $its): Material => $materials->all[$its], $ids), $order->deal($colourTask));
 
-        return new PartContext($id, $slip, $dealt[$anchor->ties()[0]->number], $mix, $anchor, $there, $dealt, $dealing, $deal);
+        return new PartContext($id, $slip, $dealt[$anchor->ties()[0]->number], $mix, $anchor, $there, $dealt, $order, $colourTask);
     }
 
     /** @param  array<array-key, mixed>  $written */
-    private function dealing(PartKind $kind, array $written, bool $carry): Dealing
+    private function dealing(PartKind $kind, array $written, bool $carry): ColourOrder
     {
-        if (! $kind->materials()->dealt) {
-            return $this->craft->dealings[$this->usualDealing()];
+        if (! $kind->materials()->variesByTie) {
+            return $this->craft->colourOrders[$this->usualColourOrder()];
         }
-        $choice = $this->dealingChoice($kind);
+        $choice = $this->colourOrderChoice($kind);
         $order = array_intersect_key($written, ['order' => 1]);
 
-        return $this->craft->dealings[($carry ? Slip::carry([$choice], $order) : Slip::load([$choice], $order, ''))->text('order')];
+        return $this->craft->colourOrders[($carry ? Slip::carry([$choice], $order) : Slip::load([$choice], $order, ''))->text('order')];
     }
 
-    private function dealingChoice(PartKind $kind): ChoiceBlank
+    private function colourOrderChoice(PartKind $kind): ChoiceBlank
     {
-        $suiting = array_filter($this->craft->dealings, fn (Dealing $dealing): bool => $dealing->suits($kind->materials()));
+        $suiting = array_filter($this->craft->colourOrders, fn (ColourOrder $order): bool => $order->suits($kind->materials()));
 
-        return new ChoiceBlank('order', 'how the colours are dealt', $this->usualDealing(), array_map(fn (Dealing $dealing): string => $dealing->name(), $suiting));
+        return new ChoiceBlank('order', 'how the colours are dealt', $this->usualColourOrder(), array_map(fn (ColourOrder $order): string => $order->name(), $suiting));
     }
 
     /** The one that is registered first. */
-    public function usualDealing(): string
+    public function usualColourOrder(): string
     {
-        return (string) array_key_first($this->craft->dealings);
+        return (string) array_key_first($this->craft->colourOrders);
     }
 
     private function kindChoice(): ChoiceBlank

@@ -7,7 +7,7 @@ namespace Davrin\Core\PlanFile;
 use Davrin\Core\Anchor\Surroundings;
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\Slip;
-use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\ColourOrder;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Material\CountedKind;
@@ -78,13 +78,13 @@ final readonly class PlanSchema
     }
 
     /** The dealing that takes the most materials: the others take some of what it takes. */
-    private function widest(PartKind $kind): Dealing
+    private function widest(PartKind $kind): ColourOrder
     {
-        $dealings = array_values($this->craft->dealings);
-        $most = fn (Dealing $dealing): int => $dealing->materials($kind->materials(), Ties::MOST)->most;
+        $dealings = array_values($this->craft->colourOrders);
+        $most = fn (ColourOrder $order): int => $order->materials($kind->materials(), Ties::MOST)->most;
         $widest = $dealings[0];
-        foreach ($kind->materials()->dealt ? $dealings : [] as $dealing) {
-            $widest = $dealing->suits($kind->materials()) && $most($dealing) > $most($widest) ? $dealing : $widest;
+        foreach ($kind->materials()->variesByTie ? $dealings : [] as $order) {
+            $widest = $order->suits($kind->materials()) && $most($order) > $most($widest) ? $order : $widest;
         }
 
         return $widest;

@@ -98,8 +98,8 @@ final readonly class Recipe
     private static function partSentence(Plan $plan, Part $part): string
     {
         $sentence = $part->kind->sentence($part->on);
-        if ($part->kind->materials()->dealt && $part->on->deal !== null) {
-            $order = '{material}, {order}'.($part->on->deal->painted === [] ? '' : ', by hand {painted}');
+        if ($part->kind->materials()->variesByTie && $part->on->colourTask !== null) {
+            $order = '{material}, {order}'.($part->on->colourTask->painted === [] ? '' : ', by hand {painted}');
             $sentence = (string) preg_replace_callback('/\{material\}([,.;:]?)/', fn (array $found): string => $order.($found[1] === '' ? ',' : $found[1]), $sentence, 1);
         }
 

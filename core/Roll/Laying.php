@@ -10,9 +10,9 @@ use Davrin\Core\Demand\Run;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Roll\Packing\Packer;
+use Davrin\Core\Roll\Packing\PackingTask;
 use Davrin\Core\Roll\Packing\Pattern;
 use Davrin\Core\Roll\Packing\RollKind;
-use Davrin\Core\Roll\Packing\Task;
 use Davrin\Core\Supply\Supply;
 
 /** Lays the runs and pieces of meshes that are tied together on rolls, in one way or another. */
@@ -43,7 +43,7 @@ final readonly class Laying
      * @param  array<string, array<int, ?int>>  $allowed  how many of each stock there are to choose from, by mesh, where that is limited
      * @return array<string, RollPlan>
      */
-    public function lay(array $orders, Stretches $stretches, array $allowed = [], bool $piecesFirst = false): array
+    public function lay(array $orders, RunSplits $stretches, array $allowed = [], bool $piecesFirst = false): array
     {
         [$rolls, $laidPieces] = [[], []];
         foreach ($this->supplies as $mesh => $supply) {
@@ -118,7 +118,7 @@ final readonly class Laying
      * @param  list<Pattern>  $patterns
      * @return list<array{int, Pattern}> each with the place of its roll: those that are begun, then the stock
      */
-    private function inWorkingOrder(array $patterns, Task $task, int $begun): array
+    private function inWorkingOrder(array $patterns, PackingTask $task, int $begun): array
     {
         [$placed, $taken] = [[], []];
         foreach ($patterns as $pattern) {

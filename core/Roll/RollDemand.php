@@ -7,9 +7,9 @@ namespace Davrin\Core\Roll;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Roll\Packing\PackingTask;
 use Davrin\Core\Roll\Packing\RollKind;
 use Davrin\Core\Roll\Packing\RunShare;
-use Davrin\Core\Roll\Packing\Task;
 use Davrin\Core\Supply\Stock;
 use Davrin\Core\Supply\Supply;
 
@@ -47,7 +47,7 @@ final readonly class RollDemand
     }
 
     /** All of it on what there is, runs as shares that each roll may give. */
-    public function task(Supply $supply): Task
+    public function task(Supply $supply): PackingTask
     {
         return self::pieces($this->cuts, array_map(fn (Stock $stock): RollKind => RollKind::of($supply, $stock, $stock->count), $supply->stock), $supply->keepFrom, $this->shares());
     }
@@ -57,14 +57,14 @@ final readonly class RollDemand
      * @param  list<RollKind>  $kinds
      * @param  list<RunShare>  $runs  beside them
      */
-    public static function pieces(array $cuts, array $kinds, Length $keepFrom, array $runs = []): Task
+    public static function pieces(array $cuts, array $kinds, Length $keepFrom, array $runs = []): PackingTask
     {
         $pieces = [];
         foreach ($cuts as $cut) {
             $pieces[$cut->length->units] = ($pieces[$cut->length->units] ?? 0) + 1;
         }
 
-        return Task::of($pieces, $kinds, $keepFrom->units, $runs);
+        return PackingTask::of($pieces, $kinds, $keepFrom->units, $runs);
     }
 
     /** @return list<RunShare> */

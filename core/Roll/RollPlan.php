@@ -89,7 +89,7 @@ final readonly class RollPlan
      *
      * @return list<int>
      */
-    public function merit(): array
+    public function objective(): array
     {
         $lefts = array_map(fn (RollUse $roll): int => $roll->left()->units, $this->rolls);
         foreach ($this->supply->stock as $stock) {

@@ -10,8 +10,8 @@ use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Roll\Packing\Bound;
-use Davrin\Core\Roll\Packing\Choices;
 use Davrin\Core\Roll\Packing\LowerBound;
+use Davrin\Core\Roll\Packing\RollChoices;
 use Davrin\Core\Roll\Packing\RollKind;
 use Davrin\Core\Supply\Origin;
 use Davrin\Core\Supply\Stock;
@@ -110,8 +110,8 @@ final class RollPlanner
                     $areAll = false;
                     break 2;
                 }
-                $plans = $laying->lay($order, Stretches::asFarAsTheyReach());
-                $best = $best === [] || (self::merit($plans) <=> self::merit($best)) < 0 ? self::provenTogether($plans, $best) : self::provenTogether($best, $plans);
+                $plans = $laying->lay($order, RunSplits::asFarAsTheyReach());
+                $best = $best === [] || (self::objective($plans) <=> self::objective($best)) < 0 ? self::provenTogether($plans, $best) : self::provenTogether($best, $plans);
             }
         }
         foreach (array_unique(array_merge([], ...array_map(fn (Run $run): array => $run->strands, $runs))) as $mesh) {
@@ -172,7 +172,7 @@ final class RollPlanner
                             return $best;
                         }
                         $plans = $laying->lay($order, $stretches, [$mesh => $allowed], $piecesFirst);
-                        if ((self::merit($plans) <=> self::merit($best)) < 0) {
+                        if ((self::objective($plans) <=> self::objective($best)) < 0) {
                             [$best, $isBetter] = [self::provenTogether($plans, $best), true];
                         }
                     }
@@ -201,7 +201,7 @@ final class RollPlanner
             return;
         }
         $task = $asked->task($plan->supply);
-        $choices = Choices::of($task, array_map(fn (RollKind $kind): int => $kind->count ?? count($plan->rolls), $task->kinds));
+        $choices = RollChoices::of($task, array_map(fn (RollKind $kind): int => $kind->count ?? count($plan->rolls), $task->kinds));
         $ways = $choices->from(intdiv($asked->units(), $task->step));
         for ($tried = 0; $ways->valid() && $tried < self::MOST_CHOICES; $tried++) {
             if ($ways->current()->cost() >= [$plan->money()->cents, $plan->opened()]) {
@@ -216,15 +216,15 @@ final class RollPlanner
      * Where the strands of a mesh may end.
      *
      * @param  list<Run>  $runs
-     * @return non-empty-list<Stretches>
+     * @return non-empty-list<RunSplits>
      */
     private static function stretches(array $runs, string $mesh): array
     {
         $strands = max([0, ...array_map(fn (Run $run): int => $run->sooner ? count(array_keys($run->strands, $mesh, true)) : 0, $runs)]);
-        $ways = [Stretches::asFarAsTheyReach()];
+        $ways = [RunSplits::asFarAsTheyReach()];
         for ($whole = 0; $strands > 1 && $whole < self::MOST_WHOLE; $whole++) {
             for ($parts = 2; $parts <= $strands + 2; $parts++) {
-                $ways[] = Stretches::inParts($whole, $parts);
+                $ways[] = RunSplits::inParts($whole, $parts);
             }
         }
 
@@ -316,11 +316,11 @@ final class RollPlanner
      * @param  array<string, RollPlan>  $plans
      * @return list<int>
      */
-    private static function merit(array $plans): array
+    private static function objective(array $plans): array
     {
         $merit = [];
         foreach ($plans as $plan) {
-            foreach ($plan->merit() as $part => $value) {
+            foreach ($plan->objective() as $part => $value) {
                 $merit[$part] = ($merit[$part] ?? 0) + $value;
             }
         }

@@ -12,7 +12,7 @@ use Davrin\Core\Demand\Step;
 final readonly class RunLaying
 {
     /** @param  array<string, OpenRolls>  $rolls  by the id of the mesh */
-    public function __construct(private array $rolls, private Stretches $stretches) {}
+    public function __construct(private array $rolls, private RunSplits $stretches) {}
 
     public function lay(Run $run): LaidRun
     {

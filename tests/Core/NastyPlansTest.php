@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Davrin\Core\Compute\PlanComputation;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Engine\Thoroughness;
 use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\Result\WoundResult;
-use Davrin\Core\Work\PlanWork;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -38,7 +38,7 @@ final class NastyPlansTest extends TestCase
         $plan = (new PlanFile(Craft::standard()))->read(NastyPlans::file($document));
         $account = Effort::of(PHP_INT_MAX);
         $result = Engine::standard(Craft::standard())->work($plan, $account, Thoroughness::AtOnce);
-        $this->assertLessThan(PlanWork::STEPS + Thoroughness::AtOnce->steps() + self::LAST_TURN, $account->spent());
+        $this->assertLessThan(PlanComputation::STEPS + Thoroughness::AtOnce->steps() + self::LAST_TURN, $account->spent());
         foreach ($result->wound as $mesh) {
             $this->assertNoBoundIsBettered($mesh);
         }

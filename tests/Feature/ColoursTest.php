@@ -40,7 +40,7 @@ final class ColoursTest extends FeatureCase
         $plan = $this->hang('garden-club-scraps');
         $page = $this->edit($plan, ['do' => 'paint', 'id' => '3', 'to' => 'plum'])->assertOk();
         $this->assertStringContainsString('by hand 3: Plum mesh', $this->sentence($page));
-        $this->assertSame('plum', $plan->fresh()->plan()->parts[0]->on->dealt[3][0]->id);
+        $this->assertSame('plum', $plan->fresh()->plan()->parts[0]->on->materialsByTie[3][0]->id);
         $this->assertSame('tie 3 painted Plum mesh', $plan->fresh()->revision->words);
         $page = $this->edit($plan, ['do' => 'paint', 'id' => '5', 'to' => 'plum'])->assertOk();
         $this->assertStringContainsString('by hand 3 and 5: Plum mesh', $this->sentence($page));
@@ -83,8 +83,8 @@ final class ColoursTest extends FeatureCase
         [$one, $other] = array_column($before->wound(), 'id');
         $this->edit($plan, ['do' => 'exchange', 'id' => $one, 'to' => $other])->assertOk();
         foreach ($plan->fresh()->plan()->parts as $index => $layer) {
-            foreach ($layer->on->dealt as $tie => $meshes) {
-                $this->assertSame($before->parts[$index]->on->dealt[$tie][0]->id === $one ? $other : $one, $meshes[0]->id);
+            foreach ($layer->on->materialsByTie as $tie => $meshes) {
+                $this->assertSame($before->parts[$index]->on->materialsByTie[$tie][0]->id === $one ? $other : $one, $meshes[0]->id);
             }
         }
         $this->assertStringEndsWith('exchanged', $plan->fresh()->revision->words);

@@ -93,7 +93,7 @@ final class DrawingTest extends TestCase
         foreach ($layer->elements as $element) {
             $drawn[$element['ties'][0]] = $layer->inks[$element['shape']][0]->fill;
         }
-        $this->assertSame(array_map(fn (array $meshes): string => $meshes[0]->slip->text('colour'), $plan->parts[0]->on->dealt), $drawn);
+        $this->assertSame(array_map(fn (array $meshes): string => $meshes[0]->slip->text('colour'), $plan->parts[0]->on->materialsByTie), $drawn);
         $this->assertSame('#eeeeee', $drawn[2]);
     }
 

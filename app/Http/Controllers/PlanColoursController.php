@@ -5,7 +5,7 @@ namespace App\Http\Controllers;
 use App\Colours\Variations;
 use App\Http\Requests\PaletteRequest;
 use App\Models\SavedPlan;
-use Davrin\Core\Colour\Greys;
+use Davrin\Core\Colour\GreyContrasts;
 use Illuminate\Contracts\View\View;
 
 /** A plan in other colours, side by side. */
@@ -16,7 +16,7 @@ final class PlanColoursController
         return view('colours.index', [
             'saved' => $plan,
             'variations' => $variations->of($plan->plan(), $request->palette()),
-            'inGreys' => Greys::of($plan->plan()->usedWound()),
+            'inGreys' => GreyContrasts::of($plan->plan()->usedWound()),
             'request' => $request,
         ]);
     }

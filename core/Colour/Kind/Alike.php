@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour\Kind;
 
-use Davrin\Core\Colour\Deal;
-use Davrin\Core\Colour\Dealing;
+use Davrin\Core\Colour\ColourOrder;
+use Davrin\Core\Colour\ColourTask;
 use Davrin\Core\Material\MaterialUse;
 
 /** Every element is made of the same. */
-final class Alike implements Dealing
+final class Alike implements ColourOrder
 {
     public function key(): string
     {
@@ -31,17 +31,17 @@ final class Alike implements Dealing
         return $use;
     }
 
-    public function deal(Deal $deal): array
+    public function deal(ColourTask $colourTask): array
     {
         $dealt = [];
-        foreach ($deal->ties() as $tie) {
-            $dealt[$tie->number] = isset($deal->painted[$tie->number]) ? array_fill(0, $deal->pieces, $deal->painted[$tie->number]) : $deal->mix->pieces();
+        foreach ($colourTask->ties() as $tie) {
+            $dealt[$tie->number] = isset($colourTask->painted[$tie->number]) ? array_fill(0, $colourTask->pieces, $colourTask->painted[$tie->number]) : $colourTask->mix->pieces();
         }
 
         return $dealt;
     }
 
-    public function concerns(Deal $deal): array
+    public function concerns(ColourTask $colourTask): array
     {
         return [];
     }

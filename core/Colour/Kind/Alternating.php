@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour\Kind;
 
-use Davrin\Core\Colour\Deal;
-use Davrin\Core\Colour\Meetings;
-use Davrin\Core\Colour\Spaced;
+use Davrin\Core\Colour\ColourTask;
+use Davrin\Core\Colour\LikeNeighbours;
+use Davrin\Core\Colour\SpacedRow;
 use Davrin\Core\Concern\Concern;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Ties\TieRow;
@@ -30,7 +30,7 @@ final class Alternating extends ByCount
         return 'so many of each, strictly alternating';
     }
 
-    protected function spread(TieRow $row, array $counts, array $fixed, Effort $effort): Spaced
+    protected function spread(TieRow $row, array $counts, array $fixed, Effort $effort): SpacedRow
     {
         $there = array_keys(array_filter($counts));
         if (count($there) !== 2 || $fixed !== [] || ! $row->closed) {
@@ -44,20 +44,20 @@ final class Alternating extends ByCount
         }
         $order = array_values(array_replace(array_fill(0, count($row->ties), $more), array_fill_keys($places, $fewer)));
 
-        return new Spaced($order, true, array_values(array_filter(array_keys($order), fn (int $place): bool => $order[$place] === $order[($place + 1) % count($order)])));
+        return new SpacedRow($order, true, array_values(array_filter(array_keys($order), fn (int $place): bool => $order[$place] === $order[($place + 1) % count($order)])));
     }
 
-    protected function meeting(Deal $deal, TieRow $row, Spaced $spaced, array $pairs): Concern
+    protected function meeting(ColourTask $colourTask, TieRow $row, SpacedRow $spaced, array $pairs): Concern
     {
         $ties = count($row->ties);
         $numbers = array_values(array_count_values($spaced->order));
         rsort($numbers);
-        $meshes = array_values(array_unique(array_column($deal->mix->parts, 0)));
-        $even = $ties % 2 === 0 && count($meshes) === 2 && count($deal->rows) === 1;
+        $meshes = array_values(array_unique(array_column($colourTask->mix->parts, 0)));
+        $even = $ties % 2 === 0 && count($meshes) === 2 && count($colourTask->rows) === 1;
 
         return new Concern('alike', 'They cannot alternate.', sprintf(
             '%s cannot alternate all the way round %s: %s show the same mesh%s.',
-            Words::list($numbers), Words::count($ties, 'tie'), Meetings::pairs($pairs), count($meshes) === 2 ? ', low down where it is least seen' : '',
+            Words::list($numbers), Words::count($ties, 'tie'), LikeNeighbours::pairs($pairs), count($meshes) === 2 ? ', low down where it is least seen' : '',
         ), array_values(array_unique(array_merge(...$pairs))), $even ? [
             sprintf('%d and %d', $ties / 2, $ties / 2) => ['material' => sprintf('%d %s + %d %s', $ties / 2, $meshes[0], $ties / 2, $meshes[1])],
         ] : []);

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour\Kind;
 
-use Davrin\Core\Colour\Deal;
+use Davrin\Core\Colour\ColourTask;
 use Davrin\Core\Colour\OneMeshEach;
-use Davrin\Core\Colour\Where;
+use Davrin\Core\Colour\WantedTies;
 use Davrin\Core\Concern\Concern;
 use Davrin\Core\Ties\Tie;
 
 /** One anchor colour on the crossbars, the corners or chosen ties, where ribbons will go; the others in turn between them. */
 final class Anchored extends OneMeshEach
 {
-    public function __construct(private readonly Where $where) {}
+    public function __construct(private readonly WantedTies $where) {}
 
     public function key(): string
     {
@@ -25,13 +25,13 @@ final class Anchored extends OneMeshEach
         return "the first on the {$this->where->words()}, the others in turn";
     }
 
-    protected function dealt(Deal $deal): array
+    protected function dealt(ColourTask $colourTask): array
     {
-        $others = $deal->mix->pieces();
+        $others = $colourTask->mix->pieces();
         $anchor = array_shift($others);
-        $anchors = array_map(fn (Tie $tie): int => $tie->number, $this->where->ties($deal));
+        $anchors = array_map(fn (Tie $tie): int => $tie->number, $this->where->ties($colourTask));
         $dealt = [];
-        foreach ($deal->rows as $row) {
+        foreach ($colourTask->rows as $row) {
             $turn = 0;
             foreach ($row->ties as $tie) {
                 $dealt[$tie->number] = $others === [] || in_array($tie->number, $anchors, true) ? $anchor : $others[$turn++ % count($others)];
@@ -41,10 +41,10 @@ final class Anchored extends OneMeshEach
         return $dealt;
     }
 
-    public function concerns(Deal $deal): array
+    public function concerns(ColourTask $colourTask): array
     {
-        return $this->where->ties($deal) !== [] ? parent::concerns($deal) : [new Concern('no-anchor', 'No tie to begin from.', sprintf(
-            'None of its ties is %s, so %s comes up nowhere. %s, or deal them in turn.', $this->where === Where::Painted ? 'painted by hand' : 'on the '.$this->where->words(), $deal->names[$deal->mix->pieces()[0]], $this->where === Where::Painted ? 'Paint some' : 'Tie there too',
+        return $this->where->ties($colourTask) !== [] ? parent::concerns($colourTask) : [new Concern('no-anchor', 'No tie to begin from.', sprintf(
+            'None of its ties is %s, so %s comes up nowhere. %s, or deal them in turn.', $this->where === WantedTies::Painted ? 'painted by hand' : 'on the '.$this->where->words(), $colourTask->names[$colourTask->mix->pieces()[0]], $this->where === WantedTies::Painted ? 'Paint some' : 'Tie there too',
         ), [], ['All in turn' => ['order' => 'in-turn']])];
     }
 }

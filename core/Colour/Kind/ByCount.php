@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour\Kind;
 
-use Davrin\Core\Colour\Deal;
-use Davrin\Core\Colour\DealsByCount;
-use Davrin\Core\Colour\Meetings;
+use Davrin\Core\Colour\ColourTask;
+use Davrin\Core\Colour\EvenSpread;
+use Davrin\Core\Colour\LikeNeighbours;
 use Davrin\Core\Colour\OneMeshEach;
-use Davrin\Core\Colour\OverRows;
+use Davrin\Core\Colour\OrdersByCount;
 use Davrin\Core\Colour\PaintBlank;
-use Davrin\Core\Colour\Spaced;
-use Davrin\Core\Colour\Spread;
+use Davrin\Core\Colour\SpacedRow;
+use Davrin\Core\Colour\SpreadOverRows;
 use Davrin\Core\Concern\Concern;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Material\MaterialUse;
@@ -22,7 +22,7 @@ use Davrin\Core\Words\Words;
 use WeakMap;
 
 /** So many of each, the scarce ones as far apart as can be, along each row and over all of them. */
-class ByCount extends OneMeshEach implements DealsByCount
+class ByCount extends OneMeshEach implements OrdersByCount
 {
     /** Orders that are remembered: an edit elsewhere asks for the same again. */
     private const REMEMBERED = 32;
@@ -30,10 +30,10 @@ class ByCount extends OneMeshEach implements DealsByCount
     /** What spreading colours over a few anchors may take. */
     private const ANCHORS = 1_000_000;
 
-    /** @var array<string, array{Spaced, int}> and what it took, by what was asked */
+    /** @var array<string, array{SpacedRow, int}> and what it took, by what was asked */
     private array $known = [];
 
-    /** @var WeakMap<Deal, list<Spaced>> row by row */
+    /** @var WeakMap<ColourTask, list<SpacedRow>> row by row */
     private WeakMap $rows;
 
     public function __construct()
@@ -56,27 +56,27 @@ class ByCount extends OneMeshEach implements DealsByCount
         return MaterialUse::counts($ties, Ties::MOST);
     }
 
-    public function named(Deal $deal): array
+    public function named(ColourTask $colourTask): array
     {
         $named = [];
-        foreach ($deal->mix->parts as [$mesh, $count]) {
+        foreach ($colourTask->mix->parts as [$mesh, $count]) {
             $named[$mesh] = ($named[$mesh] ?? 0) + $count;
         }
 
         return $named;
     }
 
-    public function concerns(Deal $deal): array
+    public function concerns(ColourTask $colourTask): array
     {
-        return [...$this->countsOff($deal), ...$this->fixedTooOften($deal), ...$this->meetings($deal), ...Meetings::ofRows($deal, $this->dealt($deal))];
+        return [...$this->countsOff($colourTask), ...$this->fixedTooOften($colourTask), ...$this->meetings($colourTask), ...LikeNeighbours::ofRows($colourTask, $this->dealt($colourTask))];
     }
 
-    protected function dealt(Deal $deal): array
+    protected function dealt(ColourTask $colourTask): array
     {
-        $meshes = array_keys($this->counts($deal));
+        $meshes = array_keys($this->counts($colourTask));
         $dealt = [];
-        foreach ($this->rows($deal) as $index => $spaced) {
-            foreach ($deal->rows[$index]->ties as $place => $tie) {
+        foreach ($this->rows($colourTask) as $index => $spaced) {
+            foreach ($colourTask->rows[$index]->ties as $place => $tie) {
                 $dealt[$tie->number] = $meshes[$spaced->order[$place]];
             }
         }
@@ -85,7 +85,7 @@ class ByCount extends OneMeshEach implements DealsByCount
     }
 
     /** Whether neighbours of this mesh are meant, beside those of a background. */
-    protected function isGround(Deal $deal, string $mesh): bool
+    protected function isGround(ColourTask $colourTask, string $mesh): bool
     {
         return false;
     }
@@ -95,7 +95,7 @@ class ByCount extends OneMeshEach implements DealsByCount
      *
      * @return list<Tie>
      */
-    protected function anchors(Deal $deal): array
+    protected function anchors(ColourTask $colourTask): array
     {
         return [];
     }
@@ -104,12 +104,12 @@ class ByCount extends OneMeshEach implements DealsByCount
      * @param  non-empty-list<int>  $counts
      * @param  array<int, int>  $fixed
      */
-    protected function spread(TieRow $row, array $counts, array $fixed, Effort $effort): Spaced
+    protected function spread(TieRow $row, array $counts, array $fixed, Effort $effort): SpacedRow
     {
         $key = json_encode([count($row->ties), $row->closed, $counts, $fixed, $effort->left()], JSON_THROW_ON_ERROR);
         if (! isset($this->known[$key])) {
             $its = $effort->upTo($effort->left());
-            $this->known = array_slice($this->known, 1 - self::REMEMBERED, null, true) + [$key => [Spread::over(count($row->ties), $row->closed, $counts, $its, $fixed), $its->spent()]];
+            $this->known = array_slice($this->known, 1 - self::REMEMBERED, null, true) + [$key => [EvenSpread::over(count($row->ties), $row->closed, $counts, $its, $fixed), $its->spent()]];
         } else {
             // What is remembered counts the same as what is worked out.
             $effort->spend($this->known[$key][1]);
@@ -119,14 +119,14 @@ class ByCount extends OneMeshEach implements DealsByCount
     }
 
     /** @return non-empty-array<string, int> how many of each mesh, as they are named; what is missing or too much is made up by the most frequent, that which fills */
-    private function counts(Deal $deal): array
+    private function counts(ColourTask $colourTask): array
     {
-        $counts = $this->named($deal);
-        while (($off = count($deal->ties()) - array_sum($counts)) !== 0) {
+        $counts = $this->named($colourTask);
+        while (($off = count($colourTask->ties()) - array_sum($counts)) !== 0) {
             // One at a time, so that numbers far too large come down to like ones.
             $counts[(string) array_search(max($counts), $counts, true)] += $off <=> 0;
         }
-        $fixed = $this->fixed($deal, $counts);
+        $fixed = $this->fixed($colourTask, $counts);
 
         return $this->withFixed($counts + array_fill_keys(array_values($fixed), 0), $fixed);
     }
@@ -137,16 +137,16 @@ class ByCount extends OneMeshEach implements DealsByCount
      * @param  non-empty-array<string, int>  $counts
      * @return array<int, string> by the number of the tie
      */
-    private function fixed(Deal $deal, array $counts): array
+    private function fixed(ColourTask $colourTask, array $counts): array
     {
-        $numbers = array_map(fn (Tie $tie): int => $tie->number, $deal->ties());
-        $fixed = array_intersect_key($deal->painted, array_flip($numbers));
+        $numbers = array_map(fn (Tie $tie): int => $tie->number, $colourTask->ties());
+        $fixed = array_intersect_key($colourTask->painted, array_flip($numbers));
         $first = (string) array_key_first($counts);
-        $anchors = array_values(array_filter(array_map(fn (Tie $tie): int => $tie->number, $this->anchors($deal)), fn (int $tie): bool => ! isset($fixed[$tie])));
+        $anchors = array_values(array_filter(array_map(fn (Tie $tie): int => $tie->number, $this->anchors($colourTask)), fn (int $tie): bool => ! isset($fixed[$tie])));
         $there = max(0, $counts[$first] - count(array_keys($fixed, $first, true)));
         $places = $there >= count($anchors) || $there === 0
             ? array_keys(array_slice($anchors, 0, $there))
-            : array_keys(Spread::over(count($anchors), true, [count($anchors) - $there, $there], Effort::of(self::ANCHORS))->order, 1, true);
+            : array_keys(EvenSpread::over(count($anchors), true, [count($anchors) - $there, $there], Effort::of(self::ANCHORS))->order, 1, true);
         foreach ($places as $place) {
             $fixed[$anchors[$place]] = $first;
         }
@@ -176,59 +176,59 @@ class ByCount extends OneMeshEach implements DealsByCount
         return $counts;
     }
 
-    /** @return list<Spaced> row by row */
-    private function rows(Deal $deal): array
+    /** @return list<SpacedRow> row by row */
+    private function rows(ColourTask $colourTask): array
     {
-        $rows = $this->rows[$deal] ?? $this->spaced($deal);
-        $this->rows[$deal] = $rows;
+        $rows = $this->rows[$colourTask] ?? $this->spaced($colourTask);
+        $this->rows[$colourTask] = $rows;
 
         return $rows;
     }
 
-    /** @return list<Spaced> row by row */
-    private function spaced(Deal $deal): array
+    /** @return list<SpacedRow> row by row */
+    private function spaced(ColourTask $colourTask): array
     {
-        $counts = $this->counts($deal);
+        $counts = $this->counts($colourTask);
         $colours = array_flip(array_keys($counts));
-        $fixed = array_map(fn (string $mesh): int => $colours[$mesh], $this->fixed($deal, $counts));
+        $fixed = array_map(fn (string $mesh): int => $colours[$mesh], $this->fixed($colourTask, $counts));
 
-        return (new OverRows($deal, fn (TieRow $row, array $share, array $here): Spaced => $this->spread($row, $share, $here, $deal->effort)))->of(array_values($counts), $fixed);
+        return (new SpreadOverRows($colourTask, fn (TieRow $row, array $share, array $here): SpacedRow => $this->spread($row, $share, $here, $colourTask->effort)))->of(array_values($counts), $fixed);
     }
 
     /** @return list<Concern> */
-    private function countsOff(Deal $deal): array
+    private function countsOff(ColourTask $colourTask): array
     {
-        [$ties, $named] = [count($deal->ties()), $deal->mix->count()];
+        [$ties, $named] = [count($colourTask->ties()), $colourTask->mix->count()];
         if ($ties === $named) {
             return [];
         }
-        [$words, $fill] = $this->workedOut($deal);
+        [$words, $fill] = $this->workedOut($colourTask);
 
-        return [new Concern('counts', 'The numbers do not add up.', sprintf('%s are %d, and there are %s. It is worked out with %s.', implode(' + ', array_column($deal->mix->parts, 1)), $named, Words::count($ties, 'tie'), $words), [], [
+        return [new Concern('counts', 'The numbers do not add up.', sprintf('%s are %d, and there are %s. It is worked out with %s.', implode(' + ', array_column($colourTask->mix->parts, 1)), $named, Words::count($ties, 'tie'), $words), [], [
             "Take $words" => $fill,
         ])];
     }
 
     /** @return array{string, array<string, string>} the numbers it is worked out with: in words, and as they are written */
-    private function workedOut(Deal $deal): array
+    private function workedOut(ColourTask $colourTask): array
     {
-        $counts = array_filter($this->counts($deal));
-        $words = array_map(fn (string $mesh): string => "$counts[$mesh] {$deal->names[$mesh]}", array_keys($counts));
+        $counts = array_filter($this->counts($colourTask));
+        $words = array_map(fn (string $mesh): string => "$counts[$mesh] {$colourTask->names[$mesh]}", array_keys($counts));
         $written = array_map(fn (string $mesh): string => "$counts[$mesh] $mesh", array_keys($counts));
 
         return [implode(' + ', $words), ['material' => implode(' + ', $written)]];
     }
 
     /** @return list<Concern> */
-    private function fixedTooOften(Deal $deal): array
+    private function fixedTooOften(ColourTask $colourTask): array
     {
-        $named = $this->named($deal);
-        [$words, $fill] = $this->workedOut($deal);
+        $named = $this->named($colourTask);
+        [$words, $fill] = $this->workedOut($colourTask);
         $doubts = [];
-        $painted = array_intersect_key($deal->painted, array_flip(array_map(fn (Tie $tie): int => $tie->number, $deal->ties())));
+        $painted = array_intersect_key($colourTask->painted, array_flip(array_map(fn (Tie $tie): int => $tie->number, $colourTask->ties())));
         foreach (array_count_values($painted) as $mesh => $count) {
             if ($count > ($named[$mesh] ?? 0)) {
-                $doubts[] = new Concern('fixed', 'More are painted than there are.', sprintf('%s painted %s, and %d named. Name more of it, or paint fewer.', Words::count($count, 'tie is', 'ties are'), $deal->names[$mesh], $named[$mesh] ?? 0), array_keys($painted, $mesh, true), [
+                $doubts[] = new Concern('fixed', 'More are painted than there are.', sprintf('%s painted %s, and %d named. Name more of it, or paint fewer.', Words::count($count, 'tie is', 'ties are'), $colourTask->names[$mesh], $named[$mesh] ?? 0), array_keys($painted, $mesh, true), [
                     "Take $words" => $fill,
                     'Take the paint off' => ['painted' => PaintBlank::NONE],
                 ]);
@@ -239,15 +239,15 @@ class ByCount extends OneMeshEach implements DealsByCount
     }
 
     /** @return list<Concern> */
-    private function meetings(Deal $deal): array
+    private function meetings(ColourTask $colourTask): array
     {
-        [$doubts, $meshes] = [[], array_keys($this->counts($deal))];
-        foreach ($this->rows($deal) as $index => $spaced) {
-            $row = $deal->rows[$index];
-            $alike = array_values(array_filter($spaced->alike, fn (int $place): bool => ! $this->isGround($deal, $meshes[$spaced->order[$place]])));
+        [$doubts, $meshes] = [[], array_keys($this->counts($colourTask))];
+        foreach ($this->rows($colourTask) as $index => $spaced) {
+            $row = $colourTask->rows[$index];
+            $alike = array_values(array_filter($spaced->alike, fn (int $place): bool => ! $this->isGround($colourTask, $meshes[$spaced->order[$place]])));
             $pairs = array_map(fn (int $place): array => [$row->ties[$place]->number, $row->ties[($place + 1) % count($row->ties)]->number], $alike);
             if ($pairs !== []) {
-                $doubts[] = $this->meeting($deal, $row, $spaced, $pairs);
+                $doubts[] = $this->meeting($colourTask, $row, $spaced, $pairs);
             }
         }
 
@@ -255,10 +255,10 @@ class ByCount extends OneMeshEach implements DealsByCount
     }
 
     /** @param  non-empty-list<array{int, int}>  $pairs */
-    protected function meeting(Deal $deal, TieRow $row, Spaced $spaced, array $pairs): Concern
+    protected function meeting(ColourTask $colourTask, TieRow $row, SpacedRow $spaced, array $pairs): Concern
     {
         return new Concern('alike', 'Neighbours alike.', sprintf(
-            '%s show the same mesh. %s', ucfirst(Meetings::pairs($pairs)), $spaced->proven ? 'With these numbers no order has fewer.' : 'No better order was found.',
-        ), array_values(array_unique(array_merge(...$pairs))), $deal->painted === [] ? [] : ['Take the paint off' => ['painted' => PaintBlank::NONE]]);
+            '%s show the same mesh. %s', ucfirst(LikeNeighbours::pairs($pairs)), $spaced->proven ? 'With these numbers no order has fewer.' : 'No better order was found.',
+        ), array_values(array_unique(array_merge(...$pairs))), $colourTask->painted === [] ? [] : ['Take the paint off' => ['painted' => PaintBlank::NONE]]);
     }
 }

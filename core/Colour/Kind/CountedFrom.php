@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour\Kind;
 
-use Davrin\Core\Colour\Deal;
-use Davrin\Core\Colour\Where;
+use Davrin\Core\Colour\ColourTask;
+use Davrin\Core\Colour\WantedTies;
 
 /** So many of each, the first on the corners or the crossbars as far as there is of it; the others spread over the rest. */
 final class CountedFrom extends ByCount
 {
-    public function __construct(private readonly Where $where)
+    public function __construct(private readonly WantedTies $where)
     {
         parent::__construct();
     }
@@ -25,15 +25,15 @@ final class CountedFrom extends ByCount
         return "so many of each, the first on the {$this->where->words()}";
     }
 
-    protected function anchors(Deal $deal): array
+    protected function anchors(ColourTask $colourTask): array
     {
-        return $this->where->ties($deal);
+        return $this->where->ties($colourTask);
     }
 
     /** Between the corners or the crossbars the most frequent fills. */
-    protected function isGround(Deal $deal, string $mesh): bool
+    protected function isGround(ColourTask $colourTask, string $mesh): bool
     {
-        $named = $this->named($deal);
+        $named = $this->named($colourTask);
 
         return ($named[$mesh] ?? 0) === max($named);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour\Kind;
 
-use Davrin\Core\Colour\Deal;
+use Davrin\Core\Colour\ColourTask;
 use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\OtherCount;
 use Davrin\Core\Concern\Concern;
@@ -32,11 +32,11 @@ final class EveryNth extends OneMeshEach
         return MaterialUse::two();
     }
 
-    protected function dealt(Deal $deal): array
+    protected function dealt(ColourTask $colourTask): array
     {
-        [$usual, $other] = [$deal->mix->pieces()[0], $deal->mix->pieces()[1] ?? $deal->mix->pieces()[0]];
+        [$usual, $other] = [$colourTask->mix->pieces()[0], $colourTask->mix->pieces()[1] ?? $colourTask->mix->pieces()[0]];
         $dealt = [];
-        foreach ($deal->rows as $row) {
+        foreach ($colourTask->rows as $row) {
             foreach ($row->ties as $place => $tie) {
                 $dealt[$tie->number] = $place % $this->nth === 0 ? $other : $usual;
             }
@@ -45,16 +45,16 @@ final class EveryNth extends OneMeshEach
         return $dealt;
     }
 
-    public function concerns(Deal $deal): array
+    public function concerns(ColourTask $colourTask): array
     {
-        $doubts = parent::concerns($deal);
-        foreach ($deal->rows as $row) {
+        $doubts = parent::concerns($colourTask);
+        foreach ($colourTask->rows as $row) {
             $left = count($row->ties) % $this->nth;
             if ($row->closed && $left > 0 && count($row->ties) > $this->nth) {
                 [$last, $first] = [$row->ties[count($row->ties) - $left]->number, $row->ties[0]->number];
                 $doubts[] = new Concern('seam', 'The ends come too close.', sprintf(
                     'From tie %d to tie %d it is %d on, elsewhere %d: every %s does not close on %d ties.', $last, $first, $left, $this->nth, self::ORDINALS[$this->nth], count($row->ties),
-                ), [$last, $first], OtherCount::closing($deal, $row, $this->nth));
+                ), [$last, $first], OtherCount::closing($colourTask, $row, $this->nth));
             }
         }
 

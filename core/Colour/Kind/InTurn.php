@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour\Kind;
 
-use Davrin\Core\Colour\Deal;
-use Davrin\Core\Colour\Meetings;
+use Davrin\Core\Colour\ColourTask;
+use Davrin\Core\Colour\LikeNeighbours;
 use Davrin\Core\Colour\Neighbours;
 use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\OtherCount;
@@ -29,18 +29,18 @@ class InTurn extends OneMeshEach
         return 'in turn';
     }
 
-    public function concerns(Deal $deal): array
+    public function concerns(ColourTask $colourTask): array
     {
-        $meshes = $this->named($deal);
-        $dealt = $this->dealt($deal);
-        $shown = $deal->withPaint($dealt);
+        $meshes = $this->named($colourTask);
+        $dealt = $this->dealt($colourTask);
+        $shown = $colourTask->withPaint($dealt);
 
         return [
             ...array_merge(...array_map(fn (TieRow $row): array => array_values(array_filter([
-                $this->tooLong($deal, $row, count($meshes)),
-                $this->seam($deal, $row, $shown, count($meshes)),
-            ])), $deal->rows)),
-            ...Meetings::of($deal, $dealt, $this->otherOrders($deal, $shown)),
+                $this->tooLong($colourTask, $row, count($meshes)),
+                $this->seam($colourTask, $row, $shown, count($meshes)),
+            ])), $colourTask->rows)),
+            ...LikeNeighbours::of($colourTask, $dealt, $this->otherOrders($colourTask, $shown)),
         ];
     }
 
@@ -50,14 +50,14 @@ class InTurn extends OneMeshEach
      * @param  array<int, string>  $dealt
      * @return array<string, array<string, string>>
      */
-    protected function otherOrders(Deal $deal, array $dealt): array
+    protected function otherOrders(ColourTask $colourTask, array $dealt): array
     {
-        $meshes = $deal->mix->pieces();
+        $meshes = $colourTask->mix->pieces();
         $turned = [$meshes[0], ...array_reverse(array_slice($meshes, 1))];
-        $across = $deal->neighbours->across();
+        $across = $colourTask->neighbours->across();
 
-        return count(Neighbours::alike($across, $this->inTurn($deal, $turned))) < count(Neighbours::alike($across, $dealt))
-            ? [implode(', ', array_map(fn (string $mesh): string => $deal->names[$mesh], $turned)) => ['material' => implode(' + ', $turned)]]
+        return count(Neighbours::alike($across, $this->inTurn($colourTask, $turned))) < count(Neighbours::alike($across, $dealt))
+            ? [implode(', ', array_map(fn (string $mesh): string => $colourTask->names[$mesh], $turned)) => ['material' => implode(' + ', $turned)]]
             : [];
     }
 
@@ -83,14 +83,14 @@ class InTurn extends OneMeshEach
      *
      * @return non-empty-list<string>
      */
-    protected function named(Deal $deal): array
+    protected function named(ColourTask $colourTask): array
     {
-        return $deal->mix->pieces();
+        return $colourTask->mix->pieces();
     }
 
-    protected function dealt(Deal $deal): array
+    protected function dealt(ColourTask $colourTask): array
     {
-        return $this->inTurn($deal, $this->named($deal));
+        return $this->inTurn($colourTask, $this->named($colourTask));
     }
 
     /**
@@ -99,10 +99,10 @@ class InTurn extends OneMeshEach
      * @param  non-empty-list<string>  $meshes
      * @return array<int, string>
      */
-    private function inTurn(Deal $deal, array $meshes): array
+    private function inTurn(ColourTask $colourTask, array $meshes): array
     {
-        [$dealt, $across] = [[], $deal->neighbours->across()];
-        foreach ($deal->rows as $index => $row) {
+        [$dealt, $across] = [[], $colourTask->neighbours->across()];
+        foreach ($colourTask->rows as $index => $row) {
             [$best, $fewest] = [[], PHP_INT_MAX];
             for ($from = 0; $from < ($index === 0 ? 1 : count($meshes)); $from++) {
                 $its = array_combine(self::numbers($row), $this->row(self::begun($meshes, $from), $row));
@@ -126,21 +126,21 @@ class InTurn extends OneMeshEach
         return array_map(fn (int $place): string => $meshes[($place + $from) % count($meshes)], array_keys($meshes));
     }
 
-    private function tooLong(Deal $deal, TieRow $row, int $colours): ?Concern
+    private function tooLong(ColourTask $colourTask, TieRow $row, int $colours): ?Concern
     {
         $ties = count($row->ties);
 
-        $named = array_slice($deal->mix->pieces(), 0, $ties);
+        $named = array_slice($colourTask->mix->pieces(), 0, $ties);
 
         return $colours <= $ties ? null : new Concern('long-pattern', 'The pattern is longer than the row.', sprintf(
             '%d come in turn, and the row of %s has room for %d: the others never come up there. Name %d or fewer, or put them on more ties.', $colours, Words::ties(self::numbers($row)), $ties, $ties,
-        ), self::numbers($row), $ties < 2 || count($deal->rows) > 1 ? [] : [
+        ), self::numbers($row), $ties < 2 || count($colourTask->rows) > 1 ? [] : [
             sprintf('The first %d only', $ties) => ['material' => implode(' + ', $named)],
         ]);
     }
 
     /** @param  array<int, string>  $dealt */
-    private function seam(Deal $deal, TieRow $row, array $dealt, int $colours): ?Concern
+    private function seam(ColourTask $colourTask, TieRow $row, array $dealt, int $colours): ?Concern
     {
         $ties = count($row->ties);
         if (! $row->closed || $ties < 3 || $colours > $ties) {
@@ -152,8 +152,8 @@ class InTurn extends OneMeshEach
         }
 
         return new Concern('seam', 'The ends meet alike.', sprintf(
-            'Tie %d and tie %d are both %s: %d in turn do not close on %d ties.', $last, $first, $deal->names[$dealt[$first]], $colours, $ties,
-        ), [$last, $first], [...OtherCount::closing($deal, $row, $colours), ...$this->moved($colours)]);
+            'Tie %d and tie %d are both %s: %d in turn do not close on %d ties.', $last, $first, $colourTask->names[$dealt[$first]], $colours, $ties,
+        ), [$last, $first], [...OtherCount::closing($colourTask, $row, $colours), ...$this->moved($colours)]);
     }
 
     /** @return non-empty-list<int> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour\Kind;
 
-use Davrin\Core\Colour\Deal;
+use Davrin\Core\Colour\ColourTask;
 use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Ties\TieRow;
 
@@ -24,11 +24,11 @@ final class Mirrored extends OneMeshEach
         return 'in turn, one side as the other';
     }
 
-    protected function dealt(Deal $deal): array
+    protected function dealt(ColourTask $colourTask): array
     {
-        $meshes = $deal->mix->pieces();
+        $meshes = $colourTask->mix->pieces();
         $dealt = [];
-        foreach ($deal->rows as $row) {
+        foreach ($colourTask->rows as $row) {
             $steps = $this->steps($row);
             foreach ($row->ties as $tie) {
                 $dealt[$tie->number] = $meshes[$steps[$tie->number] % count($meshes)];

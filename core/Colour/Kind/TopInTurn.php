@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour\Kind;
 
-use Davrin\Core\Colour\Deal;
+use Davrin\Core\Colour\ColourTask;
 use Davrin\Core\Material\MaterialUse;
 
 /** The same meshes in every bundle, each of them on top in turn. */
@@ -30,9 +30,9 @@ final class TopInTurn extends InTurn
         return $use;
     }
 
-    protected function named(Deal $deal): array
+    protected function named(ColourTask $colourTask): array
     {
-        return array_column($deal->mix->parts, 0);
+        return array_column($colourTask->mix->parts, 0);
     }
 
     protected function moved(int $colours): array
@@ -40,24 +40,24 @@ final class TopInTurn extends InTurn
         return [];
     }
 
-    protected function otherOrders(Deal $deal, array $dealt): array
+    protected function otherOrders(ColourTask $colourTask, array $dealt): array
     {
         return [];
     }
 
     /** What lies on top was stacked last. */
-    public function deal(Deal $deal): array
+    public function deal(ColourTask $colourTask): array
     {
-        $parts = $deal->mix->parts;
-        $meshes = $this->named($deal);
+        $parts = $colourTask->mix->parts;
+        $meshes = $this->named($colourTask);
 
-        return array_map(function (string $top) use ($parts, $meshes, $deal): array {
+        return array_map(function (string $top) use ($parts, $meshes, $colourTask): array {
             $place = (int) array_search($top, $meshes, true);
             $stacked = [...array_slice($parts, $place + 1), ...array_slice($parts, 0, $place + 1)];
 
             return in_array($top, $meshes, true)
                 ? array_merge(...array_map(fn (array $part): array => array_fill(0, max(1, $part[1]), $part[0]), $stacked))
-                : array_fill(0, $deal->pieces, $top);
-        }, $deal->withPaint($this->dealt($deal)));
+                : array_fill(0, $colourTask->pieces, $top);
+        }, $colourTask->withPaint($this->dealt($colourTask)));
     }
 }

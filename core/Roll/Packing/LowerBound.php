@@ -20,10 +20,10 @@ final readonly class LowerBound
      * @param  list<array{int, int, int}>  $runs  as the Knapsack has them
      * @param  int  $needed  how long all of it is together, in steps
      */
-    private function __construct(private Task $task, private array $sizes, private array $counts, private array $runs, private int $needed, private Effort $effort) {}
+    private function __construct(private PackingTask $task, private array $sizes, private array $counts, private array $runs, private int $needed, private Effort $effort) {}
 
     /** @param  Bound  $enough  what is found so far: no more is asked than whether that can be bettered */
-    public static function of(Task $task, Bound $enough, Effort $effort): Bound
+    public static function of(PackingTask $task, Bound $enough, Effort $effort): Bound
     {
         $task = $task->loosened();
         $all = self::asked($task, $task->counts, $effort);
@@ -36,7 +36,7 @@ final readonly class LowerBound
     }
 
     /** @param  array<int, int>  $counts  of the pieces */
-    private static function asked(Task $task, array $counts, Effort $effort): self
+    private static function asked(PackingTask $task, array $counts, Effort $effort): self
     {
         [$sizes, $runs, $needed] = [$task->sizes, [], $task->together($counts)];
         foreach ($task->runs as $run) {
@@ -69,8 +69,8 @@ final readonly class LowerBound
      */
     private function cost(array $enough): array
     {
-        $choices = Choices::of($this->task, $this->most())->from($this->needed);
-        for ($least = new Choice(0, 0, []); $choices->valid(); $choices->send($this->isTooLittle(...))) {
+        $choices = RollChoices::of($this->task, $this->most())->from($this->needed);
+        for ($least = new RollChoice(0, 0, []); $choices->valid(); $choices->send($this->isTooLittle(...))) {
             $least = $choices->current();
             if ($least->cost() >= $enough || ! $this->isTooLittle($least)) {
                 break;
@@ -80,7 +80,7 @@ final readonly class LowerBound
         return $least->cost();
     }
 
-    private function isTooLittle(Choice $choice): bool
+    private function isTooLittle(RollChoice $choice): bool
     {
         return Relaxation::ofAll($this->sizes, $this->counts, array_intersect_key($this->task->rooms, $choice->rolls), $choice->rolls, $this->effort->part(4), $this->runs)->least > 0;
     }

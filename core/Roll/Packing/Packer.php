@@ -8,7 +8,7 @@ use Davrin\Core\Effort\Effort;
 
 /**
  * Lays pieces on rolls: as few unmet as can be, then as little money for rolls to buy, then as few full rolls opened, all
- * three against a bound that proves them; then what Merit says. Quick ways are tried first, the relaxation is asked only where they
+ * three against a bound that proves them; then what LeftoverScore says. Quick ways are tried first, the relaxation is asked only where they
  * leave a gap. It takes so many tries and no more, so that the same task always comes out the same.
  */
 final class Packer
@@ -31,26 +31,26 @@ final class Packer
     /** What laying may take, where nobody says otherwise. */
     private const STEPS = 40_000_000;
 
-    private readonly Reach $reach;
+    private readonly SubsetSums $reach;
 
     /** What proofs are made on: the same task where its pieces lie on the grid. */
-    private readonly Task $loose;
+    private readonly PackingTask $loose;
 
-    private readonly Reach $looseReach;
+    private readonly SubsetSums $looseReach;
 
     /** @param  array<int, int>  $counts  of each size, what is laid */
-    private function __construct(private readonly Task $task, private readonly array $counts, private readonly Effort $effort)
+    private function __construct(private readonly PackingTask $task, private readonly array $counts, private readonly Effort $effort)
     {
         $this->loose = $task->loosened();
-        $this->reach = new Reach(max([0, ...$task->rooms]), $task->sizes, $counts, $effort);
-        $this->looseReach = $task->isExact ? $this->reach : new Reach(max([0, ...$this->loose->rooms]), $this->loose->sizes, $counts, $effort);
+        $this->reach = new SubsetSums(max([0, ...$task->rooms]), $task->sizes, $counts, $effort);
+        $this->looseReach = $task->isExact ? $this->reach : new SubsetSums(max([0, ...$this->loose->rooms]), $this->loose->sizes, $counts, $effort);
     }
 
-    /** @param  bool  $polished  whether what Merit says counts, too: no less is unmet or opened for it */
-    public static function pack(Task $task, bool $polished = true, ?Effort $effort = null): Packed
+    /** @param  bool  $polished  whether what LeftoverScore says counts, too: no less is unmet or opened for it */
+    public static function pack(PackingTask $task, bool $polished = true, ?Effort $effort = null): Packed
     {
         $effort ??= Effort::of(self::STEPS);
-        $choices = Choices::of($task, array_map($task->count(...), array_keys($task->kinds)));
+        $choices = RollChoices::of($task, array_map($task->count(...), array_keys($task->kinds)));
         [$counts, $leastUnmet, $onAll] = self::met($task, $choices->all()->rolls, $effort->part(2));
         $unmet = array_map(fn (int $wanted, int $laid): int => $wanted - $laid, $task->counts, $counts);
         [$choice, $fit, $least] = (new self($task, $counts, $effort->upTo(intdiv($effort->left() * 3, 4))))->cheapest($choices, $onAll);
@@ -67,7 +67,7 @@ final class Packer
      * @param  array<int, int>  $all  rolls by kind
      * @return array{array<int, int>, int, ?list<Pattern>} how many of each size, how many stay unmet at the least, and how they fit on all
      */
-    private static function met(Task $task, array $all, Effort $effort): array
+    private static function met(PackingTask $task, array $all, Effort $effort): array
     {
         $counts = $task->counts;
         $longest = max([0, ...array_map(fn (int $kind): int => $task->kinds[$kind]->length, array_keys(array_filter($all)))]);
@@ -94,12 +94,12 @@ final class Packer
                 break;
             }
             if ($effort->isSpent()) {
-                $left = Gallop::first($left + 1, $last, fn (int $left): bool => is_array($without($left)->fit($all))) ?? $last;
+                $left = ExponentialSearch::first($left + 1, $last, fn (int $left): bool => is_array($without($left)->fit($all))) ?? $last;
                 $isSure = false;
             } elseif ($fit === null) {
                 [$left, $isSure] = [$left + 1, false];
             } else {
-                $left = Gallop::first($left + 1, $last, fn (int $left): bool => ! $without($left)->isProvenTooMuchFor($all)) ?? $last;
+                $left = ExponentialSearch::first($left + 1, $last, fn (int $left): bool => ! $without($left)->isProvenTooMuchFor($all)) ?? $last;
                 $sure = $isSure ? $left : $sure;
             }
         }
@@ -112,12 +112,12 @@ final class Packer
      * The cheapest choice of rolls that all pieces are found to fit on.
      *
      * @param  ?list<Pattern>  $lastResort  how they fit on all that there is, where that was looked for
-     * @return array{Choice, list<Pattern>, Choice} how they do, and the cheapest choice that is not proven to be too little
+     * @return array{RollChoice, list<Pattern>, RollChoice} how they do, and the cheapest choice that is not proven to be too little
      */
-    private function cheapest(Choices $choices, ?array $lastResort): array
+    private function cheapest(RollChoices $choices, ?array $lastResort): array
     {
         $ways = $choices->from($this->leastRoom());
-        [$least, $isSure] = [new Choice(0, 0, []), true];
+        [$least, $isSure] = [new RollChoice(0, 0, []), true];
         while ($ways->valid()) {
             $choice = $ways->current();
             $least = $isSure ? $choice : $least;
@@ -127,9 +127,9 @@ final class Packer
                 return [$choice, $fit, $least];
             }
             $ways->send(match (true) {
-                $isTooLong => fn (Choice $other): bool => $this->isTooLong($other->rolls),
-                $this->effort->isSpent() => fn (Choice $other): bool => ! is_array($this->fit($other->rolls)),
-                $fit === false => fn (Choice $other): bool => $this->isProvenTooMuchFor($other->rolls),
+                $isTooLong => fn (RollChoice $other): bool => $this->isTooLong($other->rolls),
+                $this->effort->isSpent() => fn (RollChoice $other): bool => ! is_array($this->fit($other->rolls)),
+                $fit === false => fn (RollChoice $other): bool => $this->isProvenTooMuchFor($other->rolls),
                 default => null,
             });
             // What is passed over with no effort left was not proven to be too little.
@@ -140,7 +140,7 @@ final class Packer
     }
 
     /** @return list<Pattern> on as many rolls as there are pieces */
-    private function onFirst(Choice $all): array
+    private function onFirst(RollChoice $all): array
     {
         $rolls = $this->order($all->rolls);
 
@@ -185,7 +185,7 @@ final class Packer
     {
         $lengths = array_map(fn (array $roll): int => $this->task->kinds[$roll[0]]->length, $rolls);
 
-        return Ways::firstFit($this->task->lengths, $this->counts, $lengths, $this->effort) ?? Ways::bestFit($this->task->lengths, $this->counts, $lengths, $this->effort);
+        return Heuristics::firstFit($this->task->lengths, $this->counts, $lengths, $this->effort) ?? Heuristics::bestFit($this->task->lengths, $this->counts, $lengths, $this->effort);
     }
 
     /**
@@ -197,7 +197,7 @@ final class Packer
     private function fit(array $rolls): array|false|null
     {
         $ordered = $this->order($rolls);
-        $laid = Ways::firstFit($this->task->sizes, $this->counts, $this->roomsOf($ordered), $this->effort)
+        $laid = Heuristics::firstFit($this->task->sizes, $this->counts, $this->roomsOf($ordered), $this->effort)
             ?? ($this->task->isExact ? null : $this->inUnits($ordered));
         if ($laid !== null) {
             return self::patterns($ordered, $laid);
@@ -206,7 +206,7 @@ final class Packer
             return null;
         }
         $rooms = array_intersect_key($this->task->rooms, $rolls);
-        $fit = $this->task->isExact ? Tight::fit($this->task->sizes, $this->counts, $rooms, $rolls, $this->effort->part(2)) : null;
+        $fit = $this->task->isExact ? ExactFit::fit($this->task->sizes, $this->counts, $rooms, $rolls, $this->effort->part(2)) : null;
         if ($fit !== null) {
             return $fit;
         }
@@ -221,7 +221,7 @@ final class Packer
             return $this->task->isExact || $this->isProvenTooMuchFor($rolls) ? false : null;
         }
 
-        return Dive::from($this->task->sizes, $this->counts, $rooms, $rolls, $relaxation->patterns, $this->effort->part(2))
+        return DivingHeuristic::from($this->task->sizes, $this->counts, $rooms, $rolls, $relaxation->patterns, $this->effort->part(2))
             ?? $this->byWorth($order, self::TRIES_AFTER_ALL);
     }
 
@@ -255,10 +255,10 @@ final class Packer
     private function quickly(array $rolls): ?array
     {
         [$sizes, $counts, $rooms] = [$this->task->sizes, $this->counts, $this->roomsOf($rolls)];
-        $laid = Ways::firstFit($sizes, $counts, $rooms, $this->effort)
-            ?? Ways::fullest($sizes, $counts, $rooms, $this->effort, false)
-            ?? Ways::fullest($sizes, $counts, $rooms, $this->effort, true)
-            ?? Ways::bestFit($sizes, $counts, $rooms, $this->effort);
+        $laid = Heuristics::firstFit($sizes, $counts, $rooms, $this->effort)
+            ?? Heuristics::fullest($sizes, $counts, $rooms, $this->effort, false)
+            ?? Heuristics::fullest($sizes, $counts, $rooms, $this->effort, true)
+            ?? Heuristics::bestFit($sizes, $counts, $rooms, $this->effort);
 
         return $laid === null ? $this->byWorth($rolls, count($sizes) > self::MANY_SIZES ? 0 : self::TRIES) : self::patterns($rolls, $laid);
     }
@@ -269,7 +269,7 @@ final class Packer
      */
     private function byWorth(array $rolls, int $tries): ?array
     {
-        foreach (Ways::byWorth($this->task->sizes, $this->counts, $this->roomsOf($rolls), $tries, $this->effort->part(2)) as $laid) {
+        foreach (Heuristics::byWorth($this->task->sizes, $this->counts, $this->roomsOf($rolls), $tries, $this->effort->part(2)) as $laid) {
             return self::patterns($rolls, $laid);
         }
 
@@ -299,9 +299,9 @@ final class Packer
      * @param  list<Pattern>  $cuts
      * @return list<Pattern>
      */
-    private function polish(Choice $choice, array $cuts): array
+    private function polish(RollChoice $choice, array $cuts): array
     {
-        $best = Merit::of($this->task, $choice->rolls, $cuts);
+        $best = LeftoverScore::of($this->task, $choice->rolls, $cuts);
         $needed = $this->task->together($this->counts);
         $room = array_sum(array_map(fn (int $kind, int $count): int => $count * $this->reach->upTo($this->task->rooms[$kind]), array_keys($choice->rolls), $choice->rolls));
         $kinds = array_keys($choice->rolls);
@@ -314,7 +314,7 @@ final class Packer
                 continue;
             }
             foreach ($this->tries($choice, $kind) as $laid) {
-                $merit = Merit::of($this->task, $choice->rolls, $laid);
+                $merit = LeftoverScore::of($this->task, $choice->rolls, $laid);
                 if (($merit <=> $best) < 0) {
                     [$cuts, $best] = [$laid, $merit];
                 }
@@ -323,7 +323,7 @@ final class Packer
                 }
             }
             $closer = $mostLeft > -$best[0] ? $this->closer($choice, $kind, (int) $gives, -$best[0]) : null;
-            $merit = $closer === null ? $best : Merit::of($this->task, $choice->rolls, $closer);
+            $merit = $closer === null ? $best : LeftoverScore::of($this->task, $choice->rolls, $closer);
             if ($closer !== null && ($merit <=> $best) < 0) {
                 [$cuts, $best] = [$closer, $merit];
             }
@@ -339,7 +339,7 @@ final class Packer
      * @param  int  $longest  the leftover that is to be bettered, in units
      * @return ?list<Pattern>
      */
-    private function closer(Choice $choice, int $kind, int $gives, int $longest): ?array
+    private function closer(RollChoice $choice, int $kind, int $gives, int $longest): ?array
     {
         if (count($this->task->sizes) > self::CLOSE_SIZES || array_sum($choice->rolls) > self::CLOSE_ROLLS) {
             return null;
@@ -352,7 +352,7 @@ final class Packer
         for ($turn = 0; $turn < self::CLOSE_TARGETS && $target !== null && $this->task->kinds[$kind]->length - $target * $this->task->step > $longest; $turn++) {
             $its = $rooms + [$short => $target];
             $relaxation = Relaxation::ofAll($this->task->sizes, $this->counts, $its, $rolls, $this->effort->part(2));
-            $cuts = $relaxation->least > 0 ? null : Dive::from($this->task->sizes, $this->counts, $its, $rolls, $relaxation->patterns, $this->effort->part(2));
+            $cuts = $relaxation->least > 0 ? null : DivingHeuristic::from($this->task->sizes, $this->counts, $its, $rolls, $relaxation->patterns, $this->effort->part(2));
             if ($cuts !== null) {
                 return array_map(fn (Pattern $pattern): Pattern => $pattern->kind === $short ? new Pattern($kind, $pattern->pieces) : $pattern, $cuts);
             }
@@ -367,7 +367,7 @@ final class Packer
      *
      * @param  array<int, int>  $merit
      */
-    private function isAsGoodAsCanBe(array $merit, Choice $choice): bool
+    private function isAsGoodAsCanBe(array $merit, RollChoice $choice): bool
     {
         if (count($this->task->sizes) < 2) {
             return true;
@@ -387,19 +387,19 @@ final class Packer
      *
      * @return \Generator<list<Pattern>>
      */
-    private function tries(Choice $choice, int $kind): \Generator
+    private function tries(RollChoice $choice, int $kind): \Generator
     {
         $order = $this->order($choice->rolls);
         array_splice($order, (int) array_search([$kind, 0], $order, true), 1);
         $order[] = [$kind, 0];
         $rooms = $this->roomsOf($order);
         foreach ([false, true] as $withLongest) {
-            $laid = Ways::fullest($this->task->sizes, $this->counts, $rooms, $this->effort, $withLongest);
+            $laid = Heuristics::fullest($this->task->sizes, $this->counts, $rooms, $this->effort, $withLongest);
             if ($laid !== null) {
                 yield self::patterns($order, $laid);
             }
         }
-        foreach (Ways::byWorth($this->task->sizes, $this->counts, $rooms, self::TRIES, $this->effort->part(2)) as $laid) {
+        foreach (Heuristics::byWorth($this->task->sizes, $this->counts, $rooms, self::TRIES, $this->effort->part(2)) as $laid) {
             yield self::patterns($order, $laid);
         }
     }

@@ -157,7 +157,7 @@
                         <input type="hidden" name="do" value="paint">
                         <input type="hidden" name="id" value="{{ $tie['number'] }}">
                         @foreach ($plan->wound() as $mesh)
-                            @php $isPainted = ($litPaints->on->deal->painted[$tie['number']] ?? null) === $mesh->id; @endphp
+                            @php $isPainted = ($litPaints->on->colourTask->painted[$tie['number']] ?? null) === $mesh->id; @endphp
                             <button class="quiet" name="to" value="{{ $mesh->id }}"><x-swatch :ink="$inks[$mesh->id]" /> {{ $isPainted ? 'no longer '.$mesh->name() : $mesh->name() }}</button>
                         @endforeach
                     </x-edit-form>

@@ -27,9 +27,9 @@ final class ColourEditsTest extends PlanCase
     {
         $plan = $this->two();
         $once = PaintTie::with(3, 'b')->apply($plan, $this->reader());
-        $this->assertSame([3 => 'b'], $once->parts[0]->on->deal->painted);
+        $this->assertSame([3 => 'b'], $once->parts[0]->on->colourTask->painted);
         $this->assertSame($plan->write(), PaintTie::with(3, 'b')->apply($once, $this->reader())->write());
-        $this->assertSame([3 => 'c'], PaintTie::with(3, 'c')->apply($once, $this->reader())->parts[0]->on->deal->painted);
+        $this->assertSame([3 => 'c'], PaintTie::with(3, 'c')->apply($once, $this->reader())->parts[0]->on->colourTask->painted);
     }
 
     public function test_of_two_layers_on_a_tie_the_later_is_painted(): void
@@ -43,8 +43,8 @@ final class ColourEditsTest extends PlanCase
     {
         $plan = $this->plan(['materials' => self::MESHES, 'parts' => [['kind' => 'starburst', 'material' => ['a: 2', 'c: 2']]]]);
         $painted = PaintTie::with(5, 'b')->apply($plan, $this->reader());
-        $this->assertSame(['b', 'b', 'b', 'b'], array_column($painted->parts[0]->on->dealt[5], 'id'));
-        $this->assertSame(['a', 'a', 'c', 'c'], array_column($painted->parts[0]->on->dealt[6], 'id'));
+        $this->assertSame(['b', 'b', 'b', 'b'], array_column($painted->parts[0]->on->materialsByTie[5], 'id'));
+        $this->assertSame(['a', 'a', 'c', 'c'], array_column($painted->parts[0]->on->materialsByTie[6], 'id'));
     }
 
     #[TestWith(['3, 5 and 7: Gold', [3 => 'b', 5 => 'b', 7 => 'b']])]
@@ -54,7 +54,7 @@ final class ColourEditsTest extends PlanCase
     #[TestWith(['', []])]
     public function test_what_is_painted_is_written_in_the_maker_s_words(string $typed, array $painted): void
     {
-        $this->assertSame($painted, (new FillBlanks(['parts.l1.painted' => $typed]))->apply($this->two(), $this->reader())->parts[0]->on->deal->painted);
+        $this->assertSame($painted, (new FillBlanks(['parts.l1.painted' => $typed]))->apply($this->two(), $this->reader())->parts[0]->on->colourTask->painted);
     }
 
     #[TestWith(['3 to 5', 'names no mesh of this plan'])]
@@ -75,14 +75,14 @@ final class ColourEditsTest extends PlanCase
     {
         $plan = (new FillBlanks(['parts.l1.painted' => '3 and 17: Gold']))->apply($this->two(), $this->reader());
         $flat = (new FillBlanks(['ties.t1.layout' => 'flat']))->apply($plan, $this->reader());
-        $this->assertSame([3 => 'b'], $flat->parts[0]->on->deal->painted);
+        $this->assertSame([3 => 'b'], $flat->parts[0]->on->colourTask->painted);
     }
 
     public function test_another_technique_that_is_not_dealt_has_neither_order_nor_paint(): void
     {
         $plan = (new FillBlanks(['parts.l1.painted' => '3: Gold', 'parts.l1.kind' => 'poof-run']))->apply($this->two(), $this->reader());
         $this->assertFalse($plan->parts[0]->on->slip->has('order'));
-        $this->assertInstanceOf(Alike::class, $plan->parts[0]->on->dealing);
+        $this->assertInstanceOf(Alike::class, $plan->parts[0]->on->colourOrder);
     }
 
     public function test_exchanging_twice_is_the_plan_as_it_was(): void
@@ -103,7 +103,7 @@ final class ColourEditsTest extends PlanCase
 
     public function test_whatever_is_dealt_and_painted_every_tie_has_its_piece_and_every_piece_is_cut(): void
     {
-        $dealings = array_values(array_filter(array_keys(Craft::standard()->dealings), fn (string $key): bool => $key !== 'top-in-turn'));
+        $dealings = array_values(array_filter(array_keys(Craft::standard()->colourOrders), fn (string $key): bool => $key !== 'top-in-turn'));
         $this->limitTo($this->trials(40))->forAll(Generators::elements(...$dealings), Generators::choose(1, 24), Generators::choose(0, 9), Generators::choose(1, 24))
             ->then(function (string $order, int $inner, int $outer, int $tie): void {
                 $rows = $outer === 0 ? [$inner] : [$inner, $outer];

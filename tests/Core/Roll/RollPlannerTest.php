@@ -265,7 +265,7 @@ final class RollPlannerTest extends TestCase
             $stock = [...array_map(fn (int $part): Stock => $this->part($part), array_slice($parts, 0, 4)), new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, Money::cents(650))];
             $plan = fn (bool $sooner): RollPlan => $this->plannedFrom([$this->poofRun($poofs, $pitch, array_fill(0, $strands, 'm'), $sooner)], $this->cuts(array_slice($pieces, 0, 8)), $stock);
             [$late, $soon] = [$plan(false), $plan(true)];
-            $this->assertLessThanOrEqual($late->merit(), $soon->merit());
+            $this->assertLessThanOrEqual($late->objective(), $soon->objective());
             $saved += (int) ($soon->opened() < $late->opened() || $soon->unmetPieces < $late->unmetPieces);
             $made = [];
             foreach ($soon->rolls as $use) {

@@ -46,7 +46,7 @@ final class SupplyTest extends PlanCase
         $stock = [$this->stock(60), $this->stock(80), new Stock(Origin::New, Length::inches(90), Length::inches(90), null, Money::cents(650))];
         $plan = new RollPlan([new RollUse(1, $stock[0], Length::inches(60), [])], [], [], 0, $this->supply($stock));
         $this->assertSame(80.0, $plan->untouched()->toInches());
-        $this->assertSame([0, 0, 0, -80 * Length::PER_INCH, 2], $plan->merit());
+        $this->assertSame([0, 0, 0, -80 * Length::PER_INCH, 2], $plan->objective());
     }
 
     public function test_the_weaker_of_two_proofs_holds_for_both(): void

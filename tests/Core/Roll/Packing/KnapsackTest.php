@@ -6,7 +6,7 @@ namespace Tests\Core\Roll\Packing;
 
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Roll\Packing\Knapsack;
-use Davrin\Core\Roll\Packing\Reach;
+use Davrin\Core\Roll\Packing\SubsetSums;
 use Eris\Generators;
 use PHPUnit\Framework\TestCase;
 use Tests\RandomTrials;
@@ -20,7 +20,7 @@ final class KnapsackTest extends TestCase
     {
         $this->limitTo($this->trials(100))->forAll(Generators::vector(4, Generators::choose(2, 15)), Generators::vector(4, Generators::choose(0, 3)), Generators::choose(1, 50))->then(function (array $sizes, array $counts, int $room): void {
             [$sizes, $counts] = $this->distinct($sizes, $counts);
-            $reach = new Reach($room, $sizes, $counts, Effort::of(1_000_000));
+            $reach = new SubsetSums($room, $sizes, $counts, Effort::of(1_000_000));
             $sums = array_unique(array_map(fn (array $pieces): int => $this->sum($pieces, $sizes), $this->allWays($sizes, $counts, $room)));
             for ($asked = 0; $asked <= $room; $asked++) {
                 $below = array_filter($sums, fn (int $sum): bool => $sum <= $asked);
@@ -39,13 +39,13 @@ final class KnapsackTest extends TestCase
     public function test_long_pieces_are_taken_rather_than_short_ones(): void
     {
         // 20 is 10 + 10 or 4 x 5; the short ones stay for later.
-        $this->assertSame([0 => 2], (new Reach(20, [10, 5], [2, 4], Effort::of(1_000_000)))->pieces(20));
-        $this->assertSame([0 => 1, 1 => 2], (new Reach(20, [10, 5], [1, 4], Effort::of(1_000_000)))->pieces(20));
+        $this->assertSame([0 => 2], (new SubsetSums(20, [10, 5], [2, 4], Effort::of(1_000_000)))->pieces(20));
+        $this->assertSame([0 => 1, 1 => 2], (new SubsetSums(20, [10, 5], [1, 4], Effort::of(1_000_000)))->pieces(20));
     }
 
     public function test_once_a_roll_is_full_nothing_more_is_asked(): void
     {
-        $reach = new Reach(20, [10, 5, 3], [2, 1, 4], Effort::of(1_000_000), untilFull: true);
+        $reach = new SubsetSums(20, [10, 5, 3], [2, 1, 4], Effort::of(1_000_000), untilFull: true);
         $this->assertSame([20, [0 => 2]], [$reach->upTo(20), $reach->pieces(20)]);
     }
 

@@ -6,13 +6,13 @@ namespace Tests\Core\Roll\Packing;
 
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Roll\Packing\Bound;
-use Davrin\Core\Roll\Packing\Choice;
-use Davrin\Core\Roll\Packing\Choices;
-use Davrin\Core\Roll\Packing\Gallop;
+use Davrin\Core\Roll\Packing\ExponentialSearch;
 use Davrin\Core\Roll\Packing\LowerBound;
 use Davrin\Core\Roll\Packing\Packer;
+use Davrin\Core\Roll\Packing\PackingTask;
+use Davrin\Core\Roll\Packing\RollChoice;
+use Davrin\Core\Roll\Packing\RollChoices;
 use Davrin\Core\Roll\Packing\RollKind;
-use Davrin\Core\Roll\Packing\Task;
 use Eris\Generators;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -27,14 +27,14 @@ final class ManyRowsTest extends TestCase
     #[TestWith([180, 18])]
     public function test_nothing_is_bought_while_full_rolls_lie_there(int $length, int $count): void
     {
-        $packed = Packer::pack(Task::of([$length => $count], [$this->new(360), ...array_map($this->full(...), range(361, 375))]));
+        $packed = Packer::pack(PackingTask::of([$length => $count], [$this->new(360), ...array_map($this->full(...), range(361, 375))]));
         $this->assertEquals(new Bound(0, 0, 9), $packed->cost());
         $this->assertTrue($packed->isProven());
     }
 
     public function test_forty_rolls_alike_are_one_kind_with_a_number(): void
     {
-        $task = Task::of([110 => 30], [...array_map(fn (): RollKind => $this->full(360), range(1, 40)), $this->new(360)]);
+        $task = PackingTask::of([110 => 30], [...array_map(fn (): RollKind => $this->full(360), range(1, 40)), $this->new(360)]);
         $this->assertSame([40, null], array_map(fn (RollKind $kind): ?int => $kind->count, $task->kinds));
         $this->assertSame([0, 39, 40, 40], [$task->place(0, 0), $task->place(0, 39), $task->place(1, 0), $task->place(1, 7)]);
         $effort = Effort::of(40_000_000);
@@ -48,7 +48,7 @@ final class ManyRowsTest extends TestCase
     {
         $new = new RollKind(60, null, 0, true);
         foreach ([[$new, $this->full(60), $this->full(60)], [$this->full(60), $new, $this->full(60)], [$this->full(60), $this->full(60), $new]] as $kinds) {
-            $task = Task::of([60 => 5], $kinds);
+            $task = PackingTask::of([60 => 5], $kinds);
             $endless = (int) array_search($new, $kinds, true);
             $places = array_map(fn (int $number): int => $task->place(0, $number), range(0, 4));
             $this->assertEqualsCanonicalizing(array_values(array_diff([0, 1, 2], [$endless])), array_slice($places, 0, 2));
@@ -58,9 +58,9 @@ final class ManyRowsTest extends TestCase
 
     public function test_of_rolls_at_one_price_the_longest_stand_for_all_others(): void
     {
-        $task = Task::of([10 => 99], [$this->full(30), $this->full(50), $this->full(40), $this->new(60), new RollKind(20, 1)]);
+        $task = PackingTask::of([10 => 99], [$this->full(30), $this->full(50), $this->full(40), $this->new(60), new RollKind(20, 1)]);
         $choices = [];
-        foreach (Choices::of($task, [1, 1, 1, 2, 1])->from(8) as $choice) {
+        foreach (RollChoices::of($task, [1, 1, 1, 2, 1])->from(8) as $choice) {
             $choices[] = [...$choice->cost(), array_filter($choice->rolls)];
         }
         $this->assertSame([
@@ -71,11 +71,11 @@ final class ManyRowsTest extends TestCase
 
     public function test_choices_that_are_proven_to_be_too_little_are_passed_over(): void
     {
-        $task = Task::of([10 => 99], [$this->new(10), ...array_fill(0, 50, $this->full(10))]);
-        $ways = Choices::of($task, [200, 50])->from(1);
+        $task = PackingTask::of([10 => 99], [$this->new(10), ...array_fill(0, 50, $this->full(10))]);
+        $ways = RollChoices::of($task, [200, 50])->from(1);
         $asked = 0;
         $ways->current();
-        $next = $ways->send(function (Choice $choice) use (&$asked): bool {
+        $next = $ways->send(function (RollChoice $choice) use (&$asked): bool {
             $asked++;
 
             return array_sum($choice->rolls) < 163;
@@ -88,7 +88,7 @@ final class ManyRowsTest extends TestCase
     {
         foreach ([0, 1, 2, 37, 999, 1000] as $first) {
             $tries = 0;
-            $found = Gallop::first(0, 1000, function (int $number) use ($first, &$tries): bool {
+            $found = ExponentialSearch::first(0, 1000, function (int $number) use ($first, &$tries): bool {
                 $tries++;
 
                 return $number >= $first;
@@ -96,8 +96,8 @@ final class ManyRowsTest extends TestCase
             $this->assertSame($first, $found);
             $this->assertLessThan(22, $tries);
         }
-        $this->assertNull(Gallop::first(3, 9, fn (): bool => false));
-        $this->assertNull(Gallop::first(9, 3, fn (): bool => true));
+        $this->assertNull(ExponentialSearch::first(3, 9, fn (): bool => false));
+        $this->assertNull(ExponentialSearch::first(9, 3, fn (): bool => true));
     }
 
     public function test_no_bound_is_bettered_by_trying_every_way_and_hardly_a_roll_is_too_many(): void
@@ -112,7 +112,7 @@ final class ManyRowsTest extends TestCase
         )->then(function (array $pieces, array $full, array $parts, int $new, int $fewer) use (&$tasks, &$over): void {
             $pieces = array_slice($pieces, 0, 5 - intdiv($fewer, 3));
             $kinds = [...array_map($this->full(...), $full), ...array_map(fn (int $part): RollKind => new RollKind($part, 1), $parts), new RollKind(24, $new, 650, true)];
-            $packed = Packer::pack(Task::of(array_count_values($pieces), $kinds));
+            $packed = Packer::pack(PackingTask::of(array_count_values($pieces), $kinds));
             $best = $this->best($pieces, $kinds);
             $tasks++;
             $this->assertLessThanOrEqual($best, [$packed->bound?->unmet, $packed->bound?->money, $packed->bound?->opened]);
@@ -126,9 +126,9 @@ final class ManyRowsTest extends TestCase
     {
         // In units of 1/160 mm: 300 of them use one roll to the last unit, and the grid is far too coarse to see it.
         $roll = 300 * 4877;
-        $packed = Packer::pack(Task::of([4877 => 300], [$this->new($roll)]));
+        $packed = Packer::pack(PackingTask::of([4877 => 300], [$this->new($roll)]));
         $this->assertSame(1, $packed->opened);
-        $task = Task::of([4877 => 299, 4871 => 1], [$this->new($roll)]);
+        $task = PackingTask::of([4877 => 299, 4871 => 1], [$this->new($roll)]);
         $this->assertFalse($task->isExact);
         $packed = Packer::pack($task);
         $this->assertSame(1, $packed->opened, 'what fits to the last unit is not lost on a coarse grid');

@@ -6,8 +6,8 @@ namespace Tests\Core\Roll\Packing;
 
 use Davrin\Core\Roll\Packing\Packed;
 use Davrin\Core\Roll\Packing\Packer;
+use Davrin\Core\Roll\Packing\PackingTask;
 use Davrin\Core\Roll\Packing\RollKind;
-use Davrin\Core\Roll\Packing\Task;
 use Eris\Generators;
 use PHPUnit\Framework\TestCase;
 use Tests\RandomTrials;
@@ -98,7 +98,7 @@ final class PackerTest extends TestCase
     public function test_a_grid_too_fine_to_look_at_still_cuts_no_roll_over(): void
     {
         $kinds = [new RollKind(1_463_040, null, 650, true)];
-        $task = Task::of([90_001 => 20, 70_003 => 9, 33_333 => 31], $kinds, 24_384);
+        $task = PackingTask::of([90_001 => 20, 70_003 => 9, 33_333 => 31], $kinds, 24_384);
         $packed = Packer::pack($task);
         $this->assertFalse($task->isExact);
         $this->assertSame([0, 0, 0], $packed->unmet);
@@ -226,17 +226,17 @@ final class PackerTest extends TestCase
      * @param  array<int, int>  $pieces
      * @param  list<int>  $parts
      * @param  list<RollKind>  $kinds
-     * @return array{Task, Packed}
+     * @return array{PackingTask, Packed}
      */
     private function pack(array $pieces, array $parts, array $kinds): array
     {
-        $task = Task::of($pieces, [...array_map(fn (int $length): RollKind => new RollKind($length, 1), $parts), ...$kinds], 6);
+        $task = PackingTask::of($pieces, [...array_map(fn (int $length): RollKind => new RollKind($length, 1), $parts), ...$kinds], 6);
 
         return [$task, Packer::pack($task)];
     }
 
     /** @return array<int, list<int>> how much is cut from rolls of each length */
-    private function used(Task $task, Packed $packed): array
+    private function used(PackingTask $task, Packed $packed): array
     {
         $used = [];
         foreach ($packed->cuts as $pattern) {

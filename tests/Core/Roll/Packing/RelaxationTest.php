@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Roll\Packing;
 
 use Davrin\Core\Effort\Effort;
-use Davrin\Core\Roll\Packing\Choice;
-use Davrin\Core\Roll\Packing\Choices;
-use Davrin\Core\Roll\Packing\Dive;
+use Davrin\Core\Roll\Packing\DivingHeuristic;
+use Davrin\Core\Roll\Packing\Heuristics;
+use Davrin\Core\Roll\Packing\PackingTask;
 use Davrin\Core\Roll\Packing\Pattern;
 use Davrin\Core\Roll\Packing\Relaxation;
+use Davrin\Core\Roll\Packing\RollChoice;
+use Davrin\Core\Roll\Packing\RollChoices;
 use Davrin\Core\Roll\Packing\RollKind;
-use Davrin\Core\Roll\Packing\Task;
-use Davrin\Core\Roll\Packing\Ways;
 use Eris\Generators;
 use PHPUnit\Framework\TestCase;
 use Tests\RandomTrials;
@@ -63,7 +63,7 @@ final class RelaxationTest extends TestCase
             $ones = array_fill(0, count($rooms), 1);
             $relaxation = Relaxation::ofAll($sizes, $counts, $rooms, $ones, Effort::of(1_000_000));
             $this->assertSame([0, 0], [$relaxation->least, Relaxation::ofMost($sizes, $counts, $rooms, $ones, Effort::of(1_000_000))->least]);
-            $cut = Dive::from($sizes, $counts, $rooms, $ones, $relaxation->patterns, Effort::of(1_000_000));
+            $cut = DivingHeuristic::from($sizes, $counts, $rooms, $ones, $relaxation->patterns, Effort::of(1_000_000));
             foreach ($cut ?? [] as $pattern) {
                 foreach ($pattern->pieces as $index => $count) {
                     $counts[$index] -= $count;
@@ -76,16 +76,16 @@ final class RelaxationTest extends TestCase
 
     public function test_the_cheapest_choice_of_rolls_comes_first_and_too_little_never(): void
     {
-        $task = Task::of([10 => 30], [new RollKind(40, 1), new RollKind(100, null, 300, true), new RollKind(100, 2, 0, true), new RollKind(200, null, 500, true)]);
+        $task = PackingTask::of([10 => 30], [new RollKind(40, 1), new RollKind(100, null, 300, true), new RollKind(100, 2, 0, true), new RollKind(200, null, 500, true)]);
         $choices = [];
-        foreach (Choices::of($task, [1, 9, 2, 9])->from(30) as $choice) {
+        foreach (RollChoices::of($task, [1, 9, 2, 9])->from(30) as $choice) {
             $choices[] = $choice;
             if (count($choices) === 6) {
                 break;
             }
         }
         // 300 in are wanted (in steps of 10 in: 30), and 40 in are open: two full ones from the shelf and more.
-        $this->assertSame([[300, 3], [500, 2], [500, 3], [600, 3], [600, 4], [800, 2]], array_map(fn (Choice $choice): array => [$choice->money, $choice->opened], $choices));
+        $this->assertSame([[300, 3], [500, 2], [500, 3], [600, 3], [600, 4], [800, 2]], array_map(fn (RollChoice $choice): array => [$choice->money, $choice->opened], $choices));
         $this->assertSame([0 => 1, 1 => 1, 2 => 2], $choices[0]->rolls);
         foreach ($choices as $choice) {
             $this->assertGreaterThanOrEqual(30, array_sum(array_map(fn (int $kind, int $count): int => $count * $task->rooms[$kind], array_keys($choice->rolls), $choice->rolls)));
@@ -94,8 +94,8 @@ final class RelaxationTest extends TestCase
 
     public function test_what_is_open_but_not_there_is_in_no_choice(): void
     {
-        $task = Task::of([10 => 2], [new RollKind(30, 0), new RollKind(40, 1)]);
-        $this->assertSame([[1 => 1]], array_map(fn (Choice $choice): array => $choice->rolls, iterator_to_array(Choices::of($task, [0, 1])->from(2), false)));
+        $task = PackingTask::of([10 => 2], [new RollKind(30, 0), new RollKind(40, 1)]);
+        $this->assertSame([[1 => 1]], array_map(fn (RollChoice $choice): array => $choice->rolls, iterator_to_array(RollChoices::of($task, [0, 1])->from(2), false)));
     }
 
     public function test_every_quick_way_places_all_or_says_that_it_cannot(): void
@@ -105,7 +105,7 @@ final class RelaxationTest extends TestCase
             $sizes = array_values(array_unique($sizes));
             $counts = array_slice($counts, 0, count($sizes));
             $effort = Effort::of(1_000_000);
-            $ways = [Ways::firstFit($sizes, $counts, $rooms, $effort), Ways::bestFit($sizes, $counts, $rooms, $effort), Ways::fullest($sizes, $counts, $rooms, $effort, true), Ways::fullest($sizes, $counts, $rooms, $effort, false), ...Ways::byWorth($sizes, $counts, $rooms, 3, $effort)];
+            $ways = [Heuristics::firstFit($sizes, $counts, $rooms, $effort), Heuristics::bestFit($sizes, $counts, $rooms, $effort), Heuristics::fullest($sizes, $counts, $rooms, $effort, true), Heuristics::fullest($sizes, $counts, $rooms, $effort, false), ...Heuristics::byWorth($sizes, $counts, $rooms, 3, $effort)];
             foreach (array_filter($ways, fn (?array $laid): bool => $laid !== null) as $laid) {
                 $placed = array_fill(0, count($sizes), 0);
                 foreach ($laid as $roll => $pieces) {
@@ -126,8 +126,8 @@ final class RelaxationTest extends TestCase
 
     public function test_a_dive_along_nothing_finds_nothing(): void
     {
-        $this->assertNull(Dive::from([10], [1], [5], [1], [], Effort::of(1_000_000)));
-        $this->assertSame([], Dive::from([10], [0], [5], [1], [], Effort::of(1_000_000)));
-        $this->assertEquals([new Pattern(0, [0 => 1])], Dive::from([10], [1], [15], [1], [new Pattern(0, [0 => 1], 1.0)], Effort::of(1_000_000)));
+        $this->assertNull(DivingHeuristic::from([10], [1], [5], [1], [], Effort::of(1_000_000)));
+        $this->assertSame([], DivingHeuristic::from([10], [0], [5], [1], [], Effort::of(1_000_000)));
+        $this->assertEquals([new Pattern(0, [0 => 1])], DivingHeuristic::from([10], [1], [15], [1], [new Pattern(0, [0 => 1], 1.0)], Effort::of(1_000_000)));
     }
 }

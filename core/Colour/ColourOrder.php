@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Colour;
+
+use Davrin\Core\Concern\Concern;
+use Davrin\Core\Material\MaterialUse;
+
+/** A way of dealing meshes out to the ties of a layer. Nothing else in the core knows a dealing by name. */
+interface ColourOrder
+{
+    public function key(): string;
+
+    /** As it follows the meshes in a sentence: "in turn". */
+    public function name(): string;
+
+    /** Whether it goes with a technique whose elements take meshes so. */
+    public function suits(MaterialUse $use): bool;
+
+    /**
+     * How many meshes are named for it.
+     *
+     * @param  int  $ties  that it deals to
+     */
+    public function materials(MaterialUse $use, int $ties): MaterialUse;
+
+    /** @return array<int, non-empty-list<string>> the meshes of each element, piece by piece, by the number of its tie */
+    public function deal(ColourTask $colourTask): array;
+
+    /** @return list<Concern> what the eye will find */
+    public function concerns(ColourTask $colourTask): array;
+}

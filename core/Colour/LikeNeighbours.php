@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Colour;
+
+use Davrin\Core\Concern\Concern;
+use Davrin\Core\Ties\TieRow;
+use Davrin\Core\Words\Words;
+
+/** Where like meets like in an order that was meant to keep them apart: beside what was painted by hand, and across rows. */
+final readonly class LikeNeighbours
+{
+    /** More pairs than these are counted, not named. */
+    private const NAMED = 4;
+
+    /** @var array<int, string> what each tie shows, by its number */
+    private array $shown;
+
+    /** @param  array<int, string>  $unpainted  and what it would show had nothing been painted */
+    private function __construct(private ColourTask $colourTask, private array $unpainted)
+    {
+        $this->shown = $colourTask->withPaint($unpainted);
+    }
+
+    /**
+     * Both.
+     *
+     * @param  array<int, string>  $unpainted
+     * @param  array<string, array<string, string>>  $otherOrders  what to write instead, by what to call it
+     * @return list<Concern>
+     */
+    public static function of(ColourTask $colourTask, array $unpainted, array $otherOrders = []): array
+    {
+        return [...self::ofPaint($colourTask, $unpainted), ...self::ofRows($colourTask, $unpainted, $otherOrders)];
+    }
+
+    /**
+     * Beside what was painted only: where the order itself puts like to like it is meant.
+     *
+     * @param  array<int, string>  $unpainted
+     * @return list<Concern>
+     */
+    public static function ofPaint(ColourTask $colourTask, array $unpainted): array
+    {
+        return (new self($colourTask, $unpainted))->beside();
+    }
+
+    /**
+     * Across rows only.
+     *
+     * @param  array<int, string>  $unpainted
+     * @param  array<string, array<string, string>>  $otherOrders
+     * @return list<Concern>
+     */
+    public static function ofRows(ColourTask $colourTask, array $unpainted, array $otherOrders = []): array
+    {
+        return (new self($colourTask, $unpainted))->across($otherOrders);
+    }
+
+    /** @return list<Concern> a tie painted like its neighbour */
+    private function beside(): array
+    {
+        $pairs = [];
+        foreach ($this->colourTask->rows as $row) {
+            foreach (Neighbours::alike($this->colourTask->neighbours->along($row), $this->shown) as $pair) {
+                if (Neighbours::alike([$pair], $this->unpainted) === [] && array_intersect_key($this->colourTask->painted, array_flip($pair)) !== []) {
+                    $pairs[] = $pair;
+                }
+            }
+        }
+        if ($pairs === []) {
+            return [];
+        }
+        $painted = array_values(array_filter(array_unique(array_merge(...$pairs)), fn (int $tie): bool => isset($this->colourTask->painted[$tie])));
+
+        return [new Concern('beside', 'Painted like its neighbour.', ucfirst(self::pairs($pairs)).' show the same mesh.', array_values(array_unique(array_merge(...$pairs))), [
+            ...$this->exchanged($painted[0]),
+            'Take the paint off '.Words::ties($painted) => ['painted' => self::written(array_diff_key($this->colourTask->painted, array_flip($painted)))],
+        ])];
+    }
+
+    /**
+     * The painted tie and the nearest in its row with which it changes places so that neither meets its own.
+     *
+     * @return array<string, array<string, string>>
+     */
+    private function exchanged(int $tie): array
+    {
+        $row = array_values(array_filter($this->colourTask->rows, fn (TieRow $row): bool => in_array($tie, self::numbers($row), true)))[0];
+        $numbers = self::numbers($row);
+        $place = (int) array_search($tie, $numbers, true);
+        usort($numbers, fn (int $a, int $b): int => abs(array_search($a, self::numbers($row), true) - $place) <=> abs(array_search($b, self::numbers($row), true) - $place));
+        $along = $this->colourTask->neighbours->along($row);
+        // Where the order itself puts like to like, that mesh is its ground.
+        $ground = array_map(fn (array $pair): string => $this->unpainted[$pair[0]], Neighbours::alike($along, $this->unpainted));
+        foreach (array_slice($numbers, 1) as $other) {
+            $tried = array_replace($this->shown, [$tie => $this->shown[$other], $other => $this->shown[$tie]]);
+            if ($this->shown[$other] !== $this->shown[$tie] && Neighbours::alike($along, array_filter($tried, fn (string $mesh): bool => ! in_array($mesh, $ground, true))) === []) {
+                $painted = array_replace($this->colourTask->painted, [$tie => $this->shown[$other], $other => $this->shown[$tie]]);
+                ksort($painted);
+
+                return [sprintf('Swap ties %d and %d', min($tie, $other), max($tie, $other)) => ['painted' => self::written($painted)]];
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * Like across rows, of what is no background.
+     *
+     * @param  array<string, array<string, string>>  $otherOrders
+     * @return list<Concern>
+     */
+    private function across(array $otherOrders): array
+    {
+        $counts = array_count_values($this->shown);
+        $background = array_filter($counts, fn (int $count): bool => 2 * $count > count($this->shown));
+        $pairs = Neighbours::alike($this->colourTask->neighbours->across(), array_filter($this->shown, fn (string $mesh): bool => ! isset($background[$mesh])));
+
+        return $pairs === [] ? [] : [new Concern('across-rows', 'Like meets like across the rows.', sprintf(
+            '%s show the same mesh one behind the other. %s', ucfirst(self::pairs($pairs)),
+            $otherOrders === [] ? 'Paint one of them, or name the meshes in another order.' : 'In another order fewer do.',
+        ), array_values(array_unique(array_merge(...$pairs))), $otherOrders)];
+    }
+
+    /** @param  non-empty-list<array{int, int}>  $pairs */
+    public static function pairs(array $pairs): string
+    {
+        $more = count($pairs) - self::NAMED;
+
+        return 'ties '.implode('; ', array_map(fn (array $pair): string => "$pair[0] and $pair[1]", array_slice($pairs, 0, self::NAMED)))
+            .($more > 0 ? sprintf('; and %s more', Words::count($more, 'pair')) : '');
+    }
+
+    /** @param  array<int, string>  $painted */
+    private static function written(array $painted): string
+    {
+        return $painted === [] ? PaintBlank::NONE : implode('; ', array_map(fn (int $tie, string $mesh): string => "$tie: $mesh", array_keys($painted), $painted));
+    }
+
+    /** @return non-empty-list<int> */
+    private static function numbers(TieRow $row): array
+    {
+        return array_map(fn ($tie): int => $tie->number, $row->ties);
+    }
+}

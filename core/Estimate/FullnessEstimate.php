@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Estimate;
+
+use Davrin\Core\Material\Wound;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Part\Part;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Ties\Tie;
+use Davrin\Core\Words\Figure;
+
+/**
+ * Square inches of mesh per inch of the form, along the line midway between the outermost and the innermost wire that is
+ * used, in the sections that are filled (docs/craft-figures.md). Where techniques with other bounds are mixed, each layer
+ * counts as the part of its own bound that it makes.
+ */
+final class FullnessEstimate
+{
+    /** @param  list<Part>  $parts */
+    public static function of(Plan $plan, array $parts): Fullness
+    {
+        $parts = array_values(array_filter($parts, fn (Part $part): bool => $part->kind->fullness() !== null));
+        if ($parts === []) {
+            return new Fullness(null, new Figure('fullness', '0', 'none', ['no layer that fills'], true));
+        }
+        $along = self::along($plan, $parts);
+        [$thin, $full, $perInch, $because] = [0.0, 0.0, 0.0, []];
+        foreach ($parts as $part) {
+            [$least, $most] = $part->kind->fullness() ?? throw new \LogicException('A layer that fills has bounds.');
+            $its = self::area($part) / $along;
+            [$thin, $full, $perInch] = [$thin + $its / $least, $full + $its / $most, $perInch + $its];
+            $because[] = sprintf('%s: %s', $part->kind->noun()[1], self::areaWords($part, $plan->units()));
+        }
+        $verdict = match (true) {
+            $thin < 1 => 'thin',
+            $full > 1 => 'very full',
+            default => 'usual',
+        };
+        [$shown, $unit] = [number_format($plan->units() === Units::Inches ? $perInch : $perInch * 2.54, 1, '.', ''), $plan->units() === Units::Inches ? 'sq in an inch' : 'sq cm a cm'];
+
+        return new Fullness($verdict, new Figure('fullness', number_format($perInch, 1, '.', ''), "$shown $unit, $verdict", [
+            ...$because,
+            sprintf('along %s of the form: %s %s', $plan->units()->place(Length::ofUnits((int) round($along * Length::PER_INCH))), $shown, $unit),
+            self::boundWords($parts, $perInch / $thin, $perInch / $full, $plan->units()).' (starting guesses)',
+        ], true, "$shown $unit"));
+    }
+
+    /**
+     * How long the form is where it is filled, in inches.
+     *
+     * @param  non-empty-list<Part>  $parts
+     */
+    private static function along(Plan $plan, array $parts): float
+    {
+        $ties = array_merge(...array_map(fn (Part $part): array => $part->on->ties(), $parts));
+        $wires = array_merge(...array_map(fn (Tie $tie): array => $tie->seat->isCrossbar() ? range(1, $plan->form->wires()) : $tie->seat->wires(), $ties));
+
+        return $wires === [] ? 1.0 : max(1.0, $plan->form->centreLine(min($wires), max($wires), array_values(array_unique(array_map(fn (Tie $tie): int => $tie->section, $ties)))));
+    }
+
+    /** In square inches of plain mesh. */
+    private static function area(Part $part): float
+    {
+        return array_sum(array_map(fn (Wound $mesh): float => LengthTaken::ofMesh($part, $mesh)->toInches() * $mesh->width()->toInches() * $mesh->fills(), $part->on->wound()));
+    }
+
+    private static function areaWords(Part $part, Units $units): string
+    {
+        return implode(' + ', array_map(fn (Wound $mesh): string => sprintf(
+            '%s x %s wide%s', $units->exact(LengthTaken::ofMesh($part, $mesh)), $units->exact($mesh->width()), $mesh->fills() === 1.0 ? '' : sprintf(' x %s for %s', $mesh->fills(), $mesh->slip->show('body', $units)),
+        ), $part->on->wound()));
+    }
+
+    /** @param  non-empty-list<Part>  $parts */
+    private static function boundWords(array $parts, float $thin, float $full, Units $units): string
+    {
+        $one = count(array_unique(array_map(fn (Part $part): string => json_encode($part->kind->fullness(), JSON_THROW_ON_ERROR), $parts))) === 1;
+
+        return sprintf('%sthin below %s, very full above %s', $one ? '' : 'mixed as they are, ', self::shown($thin, $units), self::shown($full, $units));
+    }
+
+    private static function shown(float $perInch, Units $units): string
+    {
+        return LengthText::decimal((int) round(($units === Units::Inches ? $perInch : $perInch * 2.54) * 10), 10, 1);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Roll\Packing;
+
+/**
+ * What makes one way of cutting the same rolls better than another: the longest leftover on a roll that is open, then few leftovers
+ * that are kept, then small part rolls used up before large ones. A part roll that nothing is cut from is left over, too.
+ */
+final class LeftoverScore
+{
+    /**
+     * @param  array<int, int>  $rolls  how many of each kind are open
+     * @param  list<Pattern>  $cuts
+     * @return array<int, int> compared one after another, less is better
+     */
+    public static function of(PackingTask $task, array $rolls, array $cuts): array
+    {
+        $used = [];
+        foreach ($cuts as $pattern) {
+            $units = 0;
+            foreach ($pattern->pieces as $index => $count) {
+                $units += $count * $task->lengths[$index];
+            }
+            $used[$pattern->kind][] = $units;
+        }
+        [$longest, $kept, $small] = [0, 0, []];
+        foreach ($rolls as $kind => $count) {
+            $its = $used[$kind] ?? [];
+            rsort($its);
+            $length = $task->kinds[$kind]->length;
+            for ($roll = 0; $roll < $count; $roll++) {
+                $left = $length - ($its[$roll] ?? 0);
+                $longest = max($longest, $left);
+                $kept += $left >= $task->keepFrom ? 1 : 0;
+                if ($task->kinds[$kind]->isOpen()) {
+                    $small[] = [$length, -($its[$roll] ?? 0)];
+                }
+            }
+        }
+        sort($small);
+
+        return [-$longest, $kept, ...array_column($small, 1)];
+    }
+}
