@@ -34,7 +34,7 @@ final readonly class Sample
             'form' => $example->form,
             'ties' => $example->spots === [] ? [] : [['layout' => Free::KEY, 'spots' => $example->spots]],
             'materials' => [['id' => 'a', 'name' => 'Sage mesh', ...$mesh], ['id' => 'b', 'name' => 'Gold mesh', 'colour' => '#c99a3c', 'hatch' => 'dots', ...$mesh]],
-            'parts' => [...$example->before, ['id' => 'shown', 'kind' => $technique->key(), 'material' => self::mix($technique, $several)]],
+            'parts' => [...$example->before, ['id' => 'shown', 'kind' => $technique->key(), ...(($technique->materials()->goods ?? null) === null ? ['material' => self::mix($technique, $several)] : [])]],
         ]);
 
         return new self($technique, $plan, $engine->figures($plan));

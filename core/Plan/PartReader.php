@@ -84,6 +84,23 @@ final readonly class PartReader
     }
 
     /**
+     * The kinds of goods that parts are made of and the plan has none of: for each such part the first that will do.
+     *
+     * @param  list<array<array-key, mixed>>  $list
+     * @return list<string> by key
+     */
+    public function goodsThatAreMissing(array $list, Materials $materials): array
+    {
+        $missing = [];
+        foreach ($list as $written) {
+            $use = ($this->craft->parts[is_string($written['kind'] ?? null) ? $written['kind'] : ''] ?? null)?->materials();
+            $missing = [...$missing, ...($use === null || $materials->names($use) !== [] ? [] : array_slice($use->goods ?? [], 0, 1))];
+        }
+
+        return array_values(array_unique($missing));
+    }
+
+    /**
      * The blanks of a part of a kind.
      *
      * @param  array<array-key, mixed>  $written
@@ -151,9 +168,6 @@ final readonly class PartReader
     private function part(string $id, array $written, Materials $materials, Surroundings $there, bool $carry, int $steps): Part
     {
         $kind = $this->craft->parts[Written::chosen($this->kindChoice(), $written, '')];
-        if (! $kind->materials()->isNone() && $materials->names($kind->materials()) === []) {
-            throw Fault::at('/material', sprintf('This takes %s, and the plan has none. Add that first.', $kind->materials()->noun));
-        }
         $anchor = self::anchorWhere($kind, $written, $there, $carry);
         $order = $anchor->group === null || $kind->materials()->isNone() ? null : $this->dealing($kind, $written, $carry);
         $blanks = $this->blanks($kind, $order, $materials, $there, $anchor->group, count($anchor->ties()), $written, $carry);

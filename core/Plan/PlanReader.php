@@ -86,9 +86,11 @@ final readonly class PlanReader
         $ties = $this->lastTies->orBuilt(self::key($formSlip, $settings, [$written, $carrying]), fn (): Ties => $this->ties($written, $formKind, $form, $units, $carrying));
         $list = Written::list($document, 'materials');
         $materials = $this->lastMaterials->orBuilt(serialize([$list, array_intersect($carrying, $this->addresses($list))]), fn (): Materials => new Materials($this->materials($list, $carrying)));
-        $parts = $this->parts->read(Written::list($document, 'parts'), $materials, $ties, $form, $units, $carrying);
+        $written = Written::list($document, 'parts');
+        $materials = $this->withGoods($materials, $this->parts->goodsThatAreMissing($written, $materials));
+        $parts = $this->parts->read($written, $materials, $ties, $form, $units, $carrying);
 
-        return new Plan($heading, $formKind, $formSlip, $form, $ties, $this->withGoods($materials, PlanDemand::of($form, $ties, $parts)), $parts, $settings);
+        return new Plan($heading, $formKind, $formSlip, $form, $ties, $this->withGoods($materials, PlanDemand::of($form, $ties, $parts)->kindsOfGoods()), $parts, $settings);
     }
 
     private function build(FormKind $kind, Slip $slip, Settings $settings): Form
@@ -253,10 +255,14 @@ final readonly class PlanReader
         };
     }
 
-    /** Goods that something asks for and the plan does not list are those that are usual. */
-    private function withGoods(Materials $materials, PlanDemand $demand): Materials
+    /**
+     * Goods that something asks for and the plan does not list are those that are usual.
+     *
+     * @param  list<string>  $kinds  that are asked for, by key
+     */
+    private function withGoods(Materials $materials, array $kinds): Materials
     {
-        foreach ($demand->kindsOfGoods() as $kind) {
+        foreach ($kinds as $kind) {
             if ($materials->ofKind($kind) === null) {
                 for ($id = $kind, $number = 2; isset($materials->all[$id]); $number++) {
                     $id = "$kind-$number";

@@ -82,9 +82,10 @@ final class AnchorTest extends PlanCase
         $this->assertFault($pointer, $says, fn () => $this->worked($anchor, $written, [['id' => 'b', 'kind' => 'ball']]));
     }
 
-    public function test_a_part_whose_goods_the_plan_has_not_says_so(): void
+    public function test_goods_that_the_plan_does_not_list_are_the_usual_ones(): void
     {
-        $this->assertFault('/parts/0/material', 'This takes balls, and the plan has none.', fn () => $this->worked(new AtSpot, [], []));
+        [$plan] = $this->worked(new AtSpot, [], []);
+        $this->assertSame([['m1', 'ball', 'stems'], 'Foam balls'], [array_keys($plan->materials->all), $plan->parts[0]->materialNames()]);
     }
 
     public function test_two_kinds_of_one_key_are_told_of_at_once(): void
