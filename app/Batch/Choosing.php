@@ -21,7 +21,12 @@ final readonly class Choosing
     /** @param  mixed  $typed  how many, by the id of the plan */
     public static function of(mixed $typed): self
     {
-        $copies = array_filter(array_map(fn (mixed $count): int => is_numeric($count) ? max(0, min(self::MOST_COPIES, (int) $count)) : 0, array_filter(is_array($typed) ? $typed : [], is_int(...), ARRAY_FILTER_USE_KEY)));
+        $copies = array_filter(
+            array_map(
+                fn (mixed $count): int => is_numeric($count) ? max(0, min(self::MOST_COPIES, (int) $count)) : 0,
+                array_filter(is_array($typed) ? $typed : [], is_int(...), ARRAY_FILTER_USE_KEY),
+            ),
+        );
         /** @var list<SavedPlan> $plans */
         $plans = SavedPlan::latestFirst()->limit(self::MOST_PLANS)->get()->all();
         /** @var list<SavedPlan> $chosen */

@@ -2,7 +2,10 @@
 
 namespace App\Blanks;
 
-/** What was typed in blanks, as text: where a blank is written in several fields, an entry's are joined by a space, entries by a plus sign. */
+/**
+ * What was typed in blanks, as text: where a blank is written in several fields, an entry's are joined by a space, entries by a plus
+ * sign.
+ */
 final class Typed
 {
     private const BETWEEN = ' + ';
@@ -32,7 +35,10 @@ final class Typed
     /** @param  array<mixed>  $entries */
     private static function joined(array $entries): string
     {
-        $texts = array_map(fn (mixed $fields): string => trim(implode(' ', array_map(trim(...), array_filter((array) $fields, is_string(...))))), $entries);
+        $texts = array_map(
+            fn (mixed $fields): string => trim(implode(' ', array_map(trim(...), array_filter((array) $fields, is_string(...))))),
+            $entries,
+        );
 
         return implode(self::BETWEEN, array_filter($texts, fn (string $text): bool => $text !== ''));
     }

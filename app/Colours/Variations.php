@@ -50,7 +50,11 @@ final readonly class Variations
         foreach ($plan->wound() as $index => $one) {
             foreach (array_slice($plan->wound(), $index + 1) as $other) {
                 if (array_intersect([$one->id, $other->id], $used) !== []) {
-                    $pairs[] = [sprintf('%s and %s exchanged', $one->name(), $other->name()), ExchangeMaterials::of($one->id, $other->id), ['do' => 'exchange', 'id' => $one->id, 'to' => $other->id]];
+                    $pairs[] = [
+                        sprintf('%s and %s exchanged', $one->name(), $other->name()),
+                        ExchangeMaterials::of($one->id, $other->id),
+                        ['do' => 'exchange', 'id' => $one->id, 'to' => $other->id],
+                    ];
                 }
             }
         }

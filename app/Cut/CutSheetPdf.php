@@ -88,7 +88,12 @@ final class CutSheetPdf
             $wide = $cut->segment->length->units * $perUnit;
             $this->fill($cut->segment->kind === SegmentKind::Piece || $cut->segment->kind === SegmentKind::Step ? $ink->fill : $ink->light);
             $this->paper->Rect($x, $y, $wide, self::STRIP, 'DF');
-            if ($cut->segment->tie !== null && $wide > 4 && $cut->segment->kind !== SegmentKind::StartTail && $cut->segment->kind !== SegmentKind::EndTail) {
+            if (
+                $cut->segment->tie !== null
+                && $wide > 4
+                && $cut->segment->kind !== SegmentKind::StartTail
+                && $cut->segment->kind !== SegmentKind::EndTail
+            ) {
                 $this->paper->SetTextColor(...self::rgb($ink->text));
                 $this->paper->SetFont('dejavusans', 'B', 7.5);
                 $this->paper->Text($x + $wide / 2 - 2.2, $y + 2.6, (string) $cut->segment->tie);
@@ -115,7 +120,13 @@ final class CutSheetPdf
         }
         $this->paper->SetFont('dejavusans', '', 9.5);
         $this->keepTogether(self::LINE);
-        $this->paper->Cell(46, self::LINE, sprintf('%d x %s%s', count($cuts), $units->needed($first->segment->length), $first->isTied ? ', tied' : ''), 0, 0);
+        $this->paper->Cell(
+            46,
+            self::LINE,
+            sprintf('%d x %s%s', count($cuts), $units->needed($first->segment->length), $first->isTied ? ', tied' : ''),
+            0,
+            0,
+        );
         foreach ($cuts as $cut) {
             if ($this->paper->GetX() + 30 > self::MARGIN + $this->width) {
                 $this->paper->Ln(self::LINE);
@@ -124,7 +135,13 @@ final class CutSheetPdf
             }
             $this->paper->Rect($this->paper->GetX() + 0.6, $this->paper->GetY() + 1.1, 3.2, 3.2);
             $this->paper->SetX($this->paper->GetX() + 5);
-            $this->paper->Cell(25, self::LINE, ($cut->segment->tie === null ? $cut->for : "tie {$cut->segment->tie}").': '.$units->needed($cut->total), 0, 0);
+            $this->paper->Cell(
+                25,
+                self::LINE,
+                ($cut->segment->tie === null ? $cut->for : "tie {$cut->segment->tie}").': '.$units->needed($cut->total),
+                0,
+                0,
+            );
         }
         $this->paper->Ln(self::LINE);
     }
@@ -138,7 +155,23 @@ final class CutSheetPdf
         foreach ($sheet->labels() as $label) {
             $this->paper->SetFont('dejavusans', 'B', 11);
             $this->paper->SetLineStyle(['width' => 0.2, 'dash' => '1.2,1']);
-            $this->paper->MultiCell(min(100.0, $this->width), 10, $label->words(), 1, 'L', false, 1, null, null, true, 0, false, true, 10, 'M');
+            $this->paper->MultiCell(
+                min(100.0, $this->width),
+                10,
+                $label->words(),
+                1,
+                'L',
+                false,
+                1,
+                null,
+                null,
+                true,
+                0,
+                false,
+                true,
+                10,
+                'M',
+            );
             $this->paper->Ln(2);
         }
     }

@@ -53,7 +53,15 @@ final readonly class SheetPage
         public bool $isShort,
     ) {
         // A hank of strands is so long that meshes beside it would be too short to read: it has a scale of its own.
-        $longest = fn (bool $strands): int => max([1, ...array_map(fn (SheetRoll $roll): int => $roll->wound->wound->isDrawnOff() === $strands ? $roll->roll->length->units : 0, $sheet->rolls)]);
+        $longest = fn (bool $strands): int => max(
+            [
+                1,
+                ...array_map(
+                    fn (SheetRoll $roll): int => $roll->wound->wound->isDrawnOff() === $strands ? $roll->roll->length->units : 0,
+                    $sheet->rolls,
+                ),
+            ],
+        );
         $this->perUnit = [self::WIDTH / $longest(false), self::WIDTH / $longest(true)];
         $this->widest = max([1, ...array_map(fn (SheetRoll $roll): int => $roll->wound->width()->units, $sheet->rolls)]);
         [$inks, $pages, $cuts] = [[], [[]], 0];
@@ -70,7 +78,13 @@ final readonly class SheetPage
 
     public function strip(SheetRoll $roll): RollStrip
     {
-        return RollStrip::of($this->units, $this->rolls[$roll->key], $roll->roll, $this->perUnit[(int) $roll->wound->wound->isDrawnOff()], $roll->wound->width()->units / $this->widest);
+        return RollStrip::of(
+            $this->units,
+            $this->rolls[$roll->key],
+            $roll->roll,
+            $this->perUnit[(int) $roll->wound->wound->isDrawnOff()],
+            $roll->wound->width()->units / $this->widest,
+        );
     }
 
     /** The number of a page, from 1; the nearest there is to what was asked for. */
@@ -84,11 +98,19 @@ final readonly class SheetPage
     {
         $left = Length::sum(array_map(fn (SheetRoll $roll): Length => $roll->roll->left(), $this->sheet->rolls));
 
-        return sprintf('%s, %s left on %s', Words::count(count($this->sheet->rolls), 'roll'), $this->units->available($left), count($this->sheet->rolls) === 1 ? 'it' : 'them');
+        return sprintf(
+            '%s, %s left on %s',
+            Words::count(count($this->sheet->rolls), 'roll'),
+            $this->units->available($left),
+            count($this->sheet->rolls) === 1 ? 'it' : 'them',
+        );
     }
 
     public function has(string $cut): bool
     {
-        return array_filter($this->sheet->rolls, fn (SheetRoll $roll): bool => array_filter($roll->cuts, fn (SheetCut $its): bool => $its->key === $cut) !== []) !== [];
+        return array_filter(
+            $this->sheet->rolls,
+            fn (SheetRoll $roll): bool => array_filter($roll->cuts, fn (SheetCut $its): bool => $its->key === $cut) !== [],
+        ) !== [];
     }
 }

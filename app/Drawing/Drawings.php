@@ -7,7 +7,10 @@ use Davrin\Core\Craft\Craft;
 use Davrin\Core\Part\PartKind;
 use LogicException;
 
-/** How the elements of each kind of part are drawn: the kind "poof-run", PoofRun in the core, by PoofRunShape in the folder PoofRun here. */
+/**
+ * How the elements of each kind of part are drawn: the kind "poof-run", PoofRun in the core, by PoofRunShape in the folder PoofRun
+ * here.
+ */
 final readonly class Drawings
 {
     /** @var array<string, class-string<ElementShape>> by the key of the kind */
@@ -30,6 +33,8 @@ final readonly class Drawings
         $name = class_basename($kind);
         $shape = __NAMESPACE__."\\$name\\{$name}Shape";
 
-        return is_a($shape, ElementShape::class, true) ? $shape : throw new LogicException("The kind of part \"{$kind->key()}\" has no drawing: $shape is missing.");
+        return is_a($shape, ElementShape::class, true)
+            ? $shape
+            : throw new LogicException("The kind of part \"{$kind->key()}\" has no drawing: $shape is missing.");
     }
 }

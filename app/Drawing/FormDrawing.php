@@ -27,7 +27,10 @@ final readonly class FormDrawing
     /** How many drawing units a picture in the editor is about high: what is written is as large whatever the form. */
     private const USUAL_HEIGHT = 460;
 
-    /** With more ties than this the mesh would be hidden under their numbers: then only the first of a row in each section bears its own. */
+    /**
+     * With more ties than this the mesh would be hidden under their numbers: then only the first of a row in each section bears its
+     * own.
+     */
     private const NUMBERED = 72;
 
     /** Radius of a tie's number, in drawing units. */
@@ -45,7 +48,10 @@ final readonly class FormDrawing
     /** @var list<PartDrawing> */
     public array $parts;
 
-    /** @var list<array{number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>}> */
+    /**
+     * @var
+     *                 list<array{number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>}>
+     */
     public array $ties;
 
     public Extent $extent;
@@ -58,8 +64,15 @@ final readonly class FormDrawing
     {
         $this->form = $result->form->jsonSerialize();
         $this->extent = $mesh ? $result->extent : Extent::bare($plan->form);
-        $this->inks = array_combine(array_column($plan->wound(), 'id'), array_map(fn (Wound $mesh): Ink => Ink::of($mesh, $prefix.$mesh->id), $plan->wound()));
-        $this->places = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $this->seen($tie->tie->place)], $result->ties), 1, 0);
+        $this->inks = array_combine(
+            array_column($plan->wound(), 'id'),
+            array_map(fn (Wound $mesh): Ink => Ink::of($mesh, $prefix.$mesh->id), $plan->wound()),
+        );
+        $this->places = array_column(
+            array_map(fn (TieResult $tie): array => [$tie->tie->number, $this->seen($tie->tie->place)], $result->ties),
+            1,
+            0,
+        );
         $this->parts = $mesh ? $this->layers() : [];
         $this->ties = $this->ties();
     }
@@ -69,7 +82,13 @@ final readonly class FormDrawing
     {
         $parts = array_map(fn (PartResult $part): string => $part->count->shown, $this->result->parts);
 
-        return sprintf('%s Seen from the %s: %s ties%s.', $this->result->formWords, $this->side->value, $this->result->tally->ties->shown, $parts === [] ? '' : ', '.implode(', ', $parts));
+        return sprintf(
+            '%s Seen from the %s: %s ties%s.',
+            $this->result->formWords,
+            $this->side->value,
+            $this->result->tally->ties->shown,
+            $parts === [] ? '' : ', '.implode(', ', $parts),
+        );
     }
 
     /** What the picture takes up, in drawing units, as seen from this side: the piece, what is written beside it, and a margin. */
@@ -77,7 +96,9 @@ final readonly class FormDrawing
     {
         $box = $this->box();
         $scaled = array_map(fn (float $inches): float => $inches * Path::SCALE, [$box->left, $box->top, $box->right, $box->bottom]);
-        $drawn = Box::around([[$scaled[0], $scaled[1]], [$scaled[2], $scaled[3]]])->with(array_map(fn (array $section): array => [$section['x'], $section['y']], $this->sections()));
+        $drawn = Box::around([[$scaled[0], $scaled[1]], [$scaled[2], $scaled[3]]])->with(
+            array_map(fn (array $section): array => [$section['x'], $section['y']], $this->sections()),
+        );
         $margin = self::MARGIN * Path::SCALE * $this->magnified();
 
         return Box::around([[$drawn->left - $margin, $drawn->top - $margin], [$drawn->right + $margin, $drawn->bottom + $margin]]);
@@ -134,7 +155,10 @@ final readonly class FormDrawing
                 'number' => $section['number'],
                 'x' => $x,
                 'y' => $y,
-                'mark' => [...$scaled($this->seen($start)->beside(0.0, $out + 0.1 * $more)), ...$scaled($this->seen($start)->beside(0.0, $out + 0.55 * $more))],
+                'mark' => [
+                    ...$scaled($this->seen($start)->beside(0.0, $out + 0.1 * $more)),
+                    ...$scaled($this->seen($start)->beside(0.0, $out + 0.55 * $more)),
+                ],
             ];
         }, $this->form['sections']);
     }
@@ -148,7 +172,10 @@ final readonly class FormDrawing
     {
         $side = $this->side === Side::Front ? 1 : -1;
 
-        return array_map(fn (array $stretch): string => Path::line(array_map(fn (array $point): array => [$side * $point[0], $point[1]], $stretch)), $this->extent->cover->outlines());
+        return array_map(
+            fn (array $stretch): string => Path::line(array_map(fn (array $point): array => [$side * $point[0], $point[1]], $stretch)),
+            $this->extent->cover->outlines(),
+        );
     }
 
     /**
@@ -163,12 +190,16 @@ final readonly class FormDrawing
         [$drawn, $block] = [[], 0];
         foreach ($this->result->parts as $index => $part) {
             $block += $index > 0 && $part->ties !== $this->result->parts[$index - 1]->ties ? 1 : 0;
-            $rows = collect($part->elements)->groupBy(fn (ElementResult $element): string => ($ties[$element->element->ties[0] ?? 0]->row ?? 0).'-'.$element->element->pass);
+            $rows = collect($part->elements)->groupBy(
+                fn (ElementResult $element): string => ($ties[$element->element->ties[0] ?? 0]->row ?? 0).'-'.$element->element->pass,
+            );
             foreach ($rows as $row => $elements) {
                 $first = $elements->first()->element;
                 $farthest = $elements->max(fn (ElementResult $element): float => self::out($element, $ties));
                 // What fills the space outside a row lies between it and the next.
-                $order = $this->form['closed'] ? -$farthest - ($first->pass > 0 ? 0.1 : 0.0) : ($first->ties === [] && $first->place === null ? -INF : 0.0);
+                $order = $this->form['closed']
+                    ? -$farthest - ($first->pass > 0 ? 0.1 : 0.0)
+                    : ($first->ties === [] && $first->place === null ? -INF : 0.0);
                 $drawn[] = [$block, $order, $index, $this->part($part, $row, array_values($elements->all()), $ties)];
             }
         }
@@ -209,11 +240,18 @@ final readonly class FormDrawing
             $upright = array_map(fn (Place $place): Place => $place->seenFrom($first), $places);
             $middle = $numbers === [] ? 0.0 : $this->result->form->middleFrom($ties[$numbers[0]]->seat);
             $variant = $element->element->number % self::VARIANTS;
-            $key = $variant.implode(' ', $element->materials).sprintf(' %.2f', $middle).implode(array_map(fn (Place $tie): string => sprintf(' %.2f %.2f %.1f %.3f', $tie->x + 0.0, $tie->y + 0.0, $tie->outward, $tie->bend), $upright));
+            $key = $variant.implode(' ', $element->materials).sprintf(' %.2f', $middle).implode(
+                array_map(
+                    fn (Place $tie): string => sprintf(' %.2f %.2f %.1f %.3f', $tie->x + 0.0, $tie->y + 0.0, $tie->outward, $tie->bend),
+                    $upright,
+                ),
+            );
             if (! isset($known[$key])) {
                 $known[$key] = count($shapes);
                 $inks[] = array_map(fn (string $mesh): Ink => $this->inks[$mesh], $element->materials);
-                $shapes[] = $draw->draw(new Piece($part, $this->result->form, $this->side === Side::Back, $variant, $upright, $element->element->pass, $middle));
+                $shapes[] = $draw->draw(
+                    new Piece($part, $this->result->form, $this->side === Side::Back, $variant, $upright, $element->element->pass, $middle),
+                );
             }
             $placed[] = [
                 'ties' => $numbers,
@@ -233,7 +271,10 @@ final readonly class FormDrawing
         return $this->side === Side::Front ? $place : $place->fromBehind();
     }
 
-    /** @return list<array{number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>}> */
+    /**
+     * @return
+     *                 list<array{number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>}>
+     */
     private function ties(): array
     {
         $changes = [];

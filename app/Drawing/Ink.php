@@ -8,7 +8,14 @@ use Davrin\Core\Material\Wound;
 /** The colours a mesh is drawn in: its own, a darker line for hatch and edge, a lighter one for pleats, and ink that reads on it. */
 final readonly class Ink
 {
-    private function __construct(public string $id, public string $fill, public string $dark, public string $light, public string $text, public string $hatch) {}
+    private function __construct(
+        public string $id,
+        public string $fill,
+        public string $dark,
+        public string $light,
+        public string $text,
+        public string $hatch,
+    ) {}
 
     /** @param  string  $id names its hatch in the page */
     public static function of(Wound $mesh, string $id): self
@@ -21,7 +28,14 @@ final readonly class Ink
         // Below this white reads better on it than black; on either side the better one has a contrast of 4.5 and more.
         $isDark = Grey::luminance($colour) < 0.179;
 
-        return new self($id, $colour, self::mix($colour, '#101a18', 0.42), self::mix($colour, '#ffffff', 0.45), $isDark ? '#ffffff' : '#000000', $hatch);
+        return new self(
+            $id,
+            $colour,
+            self::mix($colour, '#101a18', 0.42),
+            self::mix($colour, '#ffffff', 0.45),
+            $isDark ? '#ffffff' : '#000000',
+            $hatch,
+        );
     }
 
     private static function mix(string $colour, string $with, float $part): string

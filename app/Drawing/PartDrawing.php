@@ -9,7 +9,15 @@ final readonly class PartDrawing
      * @param  string  $name  of its shapes in the page: the first is "$name-0"
      * @param  list<Shape>  $shapes
      * @param  list<non-empty-list<Ink>>  $inks  of each shape, piece by piece or strand by strand
-     * @param  list<array{ties: list<int>, missing: bool, shape: int, x: float, y: float, turn: float}>  $elements  in build order; in drawing units, turned in degrees clockwise
+     * @param  list<array{ties: list<int>, missing: bool, shape: int, x: float, y: float, turn: float}>  $elements  in build order; in
+     *                 drawing units, turned in degrees clockwise
      */
-    public function __construct(public string $name, public string $id, public string $technique, public array $shapes, public array $inks, public array $elements) {}
+    public function __construct(
+        public string $name,
+        public string $id,
+        public string $technique,
+        public array $shapes,
+        public array $inks,
+        public array $elements,
+    ) {}
 }

@@ -58,7 +58,8 @@ final class Path
      */
     public static function bend(array $from, array $towards, array $to): string
     {
-        return 'M'.self::number($from[0]).' '.self::number($from[1]).'Q'.self::number($towards[0]).' '.self::number($towards[1]).' '.self::number($to[0]).' '.self::number($to[1]);
+        return 'M'.self::number($from[0]).' '.self::number($from[1]).'Q'.self::number($towards[0]).' '.self::number($towards[1]).' '
+            .self::number($to[0]).' '.self::number($to[1]);
     }
 
     /** Inches as drawing units, to a tenth. */

@@ -15,7 +15,15 @@ final readonly class Piece
      * @param  int  $pass  1 where it fills the space between two rows
      * @param  float  $middle  how far out the middle of all the wires lies from its first tie, in inches
      */
-    public function __construct(public PartResult $part, public Form $form, public bool $fromBehind, public int $seed, public array $ties, public int $pass = 0, public float $middle = 0.0) {}
+    public function __construct(
+        public PartResult $part,
+        public Form $form,
+        public bool $fromBehind,
+        public int $seed,
+        public array $ties,
+        public int $pass = 0,
+        public float $middle = 0.0,
+    ) {}
 
     public function tie(): Place
     {

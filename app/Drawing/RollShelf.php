@@ -30,8 +30,15 @@ final readonly class RollShelf
         $widest = max([1, ...array_map(fn ($mesh): int => $mesh->width()->units, $plan->wound())]);
         [$strips, $more] = [[], []];
         foreach ($result->wound as $mesh) {
-            $strips[$mesh->wound->id] = self::fold($plan, $mesh, self::WIDTH / ($mesh->wound->wound->isDrawnOff() ? self::longest($mesh->wound) : $longest), $mesh->wound->width()->units / $widest);
-            $more[$mesh->wound->id] = count($mesh->plan->rolls) - array_sum(array_map(fn (RollStrip $strip): int => count($strip->numbers), $strips[$mesh->wound->id]));
+            $strips[$mesh->wound->id] = self::fold(
+                $plan,
+                $mesh,
+                self::WIDTH / ($mesh->wound->wound->isDrawnOff() ? self::longest($mesh->wound) : $longest),
+                $mesh->wound->width()->units / $widest,
+            );
+            $more[$mesh->wound->id] = count($mesh->plan->rolls) - array_sum(
+                array_map(fn (RollStrip $strip): int => count($strip->numbers), $strips[$mesh->wound->id]),
+            );
         }
         [$this->strips, $this->more] = [$strips, $more];
     }

@@ -18,7 +18,9 @@ final readonly class RollStrip
 
     /**
      * @param  non-empty-list<int>  $numbers  of the rolls that look like this
-     * @param  list<array{x: float, width: float, kind: string, part: string, tie: ?int, ties: list<int>, words: string, numbered: bool}>  $cuts
+     * @param
+     *                 list<array{x: float, width: float, kind: string, part: string, tie: ?int, ties: list<int>, words: string, numbered: bool}>
+     *                 $cuts
      * @param  float  $end  where the rest begins
      * @param  float  $height  by the width of the mesh
      * @param  float  $coil  radius of what is still on the core; 0 where nothing is
@@ -37,7 +39,9 @@ final readonly class RollStrip
 
     public static function of(Units $units, RollPlan $rolls, RollUse $roll, float $perUnit, float $breadth): self
     {
-        $change = array_values(array_filter($rolls->changes, fn (RollChange $change): bool => $change->fromRoll === $roll->number))[0] ?? null;
+        $change = array_values(
+            array_filter($rolls->changes, fn (RollChange $change): bool => $change->fromRoll === $roll->number),
+        )[0] ?? null;
 
         return new self(
             [$roll->number],
@@ -48,7 +52,11 @@ final readonly class RollStrip
                 'part' => $segment->part,
                 'tie' => $segment->tie,
                 'ties' => $segment->element->ties ?? [],
-                'words' => "{$segment->kind->value}, {$units->needed($segment->length)}, ".($segment->tie === null ? "no. {$segment->element?->number}" : "tie $segment->tie"),
+                'words' => "{$segment->kind->value}, {$units->needed($segment->length)}, ".(
+                    $segment->tie === null
+                        ? "no. {$segment->element?->number}"
+                        : "tie $segment->tie"
+                ),
             ], array_values(array_filter($roll->segments, fn (Segment $segment): bool => ! $segment->length->isZero())))),
             round($roll->used()->units * $perUnit, 2),
             round(14 + 12 * $breadth, 1),
@@ -82,19 +90,38 @@ final readonly class RollStrip
     /** Whether it can be folded together: pieces of the same lengths and the same rest, on another roll of the same lot. */
     public function looksLike(self $other): bool
     {
-        $lengths = fn (self $strip): array => array_map(fn (array $cut): array => [$cut['width'], $cut['kind'], $cut['part']], $strip->cuts);
+        $lengths = fn (self $strip): array => array_map(
+            fn (array $cut): array => [$cut['width'], $cut['kind'], $cut['part']],
+            $strip->cuts,
+        );
 
-        return $lengths($this) === $lengths($other) && $this->left === $other->left && [$this->stock->origin, $this->stock->lot] === [$other->stock->origin, $other->stock->lot] && $this->isOfPieces() && $other->isOfPieces();
+        return $lengths($this) === $lengths($other)
+            && $this->left === $other->left
+            && [$this->stock->origin, $this->stock->lot] === [$other->stock->origin, $other->stock->lot]
+            && $this->isOfPieces()
+            && $other->isOfPieces();
     }
 
     public function and(self $other): self
     {
-        return new self([...$this->numbers, ...$other->numbers], $this->cuts, $this->end, $this->height, $this->coil, $this->left, $this->used, $this->change, $this->stock);
+        return new self(
+            [...$this->numbers, ...$other->numbers],
+            $this->cuts,
+            $this->end,
+            $this->height,
+            $this->coil,
+            $this->left,
+            $this->used,
+            $this->change,
+            $this->stock,
+        );
     }
 
     public function name(): string
     {
-        return count($this->numbers) === 1 ? 'roll '.$this->numbers[0] : sprintf('rolls %d to %d', min($this->numbers), max($this->numbers));
+        return count($this->numbers) === 1
+            ? 'roll '.$this->numbers[0]
+            : sprintf('rolls %d to %d', min($this->numbers), max($this->numbers));
     }
 
     /** The spiral of the mesh on the core, in drawing units round its middle. */

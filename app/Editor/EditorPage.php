@@ -62,11 +62,16 @@ final readonly class EditorPage implements Responsable
             'changed' => $this->saved->isReady() || $this->saved->cut_at !== null ? [] : MaterialFromShelf::changed($this->saved),
             'shelfForms' => ShelfForm::query()->orderBy('name')->limit(60)->get(['id', 'name']),
             'free' => $free[0]->id ?? null,
-            'litIsFree' => array_filter($free, fn (TieGroup $group): bool => $this->view->tie !== null && $group->has($this->view->tie)) !== [],
-            'paints' => array_filter($plan->parts, fn (Part $part): bool => $part->kind->materials()->variesByTie) !== [] && count($plan->wound()) > 1,
+            'litIsFree' => array_filter(
+                $free,
+                fn (TieGroup $group): bool => $this->view->tie !== null && $group->has($this->view->tie),
+            ) !== [],
+            'paints' => array_filter($plan->parts, fn (Part $part): bool => $part->kind->materials()->variesByTie) !== []
+                && count($plan->wound()) > 1,
             'litPaints' => $this->view->tie === null ? null : PaintTie::partOn($plan, $this->view->tie),
             'view' => $this->view,
-            'looksOn' => $how === Thoroughness::AtOnce && array_filter($result->advice, fn (Advice $advice): bool => $advice->rule === Engine::CUT_SHORT) !== [],
+            'looksOn' => $how === Thoroughness::AtOnce
+                && array_filter($result->advice, fn (Advice $advice): bool => $advice->rule === Engine::CUT_SHORT) !== [],
             'problem' => $this->problem,
             'lost' => $this->lost === [] ? (array) $request->session()->get('lost', []) : $this->lost,
             'undo' => $this->saved->previous() === null ? null : $this->saved->revision,

@@ -39,7 +39,11 @@ enum DiskTrouble
             foreach ($why instanceof PDOException ? self::SAID : [] as $said => $trouble) {
                 if (str_contains($why->getMessage(), $said)) {
                     // A file that is there and does not open has a folder that nothing can be written in, which SQLite needs beside it.
-                    return $trouble === self::Missing && $said === self::NOT_OPENED && is_file((string) config('database.connections.sqlite.database')) ? self::ReadOnly : $trouble;
+                    return $trouble === self::Missing
+                        && $said === self::NOT_OPENED
+                        && is_file((string) config('database.connections.sqlite.database'))
+                        ? self::ReadOnly
+                        : $trouble;
                 }
             }
         }
@@ -58,11 +62,15 @@ enum DiskTrouble
         $kept = 'Nothing was changed, and what you wrote is still in its blank';
 
         return match ($this) {
-            self::Locked => "Something else is writing to the same disk file, and went on for too long. $kept: press Enter in it to try again.",
+            self::Locked => "Something else is writing to the same disk file, and went on for too long. $kept: press Enter in it to "
+                .'try again.',
             self::Full => "The disk is full, so nothing can be saved. $kept. Make room on the disk, then press Enter in it to try again.",
-            self::ReadOnly => "The disk file that your plans are in may only be read, not written. $kept. Give whoever runs Davrin the right to write to the file and to its folder, then press Enter in it to try again.",
-            self::Missing => 'The disk file that your plans are in is not there, or nothing is in it yet. If it was moved, put it back where it was (database/davrin.sqlite unless DB_DATABASE says otherwise) and load the page again. bin/demo makes a new one.',
-            self::Corrupt => 'The disk file that your plans are in is damaged and cannot be read. Nothing was written to it. Put back your last copy of it (database/davrin.sqlite unless DB_DATABASE says otherwise), or move it away and start bin/demo to begin with a new one.',
+            self::ReadOnly => "The disk file that your plans are in may only be read, not written. $kept. Give whoever runs Davrin "
+                .'the right to write to the file and to its folder, then press Enter in it to try again.',
+            self::Missing => 'The disk file that your plans are in is not there, or nothing is in it yet. If it was moved, put it '
+                .'back where it was (database/davrin.sqlite unless DB_DATABASE says otherwise) and load the page again. bin/demo makes a new one.',
+            self::Corrupt => 'The disk file that your plans are in is damaged and cannot be read. Nothing was written to it. Put '
+                .'back your last copy of it (database/davrin.sqlite unless DB_DATABASE says otherwise), or move it away and start bin/demo to begin with a new one.',
         };
     }
 }

@@ -15,7 +15,9 @@ final class NotReady extends Refused
 
     public static function togetherShort(): self
     {
-        return new self('There is not mesh enough for all of these, so they cannot be cut off. Take fewer copies, or take more mesh into their plans.');
+        return new self(
+            'There is not mesh enough for all of these, so they cannot be cut off. Take fewer copies, or take more mesh into their plans.',
+        );
     }
 
     /** What was taken to be on hand is there no more. */
@@ -34,7 +36,13 @@ final class NotReady extends Refused
             'Of %s %s. %sPlan it anew from what is free.',
             $item,
             $left === [] ? 'nothing is left' : Words::list($left).(count($left) === 1 ? ' is left' : ' are left'),
-            $plans === [] ? '' : Words::list(array_map(fn (string $plan): string => "\"$plan\"", $plans)).(count($plans) === 1 ? ' holds' : ' hold').' the rest. ',
+            $plans === []
+                ? ''
+                : Words::list(array_map(fn (string $plan): string => "\"$plan\"", $plans)).(
+                    count($plans) === 1
+                        ? ' holds'
+                        : ' hold'
+                ).' the rest. ',
         ));
     }
 
@@ -51,11 +59,19 @@ final class NotReady extends Refused
     /** @param  string  $held  "130 in of Sage mesh" */
     public static function holds(string $held): self
     {
-        return new self(sprintf('This plan is ready and holds %s. Give that back first, and change it then: it can be made ready again afterwards.', $held));
+        return new self(
+            sprintf(
+                'This plan is ready and holds %s. Give that back first, and change it then: it can be made ready again afterwards.',
+                $held,
+            ),
+        );
     }
 
     public static function noSuchCut(): self
     {
-        return new self('That cut is not on the sheet any more: the plan was changed since this page was shown. Load the page again to see its cuts as they are now.');
+        return new self(
+            'That cut is not on the sheet any more: the plan was changed since this page was shown. Load the page again to see its '
+                .'cuts as they are now.',
+        );
     }
 }

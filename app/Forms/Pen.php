@@ -66,7 +66,14 @@ final class Pen implements SurfaceInterface
     public function quadraticCurveTo($cpx, $cpy, $x, $y)
     {
         [$fromX, $fromY] = $this->points[count($this->points) - 1] ?? [(float) $x, (float) $y];
-        $this->bezierCurveTo($fromX + 2 / 3 * ($cpx - $fromX), $fromY + 2 / 3 * ($cpy - $fromY), $x + 2 / 3 * ($cpx - $x), $y + 2 / 3 * ($cpy - $y), $x, $y);
+        $this->bezierCurveTo(
+            $fromX + 2 / 3 * ($cpx - $fromX),
+            $fromY + 2 / 3 * ($cpy - $fromY),
+            $x + 2 / 3 * ($cpx - $x),
+            $y + 2 / 3 * ($cpy - $y),
+            $x,
+            $y,
+        );
     }
 
     public function bezierCurveTo($cp1x, $cp1y, $cp2x, $cp2y, $x, $y)

@@ -54,18 +54,26 @@ final class SvgOutline
             throw OutlineRefused::noPath();
         }
 
-        return ['points' => array_map(fn (array $point): string => sprintf('%s %s', self::number($point[0]), self::number($point[1])), $points), 'closed' => $pen->isClosed() ? 'closed' : 'open'];
+        return [
+            'points' => array_map(fn (array $point): string => sprintf('%s %s', self::number($point[0]), self::number($point[1])), $points),
+            'closed' => $pen->isClosed() ? 'closed' : 'open',
+        ];
     }
 
     /** Without entities of its own, in whatever way it is written down. */
     private static function mustBePlain(string $bytes): void
     {
         // Of letters in two or four bytes what is left is the letter.
-        $plain = ltrim(str_replace(["\0", "\xEF\xBB\xBF", "\xFF\xFE", "\xFE\xFF"], '', substr($bytes, 0, 4)).str_replace("\0", '', substr($bytes, 4)));
+        $plain = ltrim(
+            str_replace(["\0", "\xEF\xBB\xBF", "\xFF\xFE", "\xFE\xFF"], '', substr($bytes, 0, 4)).str_replace("\0", '', substr($bytes, 4)),
+        );
         if (! str_starts_with($plain, '<')) {
             throw OutlineRefused::notSvg();
         }
-        if (preg_match('/^<\?xml[^>]*\bencoding\s*=\s*["\']([^"\']*)/i', $plain, $found) === 1 && ! in_array(strtolower($found[1]), self::ENCODINGS, true)) {
+        if (
+            preg_match('/^<\?xml[^>]*\bencoding\s*=\s*["\']([^"\']*)/i', $plain, $found) === 1
+            && ! in_array(strtolower($found[1]), self::ENCODINGS, true)
+        ) {
             throw OutlineRefused::encoding($found[1]);
         }
         if (preg_match('/<!\s*(?:DOCTYPE[^>]*\[|ENTITY)/i', $plain) === 1) {
@@ -81,7 +89,11 @@ final class SvgOutline
             $isSvg = false;
             while ($reader->read()) {
                 $isSvg = $isSvg || ($reader->nodeType === XMLReader::ELEMENT && $reader->localName === 'svg');
-                if ($reader->nodeType === XMLReader::ELEMENT && $reader->localName === 'path' && trim((string) $reader->getAttribute('d')) !== '') {
+                if (
+                    $reader->nodeType === XMLReader::ELEMENT
+                    && $reader->localName === 'path'
+                    && trim((string) $reader->getAttribute('d')) !== ''
+                ) {
                     return $isSvg ? (string) $reader->getAttribute('d') : throw OutlineRefused::notSvg();
                 }
             }

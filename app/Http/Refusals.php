@@ -36,7 +36,13 @@ final class Refusals
         $exceptions->render(fn (ViewException $why, Request $request) => $this->trouble($request, DiskTrouble::of($why)));
         // A full disk takes no log either.
         $exceptions->report(fn (PDOException $why) => DiskTrouble::of($why) === null);
-        $exceptions->render(fn (HttpException $why, Request $request) => $why->getStatusCode() === 419 ? $this->answer($request, self::PAGE_EXPIRED, 419) : null);
+        $exceptions->render(
+            fn (HttpException $why, Request $request) => $why->getStatusCode() === 419 ? $this->answer(
+                $request,
+                self::PAGE_EXPIRED,
+                419,
+            ) : null,
+        );
     }
 
     private function answer(Request $request, string $sentence, int $status, ?Refused $why = null): Response

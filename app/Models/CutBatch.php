@@ -51,8 +51,25 @@ final class CutBatch extends Model implements Cuttable
     public static function of(array $plans, array $copies): self
     {
         return new self([
-            'name' => mb_strimwidth(Words::list(array_map(fn (SavedPlan $plan): string => $plan->name.($copies[$plan->id] === 1 ? '' : " x {$copies[$plan->id]}"), $plans)), 0, 200, ' ...'),
-            'shares' => array_map(fn (SavedPlan $plan): array => ['plan' => $plan->id, 'copies' => $copies[$plan->id], 'document' => $plan->revision->document], $plans),
+            'name' => mb_strimwidth(
+                Words::list(
+                    array_map(
+                        fn (SavedPlan $plan): string => $plan->name.($copies[$plan->id] === 1 ? '' : " x {$copies[$plan->id]}"),
+                        $plans,
+                    ),
+                ),
+                0,
+                200,
+                ' ...',
+            ),
+            'shares' => array_map(
+                fn (SavedPlan $plan): array => [
+                    'plan' => $plan->id,
+                    'copies' => $copies[$plan->id],
+                    'document' => $plan->revision->document,
+                ],
+                $plans,
+            ),
         ]);
     }
 
@@ -94,7 +111,10 @@ final class CutBatch extends Model implements Cuttable
 
         return array_values(array_map(
             fn (array $share): string => app(PlanFile::class)->reopen($share['document'])->name(),
-            array_filter($this->shares, fn (array $share): bool => ! isset($now[$share['plan']]) || $now[$share['plan']]->revision->document !== $share['document']),
+            array_filter(
+                $this->shares,
+                fn (array $share): bool => ! isset($now[$share['plan']]) || $now[$share['plan']]->revision->document !== $share['document'],
+            ),
         ));
     }
 
@@ -125,6 +145,9 @@ final class CutBatch extends Model implements Cuttable
     /** @return non-empty-list<Share> */
     private function plans(): array
     {
-        return $this->plans ??= array_map(fn (array $share): Share => new Share(app(PlanFile::class)->reopen($share['document']), $share['copies']), $this->shares);
+        return $this->plans ??= array_map(
+            fn (array $share): Share => new Share(app(PlanFile::class)->reopen($share['document']), $share['copies']),
+            $this->shares,
+        );
     }
 }

@@ -113,7 +113,11 @@ final class SavedPlan extends Model implements Cuttable
             $held[$reservation->stock->item->name][] = $reservation->stock->shown($reservation->amount);
         }
 
-        return $held === [] ? 'nothing of the shelf' : Words::list(array_map(fn (string $name, array $amounts): string => Words::list($amounts)." of $name", array_keys($held), $held));
+        return $held === []
+            ? 'nothing of the shelf'
+            : Words::list(
+                array_map(fn (string $name, array $amounts): string => Words::list($amounts)." of $name", array_keys($held), $held),
+            );
     }
 
     public function sheet(CutOrder $order): SheetPage
@@ -125,7 +129,11 @@ final class SavedPlan extends Model implements Cuttable
         }
 
         return new SheetPage(
-            $this->name, CutSheet::of($this->plan(), $result, $order), $order, $rolls, $this->plan()->units(), $this->plan()->settings->keepFrom(),
+            $this->name, CutSheet::of(
+                $this->plan(),
+                $result,
+                $order,
+            ), $order, $rolls, $this->plan()->units(), $this->plan()->settings->keepFrom(),
             $this->name, route('plans.show', $this), false, $result->verdict->short,
         );
     }

@@ -50,7 +50,9 @@ final class ShelfForm extends Model
     /** The bare form as a plan: tied as it usually is, without mesh. */
     public function plan(): Plan
     {
-        return app(PlanReader::class)->read(['name' => $this->name, 'form' => $this->form, 'settings' => $this->settings ?? [], 'materials' => [[]], 'parts' => []]);
+        return app(PlanReader::class)->read(
+            ['name' => $this->name, 'form' => $this->form, 'settings' => $this->settings ?? [], 'materials' => [[]], 'parts' => []],
+        );
     }
 
     /**

@@ -94,7 +94,14 @@ final class ShelfItem extends Model
     private function say(Slip $slip): void
     {
         $this->slip = $slip;
-        $this->fill(['said' => $slip->write(), 'name' => $slip->text('name'), 'family' => Family::of($slip->text('colour'))->value, 'width' => $slip->has('width') ? $slip->length('width')->units : 0]);
+        $this->fill(
+            [
+                'said' => $slip->write(),
+                'name' => $slip->text('name'),
+                'family' => Family::of($slip->text('colour'))->value,
+                'width' => $slip->has('width') ? $slip->length('width')->units : 0,
+            ],
+        );
     }
 
     /**
@@ -110,7 +117,15 @@ final class ShelfItem extends Model
             foreach ($came as $one) {
                 $kind = StockKind::of($one->length, $one->count, $this->slip()->length('roll'));
                 for ($roll = $kind === StockKind::Loose ? $one->count : 1; $roll <= $one->count; $roll++) {
-                    $there[] = $this->lay($kind, $one->length, $kind === StockKind::Loose ? $one->count : $one->length->units, $one->byLabel ? 'by label' : 'measured', $one->lot, $words, $kept);
+                    $there[] = $this->lay(
+                        $kind,
+                        $one->length,
+                        $kind === StockKind::Loose ? $one->count : $one->length->units,
+                        $one->byLabel ? 'by label' : 'measured',
+                        $one->lot,
+                        $words,
+                        $kept,
+                    );
                 }
             }
 
@@ -126,7 +141,9 @@ final class ShelfItem extends Model
 
     private function lay(StockKind $kind, Length $piece, int $amount, string $known, ?string $lot, string $words, string $kept): ShelfStock
     {
-        $stock = $this->stock()->create(['kind' => $kind, 'piece' => $piece->units, 'amount' => 0, 'known' => $known, 'lot' => $lot, 'kept' => $kept]);
+        $stock = $this->stock()->create(
+            ['kind' => $kind, 'piece' => $piece->units, 'amount' => 0, 'known' => $known, 'lot' => $lot, 'kept' => $kept],
+        );
         $stock->move(MovementKind::Came, $amount, $words);
 
         return $stock;
@@ -135,7 +152,9 @@ final class ShelfItem extends Model
     /** What there is of it together: units of length, or pieces. */
     public function together(): int
     {
-        return $this->stock->sum(fn (ShelfStock $stock): int => $stock->kind === StockKind::Loose ? $stock->amount * $stock->piece : $stock->amount);
+        return $this->stock->sum(
+            fn (ShelfStock $stock): int => $stock->kind === StockKind::Loose ? $stock->amount * $stock->piece : $stock->amount,
+        );
     }
 
     public function isLow(): bool
@@ -150,7 +169,9 @@ final class ShelfItem extends Model
     {
         $count = $this->together();
 
-        return $this->ware()->isWound() ? app(House::class)->units()->roll(Length::ofUnits($count)) : Words::count($count, ...$this->ware()->noun());
+        return $this->ware()->isWound()
+            ? app(House::class)->units()->roll(Length::ofUnits($count))
+            : Words::count($count, ...$this->ware()->noun());
     }
 
     public function widthWords(): string
@@ -180,7 +201,9 @@ final class ShelfItem extends Model
         }
         [$new, $core] = [$this->slip()->weightIfAny('newWeight'), $this->slip()->weightIfAny('coreWeight')];
 
-        return $new === null || $core === null ? null : Measuring::byArea($this->slip()->length('roll'), $this->slip()->length('width'), $new, $core, app(House::class)->units());
+        return $new === null || $core === null
+            ? null
+            : Measuring::byArea($this->slip()->length('roll'), $this->slip()->length('width'), $new, $core, app(House::class)->units());
     }
 
     public function isArchived(): bool

@@ -67,7 +67,9 @@ final class ShelfStock extends Model
     public function move(MovementKind $kind, int $by, string $words, ?SavedPlan $plan = null, ?string $job = null): ShelfMovement
     {
         return DB::transaction(function () use ($kind, $by, $words, $plan, $job): ShelfMovement {
-            $movement = $this->movements()->create(['kind' => $kind, 'amount' => $by, 'words' => $words, 'plan_id' => $plan?->id, 'job' => $job]);
+            $movement = $this->movements()->create(
+                ['kind' => $kind, 'amount' => $by, 'words' => $words, 'plan_id' => $plan?->id, 'job' => $job],
+            );
             $this->settle();
 
             return $movement;
@@ -136,13 +138,24 @@ final class ShelfStock extends Model
 
     public function ledger(): Ledger
     {
-        return new Ledger($this->loadMissing('movements')->movements->sortBy('id')->values()->map(fn (ShelfMovement $movement): Movement => new Movement($movement->id, $movement->kind, $movement->amount, $movement->undone_at !== null))->all());
+        return new Ledger(
+            $this->loadMissing('movements')->movements->sortBy('id')->values()->map(
+                fn (ShelfMovement $movement): Movement => new Movement(
+                    $movement->id,
+                    $movement->kind,
+                    $movement->amount,
+                    $movement->undone_at !== null,
+                ),
+            )->all(),
+        );
     }
 
     /** What plans that are ready hold of it. */
     public function held(?SavedPlan $but = null): int
     {
-        return $this->loadMissing('reservations')->reservations->filter(fn (ShelfReservation $reservation): bool => $reservation->plan_id !== $but?->id)->sum('amount');
+        return $this->loadMissing('reservations')->reservations->filter(
+            fn (ShelfReservation $reservation): bool => $reservation->plan_id !== $but?->id,
+        )->sum('amount');
     }
 
     public function free(?SavedPlan $for = null): int
@@ -166,7 +179,10 @@ final class ShelfStock extends Model
         $isWound = $this->item->ware()->isWound();
 
         return new Label(
-            $this->item->name, $isWound ? $this->shown($this->amount) : Words::count($this->amount, ...$this->item->ware()->noun()), $isWound ? $this->item->widthWords() : null,
+            $this->item->name, $isWound ? $this->shown($this->amount) : Words::count(
+                $this->amount,
+                ...$this->item->ware()->noun(),
+            ), $isWound ? $this->item->widthWords() : null,
             $this->lot, $slip->text('colour'), $slip->has('hatch') ? $slip->text('hatch') : 'none',
         );
     }
@@ -192,6 +208,12 @@ final class ShelfStock extends Model
             return null;
         }
 
-        return new OnHand($count, Length::ofUnits($length - $length % intdiv(Length::PER_INCH, 32)), $this->known === 'by label', $this->lot, $this->id);
+        return new OnHand(
+            $count,
+            Length::ofUnits($length - $length % intdiv(Length::PER_INCH, 32)),
+            $this->known === 'by label',
+            $this->lot,
+            $this->id,
+        );
     }
 }

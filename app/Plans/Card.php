@@ -32,7 +32,10 @@ final readonly class Card
         try {
             $plan = $saved->plan();
             $result = $this->engine->figures($plan, $account);
-            $card = view('plans.card', ['saved' => $saved, 'result' => $result, 'drawing' => new FormDrawing($plan, $result, Side::Front, prefix: "p$saved->id-")])->render();
+            $card = view(
+                'plans.card',
+                ['saved' => $saved, 'result' => $result, 'drawing' => new FormDrawing($plan, $result, Side::Front, prefix: "p$saved->id-")],
+            )->render();
         } catch (PDOException $why) {
             throw $why;
         } catch (Throwable $why) {

@@ -43,10 +43,24 @@ enum Starter: string
             self::Poofs => [
                 'name' => 'New poof wreath',
                 'ties' => [['layout' => 'n-a-section', 'perSection' => 4]],
-                'materials' => [['name' => 'Dusk blue mesh', 'colour' => '#54758f', 'hatch' => 'waves', 'width' => '6 in', 'roll' => '5 yd', 'price' => '2.25']],
+                'materials' => [
+                    [
+                        'name' => 'Dusk blue mesh',
+                        'colour' => '#54758f',
+                        'hatch' => 'waves',
+                        'width' => '6 in',
+                        'roll' => '5 yd',
+                        'price' => '2.25',
+                    ],
+                ],
                 'parts' => [['kind' => 'poof-run']],
             ],
-            self::Square => ['name' => 'New square', 'form' => ['kind' => 'rectangle', 'price' => '3.50'], 'materials' => [['name' => 'Sage mesh']], 'parts' => [['length' => '18 in']]],
+            self::Square => [
+                'name' => 'New square',
+                'form' => ['kind' => 'rectangle', 'price' => '3.50'],
+                'materials' => [['name' => 'Sage mesh']],
+                'parts' => [['length' => '18 in']],
+            ],
             self::Stick => [
                 'name' => 'New swag',
                 'form' => ['kind' => 'stick', 'price' => '0.75'],

@@ -22,6 +22,11 @@ final readonly class Wall
     {
         $account = Effort::of(self::STEPS);
 
-        return $plans->through(fn (SavedPlan $saved): HungPlan => new HungPlan($saved, $this->card->drawn($saved) ?? ($account->isSpent() ? null : $this->card->draw($saved, $account))));
+        return $plans->through(
+            fn (SavedPlan $saved): HungPlan => new HungPlan(
+                $saved,
+                $this->card->drawn($saved) ?? ($account->isSpent() ? null : $this->card->draw($saved, $account)),
+            ),
+        );
     }
 }

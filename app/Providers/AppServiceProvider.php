@@ -38,7 +38,10 @@ final class AppServiceProvider extends ServiceProvider
         // What is registered and does not fit together, or has no drawing, is told here and not where somebody looks for it.
         $this->app->make(Craft::class)->mustBeWhole();
         $this->app->make(Drawings::class);
-        Session::extend('files', fn ($app): FileSessions => new FileSessions($app['files'], config('session.files'), config('session.lifetime')));
+        Session::extend(
+            'files',
+            fn ($app): FileSessions => new FileSessions($app['files'], config('session.files'), config('session.lifetime')),
+        );
         Model::shouldBeStrict(! $this->app->environment('production'));
     }
 }

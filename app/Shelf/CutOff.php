@@ -72,8 +72,14 @@ final readonly class CutOff
             foreach ($ready as $plan) {
                 $plan->giveBack();
             }
-            Holding::free(array_map(fn (BatchMaterial $mesh): RollPlan => $mesh->rolls, $batch->worked()->materials), $batch->worked()->goods);
-            $job = (new self($batch->name, $batch->keepFrom()))->move(array_map(fn (BatchMaterial $mesh): array => [$mesh->wound, $mesh->rolls], $batch->worked()->materials), $batch->worked()->goods);
+            Holding::free(
+                array_map(fn (BatchMaterial $mesh): RollPlan => $mesh->rolls, $batch->worked()->materials),
+                $batch->worked()->goods,
+            );
+            $job = (new self($batch->name, $batch->keepFrom()))->move(
+                array_map(fn (BatchMaterial $mesh): array => [$mesh->wound, $mesh->rolls], $batch->worked()->materials),
+                $batch->worked()->goods,
+            );
             $batch->update(['cut_at' => now(), 'cut_job' => $job]);
         });
     }
@@ -122,11 +128,20 @@ final readonly class CutOff
     private function takeGoods(GoodsUse $use): void
     {
         foreach ($use->fromShelf() as $id => $pieces) {
-            ShelfStock::query()->with('item')->find($id)?->move(MovementKind::Cut, -$pieces, "used for $this->name", $this->plan, $this->job);
+            ShelfStock::query()->with('item')->find($id)?->move(
+                MovementKind::Cut,
+                -$pieces,
+                "used for $this->name",
+                $this->plan,
+                $this->job,
+            );
         }
         $item = $use->leftOver() > 0 ? MaterialFromShelf::item($use->good) : null;
         if ($item !== null) {
-            $item->takePieces($use->leftOver(), "left over of $this->name")->movements()->update(['job' => $this->job, 'plan_id' => $this->plan?->id]);
+            $item->takePieces(
+                $use->leftOver(),
+                "left over of $this->name",
+            )->movements()->update(['job' => $this->job, 'plan_id' => $this->plan?->id]);
         }
     }
 

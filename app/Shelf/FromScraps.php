@@ -66,7 +66,10 @@ final readonly class FromScraps
             }
         }
         $this->items = $items;
-        $this->inks = array_map(fn (ShelfItem $item): Ink => Ink::from($item->slip()->text('colour'), $item->slip()->text('hatch'), "scrap-$item->id"), $items);
+        $this->inks = array_map(
+            fn (ShelfItem $item): Ink => Ink::from($item->slip()->text('colour'), $item->slip()->text('hatch'), "scrap-$item->id"),
+            $items,
+        );
         $this->ties = $this->read([])->ties->count();
         $this->base = ScrapBase::of($scraps, $piece, $this->ties);
         $this->longest = $this->base->missing === 0 ? null : ScrapBase::longest($scraps, $piece, $this->ties, app(House::class)->units());
@@ -101,13 +104,18 @@ final readonly class FromScraps
     /** @return list<string> the kinds of material that a base is made of, by key */
     private static function kinds(): array
     {
-        return array_keys(array_filter(app(Craft::class)->materials, fn (MaterialKind $kind): bool => $kind instanceof WoundKind && $kind->makesABase()));
+        return array_keys(
+            array_filter(app(Craft::class)->materials, fn (MaterialKind $kind): bool => $kind instanceof WoundKind && $kind->makesABase()),
+        );
     }
 
     /** @return array<string, string> techniques of one piece a tie, by key */
     public static function techniques(): array
     {
-        $pieces = array_filter(app(Craft::class)->parts, fn ($technique): bool => $technique instanceof Pieces && $technique->materials()->variesByTie && ! $technique instanceof LiesOnOthers);
+        $pieces = array_filter(
+            app(Craft::class)->parts,
+            fn ($technique): bool => $technique instanceof Pieces && $technique->materials()->variesByTie && ! $technique instanceof LiesOnOthers,
+        );
 
         return array_map(fn ($technique): string => $technique->noun()[1], $pieces);
     }
@@ -133,14 +141,21 @@ final readonly class FromScraps
         return implode(', ', array_map(function (OnHand $there): string {
             $length = app(House::class)->units()->exact($there->length);
 
-            return sprintf('%s %s %d', $there->count > 1 ? "$there->count x $length" : $length, $there->count > 1 ? 'give' : 'gives', (new Scrap('', [$there]))->pieces($this->piece));
+            return sprintf(
+                '%s %s %d',
+                $there->count > 1 ? "$there->count x $length" : $length,
+                $there->count > 1 ? 'give' : 'gives',
+                (new Scrap('', [$there]))->pieces($this->piece),
+            );
         }, self::free($item)));
     }
 
     /** @return list<OnHand> what is begun or loose of it and free */
     public static function free(ShelfItem $item): array
     {
-        return array_values($item->stock->filter(fn (ShelfStock $stock): bool => in_array($stock->kind, [StockKind::Part, StockKind::Loose], true) && $stock->amount > 0)
+        return array_values($item->stock->filter(
+            fn (ShelfStock $stock): bool => in_array($stock->kind, [StockKind::Part, StockKind::Loose], true) && $stock->amount > 0,
+        )
             ->map(fn (ShelfStock $stock): ?OnHand => $stock->onHand())->filter()->all());
     }
 
@@ -151,10 +166,20 @@ final readonly class FromScraps
         $all = array_sum($taken);
 
         return [
-            'materials' => array_map(fn (string $id): array => ['id' => $id, 'kind' => $this->items[$id]->ware, ...$this->mesh($this->items[$id])], array_keys($taken)),
+            'materials' => array_map(
+                fn (string $id): array => ['id' => $id, 'kind' => $this->items[$id]->ware, ...$this->mesh($this->items[$id])],
+                array_keys($taken),
+            ),
             'parts' => [[
                 'kind' => $this->technique, 'length' => LengthText::canonical($this->piece),
-                ...(count($taken) === 1 ? ['material' => array_key_first($taken)] : ['material' => array_map(fn (string $id, int $count): string => "$id: $count", array_keys($taken), $taken), 'order' => 'by-count']),
+                ...(
+                    count($taken) === 1
+                        ? ['material' => array_key_first($taken)]
+                        : [
+                            'material' => array_map(fn (string $id, int $count): string => "$id: $count", array_keys($taken), $taken),
+                            'order' => 'by-count',
+                        ]
+                ),
                 ...($all < $this->ties ? ['on' => 'ties '.Words::ranges(range(1, $all))] : []),
             ]],
         ];
@@ -163,14 +188,23 @@ final readonly class FromScraps
     /** @return array<string, mixed> */
     private function mesh(ShelfItem $item): array
     {
-        return [...MaterialFromShelf::said($item), 'label' => 'label', 'onHand' => (new OnHandBlank('onHand', ''))->write(self::free($item)), 'lots' => 'mixed'];
+        return [
+            ...MaterialFromShelf::said($item),
+            'label' => 'label',
+            'onHand' => (new OnHandBlank('onHand', ''))->write(self::free($item)),
+            'lots' => 'mixed',
+        ];
     }
 
     /** @param  array<string, mixed>  $more */
     private function read(array $more): Plan
     {
         return app(PlanReader::class)->read([
-            'name' => 'From scraps', ...($this->form === null ? [] : ['form' => $this->form->form]), 'settings' => $this->form->settings ?? ['units' => app(House::class)->units()->value], 'materials' => [[]], 'parts' => [], ...$more,
+            'name' => 'From scraps', ...(
+                $this->form === null
+                    ? []
+                    : ['form' => $this->form->form]
+            ), 'settings' => $this->form->settings ?? ['units' => app(House::class)->units()->value], 'materials' => [[]], 'parts' => [], ...$more,
         ]);
     }
 }

@@ -43,7 +43,11 @@ final readonly class Holding
                 self::of($plan)->reserve();
             } catch (NotReady $why) {
                 $anew = MaterialFromShelf::anew($plan);
-                if ($plan->isReady() || $anew === null || self::figures($anew->apply($plan->plan(), app(PlanReader::class))) !== self::figures($plan->plan())) {
+                if (
+                    $plan->isReady()
+                    || $anew === null
+                    || self::figures($anew->apply($plan->plan(), app(PlanReader::class))) !== self::figures($plan->plan())
+                ) {
                     throw $why;
                 }
                 $plan->edit($anew, (int) $plan->revision_id);
@@ -58,7 +62,15 @@ final readonly class Holding
         $result = app(Engine::class)->figures($plan);
 
         return [
-            ...array_map(fn (WoundResult $its): array => [$its->plan->unmetPieces, $its->plan->money()->cents, $its->plan->opened(), $its->plan->used()->units], $result->wound),
+            ...array_map(
+                fn (WoundResult $its): array => [
+                    $its->plan->unmetPieces,
+                    $its->plan->money()->cents,
+                    $its->plan->opened(),
+                    $its->plan->used()->units,
+                ],
+                $result->wound,
+            ),
             ...array_map(fn (GoodsUse $use): array => [$use->pieces, $use->packs], $result->goods),
         ];
     }
@@ -71,7 +83,11 @@ final readonly class Holding
             throw NotReady::short();
         }
 
-        return new self($plan, self::uses(array_map(fn (WoundResult $mesh): RollPlan => $mesh->plan, $result->wound)), self::pieces($result->goods));
+        return new self(
+            $plan,
+            self::uses(array_map(fn (WoundResult $mesh): RollPlan => $mesh->plan, $result->wound)),
+            self::pieces($result->goods),
+        );
     }
 
     /**
@@ -138,8 +154,16 @@ final readonly class Holding
      */
     private function stock(): Collection
     {
-        $stock = ShelfStock::query()->with('reservations.plan', 'item')->find([...array_keys($this->uses), ...array_keys($this->pieces)])->keyBy('id');
-        $lacking = array_values(array_filter([...array_keys($this->uses), ...array_keys($this->pieces)], fn (int $id): bool => ! isset($stock[$id]) || $stock[$id]->free($this->plan) < $this->amount($stock[$id])));
+        $stock = ShelfStock::query()->with(
+            'reservations.plan',
+            'item',
+        )->find([...array_keys($this->uses), ...array_keys($this->pieces)])->keyBy('id');
+        $lacking = array_values(
+            array_filter(
+                [...array_keys($this->uses), ...array_keys($this->pieces)],
+                fn (int $id): bool => ! isset($stock[$id]) || $stock[$id]->free($this->plan) < $this->amount($stock[$id]),
+            ),
+        );
         if ($lacking !== []) {
             throw $this->refusal(array_values(array_filter(array_map(fn (int $id): ?ShelfStock => $stock[$id] ?? null, $lacking))));
         }
@@ -175,6 +199,8 @@ final readonly class Holding
         }
         $uses = $this->uses[$stock->id] ?? [];
 
-        return $stock->kind === StockKind::Loose ? count($uses) : array_sum(array_map(fn (RollUse $roll): int => $roll->used()->units, $uses));
+        return $stock->kind === StockKind::Loose
+            ? count($uses)
+            : array_sum(array_map(fn (RollUse $roll): int => $roll->used()->units, $uses));
     }
 }

@@ -29,10 +29,16 @@ final readonly class ItemPage implements Responsable
     public function toResponse($request): Response
     {
         $this->item->load('stock');
-        $stock = $this->item->stock()->with('reservations.plan')->where('amount', '>', 0)->orderByDesc('amount')->orderBy('id')->paginate(self::ROLLS_A_PAGE, pageName: 'rolls');
+        $stock = $this->item->stock()->with('reservations.plan')->where('amount', '>', 0)->orderByDesc('amount')->orderBy('id')->paginate(
+            self::ROLLS_A_PAGE,
+            pageName: 'rolls',
+        );
         $stock->each(fn (ShelfStock $one): ShelfStock => $one->setRelation('item', $this->item));
         /** @var Collection<int, ShelfMovement> $history */
-        $history = ShelfMovement::query()->with('stock')->whereIn('shelf_stock_id', $this->item->stock()->select('id'))->latest('id')->limit(self::HISTORY)->get();
+        $history = ShelfMovement::query()->with('stock')->whereIn(
+            'shelf_stock_id',
+            $this->item->stock()->select('id'),
+        )->latest('id')->limit(self::HISTORY)->get();
         $history->each(fn (ShelfMovement $movement): ShelfStock => $movement->stock->setRelation('item', $this->item));
         [$weight, $silent] = [null, null];
         try {

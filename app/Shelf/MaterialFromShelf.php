@@ -47,13 +47,19 @@ final readonly class MaterialFromShelf
     public static function onHand(ShelfItem $item, SavedPlan $for, ?array $lots = null): array
     {
         $there = $item->stock()->where('amount', '>', 0)->with('reservations')->get()
-            ->filter(fn (ShelfStock $stock): bool => $lots === null || in_array($stock->lot, $lots, true))->each(fn (ShelfStock $stock) => $stock->setRelation('item', $item))
+            ->filter(
+                fn (ShelfStock $stock): bool => $lots === null || in_array($stock->lot, $lots, true),
+            )->each(fn (ShelfStock $stock) => $stock->setRelation('item', $item))
             ->sortBy(fn (ShelfStock $stock): array => [$stock->kind === StockKind::Full, $stock->amount, $stock->id])
             ->take(self::MOST);
 
         return ['onHand' => $item->ware()->isWound()
-            ? (new OnHandBlank('onHand', ''))->write($there->map(fn (ShelfStock $stock): ?OnHand => $stock->onHand($for))->filter()->values()->all())
-            : (new PiecesOnHandBlank('onHand', ''))->write($there->map(fn (ShelfStock $stock): ?PiecesOnHand => $stock->piecesOnHand($for))->filter()->values()->all())];
+            ? (new OnHandBlank('onHand', ''))->write(
+                $there->map(fn (ShelfStock $stock): ?OnHand => $stock->onHand($for))->filter()->values()->all(),
+            )
+            : (new PiecesOnHandBlank('onHand', ''))->write(
+                $there->map(fn (ShelfStock $stock): ?PiecesOnHand => $stock->piecesOnHand($for))->filter()->values()->all(),
+            )];
     }
 
     /**
@@ -66,7 +72,13 @@ final readonly class MaterialFromShelf
 
         return $stock instanceof ShelfStock
             ? $stock->item
-            : ShelfItem::query()->where(['ware' => $material->kind->key(), 'name' => $material->slip->text('name'), 'width' => $material instanceof Wound ? $material->width()->units : 0])->whereNull('archived_at')->first();
+            : ShelfItem::query()->where(
+                [
+                    'ware' => $material->kind->key(),
+                    'name' => $material->slip->text('name'),
+                    'width' => $material instanceof Wound ? $material->width()->units : 0,
+                ],
+            )->whereNull('archived_at')->first();
     }
 
     /** @return list<int> what of the shelf is on hand of it, by the id of the stock */
@@ -74,7 +86,12 @@ final readonly class MaterialFromShelf
     {
         $onHand = $material instanceof Wound || $material instanceof Good ? $material->onHand() : [];
 
-        return array_values(array_filter(array_map(fn (OnHand|PiecesOnHand $there): ?int => $there->item, $onHand), fn (?int $item): bool => $item !== null));
+        return array_values(
+            array_filter(
+                array_map(fn (OnHand|PiecesOnHand $there): ?int => $there->item, $onHand),
+                fn (?int $item): bool => $item !== null,
+            ),
+        );
     }
 
     /**
@@ -111,7 +128,9 @@ final readonly class MaterialFromShelf
         foreach ($saved->plan()->materials->all as $material) {
             $item = $items[$material->id];
             if ($item !== null) {
-                $lots = $shared[$item->id] > 1 && $material instanceof Wound ? array_values(array_unique(array_map(fn (OnHand $there): ?string => $there->lot, $material->onHand()))) : null;
+                $lots = $shared[$item->id] > 1 && $material instanceof Wound
+                    ? array_values(array_unique(array_map(fn (OnHand $there): ?string => $there->lot, $material->onHand())))
+                    : null;
                 $now = self::onHand($item, $saved, $lots)['onHand'];
                 $free += $now === $material->slip->write()['onHand'] ? [] : [$material->id => $now];
             }
@@ -123,6 +142,8 @@ final readonly class MaterialFromShelf
     /** @param  list<string>  $written */
     public static function words(array $written): string
     {
-        return $written === [] ? 'nothing' : implode(', ', array_map(fn (string $one): string => (string) preg_replace('/ \(shelf \d+\)$/', '', $one), $written));
+        return $written === []
+            ? 'nothing'
+            : implode(', ', array_map(fn (string $one): string => (string) preg_replace('/ \(shelf \d+\)$/', '', $one), $written));
     }
 }

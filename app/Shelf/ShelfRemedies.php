@@ -28,10 +28,21 @@ final readonly class ShelfRemedies
 
     public function added(SavedPlan $saved, Result $result): Result
     {
-        $about = array_slice(array_filter($result->advice, fn (Advice $advice): bool => count($advice->materials) === 1 && in_array($advice->rule, self::ABOUT_ROLLS, true)), 0, self::MOST_WARNINGS);
+        $about = array_slice(
+            array_filter(
+                $result->advice,
+                fn (Advice $advice): bool => count($advice->materials) === 1 && in_array($advice->rule, self::ABOUT_ROLLS, true),
+            ),
+            0,
+            self::MOST_WARNINGS,
+        );
 
         return $about === [] ? $result : $result->advised(array_map(
-            fn (Advice $advice): Advice => in_array($advice, $about, true) ? $this->withShelf($saved, $result, $advice) : $advice, $result->advice,
+            fn (Advice $advice): Advice => in_array($advice, $about, true) ? $this->withShelf(
+                $saved,
+                $result,
+                $advice,
+            ) : $advice, $result->advice,
         ));
     }
 
@@ -41,10 +52,14 @@ final readonly class ShelfRemedies
         $mesh = array_column($plan->wound(), null, 'id')[$advice->materials[0]];
         $its = MaterialFromShelf::item($mesh);
         $offered = 0;
-        $used = array_sum(array_map(fn (WoundResult $its): int => $its->wound->id === $mesh->id ? $its->plan->used()->units : 0, $result->wound));
+        $used = array_sum(
+            array_map(fn (WoundResult $its): int => $its->wound->id === $mesh->id ? $its->plan->used()->units : 0, $result->wound),
+        );
         foreach ($this->ofTheSameWidth($mesh, $its) as $item) {
             // What is less than is cut already cannot do.
-            $remedy = $offered < self::MOST && ($item->is($its) || $item->together() >= $used) ? $this->engine->remedy($plan, $result, $this->label($item, $its), $this->fill($mesh, $item, $saved), [$mesh->id]) : null;
+            $remedy = $offered < self::MOST && ($item->is($its) || $item->together() >= $used)
+                ? $this->engine->remedy($plan, $result, $this->label($item, $its), $this->fill($mesh, $item, $saved), [$mesh->id])
+                : null;
             if ($remedy !== null) {
                 [$advice, $offered] = [$advice->and($remedy), $offered + 1];
             }
@@ -57,7 +72,11 @@ final readonly class ShelfRemedies
     private function ofTheSameWidth(Wound $mesh, ?ShelfItem $its): array
     {
         /** @var Builder<ShelfItem> $others */
-        $others = ShelfItem::query()->with('stock')->where(['ware' => $mesh->kind->key(), 'width' => $mesh->width()->units])->whereNull('archived_at')->where('name', '!=', $mesh->name());
+        $others = ShelfItem::query()->with('stock')->where(['ware' => $mesh->kind->key(), 'width' => $mesh->width()->units])->whereNull('archived_at')->where(
+            'name',
+            '!=',
+            $mesh->name(),
+        );
         /** @var list<ShelfItem> $most */
         $most = $others->limit(200)->get()->all();
         usort($most, fn (ShelfItem $a, ShelfItem $b): int => $b->together() <=> $a->together());

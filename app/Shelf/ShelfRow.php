@@ -17,7 +17,18 @@ final class ShelfRow
     public static function of(ShelfItem $item): array
     {
         $there = $item->stock->where('amount', '>', 0)
-            ->groupBy(fn (ShelfStock $stock): string => implode("\0", [$stock->kind->word(), $stock->kind->isRoll() ? $stock->amount : '', $stock->piece * (int) ! $stock->kind->isRoll(), $stock->lot, $stock->kept]))
+            ->groupBy(
+                fn (ShelfStock $stock): string => implode(
+                    "\0",
+                    [
+                        $stock->kind->word(),
+                        $stock->kind->isRoll() ? $stock->amount : '',
+                        $stock->piece * (int) ! $stock->kind->isRoll(),
+                        $stock->lot,
+                        $stock->kept,
+                    ],
+                ),
+            )
             ->map(fn (Collection $alike): array => self::there($alike->values()->all()))->values()->all();
 
         // What is used up is known all the same: how wide it is, what it cost, when it is low.

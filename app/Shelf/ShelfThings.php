@@ -10,7 +10,10 @@ use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Shelf\StockKind;
 
-/** What there is of one thing as it stands on its board, all to one scale: rolls as thick as what is left on them, pieces stacked, packs as full as they are. */
+/**
+ * What there is of one thing as it stands on its board, all to one scale: rolls as thick as what is left on them, pieces stacked, packs
+ * as full as they are.
+ */
 final readonly class ShelfThings
 {
     /** Drawing units in an inch. */
@@ -74,7 +77,9 @@ final readonly class ShelfThings
         }
         $alike = [];
         foreach ($this->item->stock->where('amount', '>', 0)->sortByDesc('amount')->sortBy(fn (ShelfStock $stock): bool => $stock->kind === StockKind::Loose) as $stock) {
-            $words = $stock->kind === StockKind::Full ? ShelfStock::units()->roll(Length::ofUnits($stock->amount)) : $stock->shown($stock->amount);
+            $words = $stock->kind === StockKind::Full
+                ? ShelfStock::units()->roll(Length::ofUnits($stock->amount))
+                : $stock->shown($stock->amount);
             $alike[$words] = ($alike[$words] ?? 0) + 1;
         }
 
@@ -84,21 +89,44 @@ final readonly class ShelfThings
         }
 
         // What is one thing is not broken over two lines.
-        return $alike === [] ? 'nothing left' : implode(', ', array_map(fn (string $words, int $count): string => str_replace(' ', "\u{A0}", $count > 1 ? "$count x $words" : $words), array_keys($alike), $alike));
+        return $alike === []
+            ? 'nothing left'
+            : implode(
+                ', ',
+                array_map(
+                    fn (string $words, int $count): string => str_replace(' ', "\u{A0}", $count > 1 ? "$count x $words" : $words),
+                    array_keys($alike),
+                    $alike,
+                ),
+            );
     }
 
     /** @return array{width: float, height: float, ghost: float, kind: string, part: float, words: string} */
     private function wound(ShelfStock $stock): array
     {
         $wide = max(5.0, min(self::HEIGHT - 6, $this->item->width / Length::PER_INCH * self::SCALE));
-        $words = $stock->shown($stock->amount).($stock->lot === null ? '' : ", lot $stock->lot").($stock->kept === '' ? '' : ", $stock->kept");
+        $words = $stock->shown($stock->amount).(
+            $stock->lot === null
+                ? ''
+                : ", lot $stock->lot"
+        ).($stock->kept === '' ? '' : ", $stock->kept");
         if ($stock->kind === StockKind::Loose) {
-            return ['width' => $wide * 0.7, 'height' => min(60.0, 3.0 + 3 * $stock->amount), 'ghost' => $wide * 0.7, 'kind' => 'loose', 'part' => 1.0, 'words' => $words];
+            return [
+                'width' => $wide * 0.7,
+                'height' => min(60.0, 3.0 + 3 * $stock->amount),
+                'ghost' => $wide * 0.7,
+                'kind' => 'loose',
+                'part' => 1.0,
+                'words' => $words,
+            ];
         }
         $new = $this->item->slip()->length('roll')->units;
 
         return [
-            'width' => round($this->across($stock->amount) * self::SCALE, 1), 'height' => round($wide, 1), 'ghost' => round($this->across(max($new, $stock->amount)) * self::SCALE, 1),
+            'width' => round($this->across($stock->amount) * self::SCALE, 1), 'height' => round($wide, 1), 'ghost' => round(
+                $this->across(max($new, $stock->amount)) * self::SCALE,
+                1,
+            ),
             'kind' => 'roll', 'part' => (float) ($stock->amount / max($new, $stock->amount)), 'words' => $words,
         ];
     }
@@ -122,7 +150,14 @@ final readonly class ShelfThings
         $pack = $this->item->slip()->count('pack');
         $packs = [];
         for ($left = $count; $left > 0 && count($packs) < self::MOST_PACKS * 4; $left -= $pack) {
-            $packs[] = ['width' => 16.0, 'height' => $pack > 1 ? 44.0 : 26.0, 'ghost' => 16.0, 'kind' => $pack > 1 ? 'pack' : 'single', 'part' => min(1.0, $left / $pack), 'words' => min($left, $pack).($pack > 1 ? " of $pack" : '')];
+            $packs[] = [
+                'width' => 16.0,
+                'height' => $pack > 1 ? 44.0 : 26.0,
+                'ghost' => 16.0,
+                'kind' => $pack > 1 ? 'pack' : 'single',
+                'part' => min(1.0, $left / $pack),
+                'words' => min($left, $pack).($pack > 1 ? " of $pack" : ''),
+            ];
         }
 
         return $packs;

@@ -33,8 +33,18 @@ final readonly class Sample
             'name' => $technique->name(),
             'form' => $example->form,
             'ties' => $example->spots === [] ? [] : [['layout' => Free::KEY, 'spots' => $example->spots]],
-            'materials' => [['id' => 'a', 'name' => 'Sage mesh', ...$mesh], ['id' => 'b', 'name' => 'Gold mesh', 'colour' => '#c99a3c', 'hatch' => 'dots', ...$mesh]],
-            'parts' => [...$example->before, ['id' => 'shown', 'kind' => $technique->key(), ...(($technique->materials()->goods ?? null) === null ? ['material' => self::mix($technique, $several)] : [])]],
+            'materials' => [
+                ['id' => 'a', 'name' => 'Sage mesh', ...$mesh],
+                ['id' => 'b', 'name' => 'Gold mesh', 'colour' => '#c99a3c', 'hatch' => 'dots', ...$mesh],
+            ],
+            'parts' => [
+                ...$example->before,
+                [
+                    'id' => 'shown',
+                    'kind' => $technique->key(),
+                    ...(($technique->materials()->goods ?? null) === null ? ['material' => self::mix($technique, $several)] : []),
+                ],
+            ],
         ]);
 
         return new self($technique, $plan, $engine->figures($plan));
@@ -67,7 +77,11 @@ final readonly class Sample
         }
         $size = $this->part()->size;
         [$up, $down] = [$size->reach, max($size->reach, $size->hangs)];
-        $half = max(($up + $down) / 2, $size->span, $this->part()->elements === [] || count($this->part()->elements) < 2 ? 0.0 : 6.0) + self::MARGIN;
+        $half = max(
+            ($up + $down) / 2,
+            $size->span,
+            $this->part()->elements === [] || count($this->part()->elements) < 2 ? 0.0 : 6.0,
+        ) + self::MARGIN;
 
         return self::square($this->result->ties[0]->tie->place->y, $half, ($down - $up) / 2);
     }
@@ -88,6 +102,8 @@ final readonly class Sample
     {
         $middle = $tie + $below;
 
-        return Box::around([[-$half * Path::SCALE, ($middle - $half) * Path::SCALE], [$half * Path::SCALE, ($middle + $half) * Path::SCALE]]);
+        return Box::around(
+            [[-$half * Path::SCALE, ($middle - $half) * Path::SCALE], [$half * Path::SCALE, ($middle + $half) * Path::SCALE]],
+        );
     }
 }

@@ -18,7 +18,10 @@ final readonly class ConcernsOfParts implements Rule
     public function look(Plan $plan, Result $result): array
     {
         return array_merge(...array_map(
-            fn (Part $part): array => array_map(fn (Concern $doubt): Advice => $this->advice($plan, $result, $part, $doubt), $part->concerns()),
+            fn (Part $part): array => array_map(
+                fn (Concern $doubt): Advice => $this->advice($plan, $result, $part, $doubt),
+                $part->concerns(),
+            ),
             $plan->parts,
         ));
     }
@@ -27,12 +30,23 @@ final readonly class ConcernsOfParts implements Rule
     {
         $remedies = [];
         foreach ($doubt->remedies as $label => $written) {
-            $fill = array_combine(array_map(fn (string $key): string => str_contains($key, '.') ? $key : "parts.$part->id.$key", array_keys($written)), array_values($written));
+            $fill = array_combine(
+                array_map(fn (string $key): string => str_contains($key, '.') ? $key : "parts.$part->id.$key", array_keys($written)),
+                array_values($written),
+            );
             if ($this->trial->edited($plan, $fill) !== null) {
                 $remedies[] = $this->trial->remedy($plan, $result, $label, $fill, []);
             }
         }
 
-        return new Advice($doubt->rule, "parts.$part->id", [], $doubt->title, $doubt->sentence, $doubt->ties, array_values(array_filter($remedies)));
+        return new Advice(
+            $doubt->rule,
+            "parts.$part->id",
+            [],
+            $doubt->title,
+            $doubt->sentence,
+            $doubt->ties,
+            array_values(array_filter($remedies)),
+        );
     }
 }

@@ -26,10 +26,18 @@ final class Difference
         }
         $bought = self::centsToBuy($new) - self::centsToBuy($old);
         if ($bought > 0) {
-            $said[] = sprintf('buys %s more for %s', Words::count(self::newRolls($new) - self::newRolls($old), 'roll'), Money::cents($bought)->shown());
+            $said[] = sprintf(
+                'buys %s more for %s',
+                Words::count(self::newRolls($new) - self::newRolls($old), 'roll'),
+                Money::cents($bought)->shown(),
+            );
         }
         if ($bought < 0 && self::newRolls($new) < self::newRolls($old)) {
-            $said[] = sprintf('%s less to buy (%s)', Words::count(self::newRolls($old) - self::newRolls($new), 'roll'), Money::cents(-$bought)->shown());
+            $said[] = sprintf(
+                '%s less to buy (%s)',
+                Words::count(self::newRolls($old) - self::newRolls($new), 'roll'),
+                Money::cents(-$bought)->shown(),
+            );
         }
         if ($after->tally->elements->value !== $before->tally->elements->value) {
             $said[] = $after->tally->elements->shown.' '.$after->tally->elements->label;
@@ -41,15 +49,23 @@ final class Difference
                 $units->available(Length::sum(array_map(fn (WoundResult $mesh): Length => $mesh->plan->left(), $new))),
             );
         }
-        $reserve = array_map(fn (WoundResult $mesh): int => max(0, ($mesh->wound->rolls() ?? 0) - count($mesh->plan->from(Origin::New))), $new);
+        $reserve = array_map(
+            fn (WoundResult $mesh): int => max(0, ($mesh->wound->rolls() ?? 0) - count($mesh->plan->from(Origin::New))),
+            $new,
+        );
         if (array_sum($reserve) > 0) {
-            $price = Money::cents(array_sum(array_map(fn (WoundResult $mesh, int $count): int => $count * $mesh->wound->price()->cents, $new, $reserve)));
+            $price = Money::cents(
+                array_sum(array_map(fn (WoundResult $mesh, int $count): int => $count * $mesh->wound->price()->cents, $new, $reserve)),
+            );
             $said[] = sprintf('%s (%s) in reserve', Words::count(array_sum($reserve), 'roll'), $price->shown());
         }
         if ($after->tally->across->shown !== $before->tally->across->shown) {
             $said[] = $after->tally->across->shown.' '.$after->tally->across->label;
         }
-        if ($after->fullness->verdict !== $before->fullness->verdict || ($new === [] && $after->fullness->figure->shown !== $before->fullness->figure->shown)) {
+        if (
+            $after->fullness->verdict !== $before->fullness->verdict
+            || ($new === [] && $after->fullness->figure->shown !== $before->fullness->figure->shown)
+        ) {
             $said[] = $after->fullness->figure->shown;
         }
         array_push($said, ...self::money($before->cost->total, $after->cost->total));

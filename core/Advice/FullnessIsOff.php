@@ -35,8 +35,32 @@ final readonly class FullnessIsOff implements Rule
         $fuller = $result->fullness->isThin() ? $this->fuller($plan, $result, $part) : [];
 
         return [$result->fullness->isThin()
-            ? new Advice('thin', "parts.$part->id", [], 'Thin.', "At $amount the form may show.".($fuller === [] && ! $this->trial->wasCutShort() ? ' No single change here is enough: put another layer on it, or take wider mesh or more of it.' : ''), [], $fuller)
-            : new Advice('very-full', "parts.$part->id", [], 'Very full.', sprintf('%s%s: it may not lie well, and mesh is spent that nobody sees.', count($parts) > 1 ? count($parts).' layers, ' : '', $amount), [], $this->leaner($plan, $result, $part))];
+            ? new Advice(
+                'thin',
+                "parts.$part->id",
+                [],
+                'Thin.',
+                "At $amount the form may show.".(
+                    $fuller === [] && ! $this->trial->wasCutShort()
+                        ? ' No single change here is enough: put another layer on it, or take wider mesh or more of it.'
+                        : ''
+                ),
+                [],
+                $fuller,
+            )
+            : new Advice(
+                'very-full',
+                "parts.$part->id",
+                [],
+                'Very full.',
+                sprintf(
+                    '%s%s: it may not lie well, and mesh is spent that nobody sees.',
+                    count($parts) > 1 ? count($parts).' layers, ' : '',
+                    $amount,
+                ),
+                [],
+                $this->leaner($plan, $result, $part),
+            )];
     }
 
     /** @return list<Remedy> */
@@ -44,7 +68,9 @@ final readonly class FullnessIsOff implements Rule
     {
         $does = $this->makes($plan, fn (Fullness $after): bool => ! $after->isThin());
         $isUsual = $this->makes($plan, fn (Fullness $after): bool => ! $after->isThin() && ! $after->isVeryFull());
-        $filling = $part->kind instanceof FillsBetweenRows && count($part->on->rows) > 1 ? self::ofPart($part, $part->kind->filling()) : null;
+        $filling = $part->kind instanceof FillsBetweenRows && count($part->on->rows) > 1
+            ? self::ofPart($part, $part->kind->filling())
+            : null;
         $found = array_filter([
             $this->trial->longer($plan, $part, $does),
             $filling !== null && $isUsual($filling) ? ['Fill between the rows', $filling] : null,
@@ -52,7 +78,14 @@ final readonly class FullnessIsOff implements Rule
             $this->tiesASection($part, [1, 2], $does),
         ], fn (?array $remedy): bool => $remedy !== null && $this->doesNotRunShort($plan, $remedy[1]));
 
-        return array_values(array_filter(array_map(fn (array $remedy): ?Remedy => $this->trial->remedy($plan, $result, $remedy[0], $remedy[1], []), array_slice(array_values($found), 0, self::REMEDIES))));
+        return array_values(
+            array_filter(
+                array_map(
+                    fn (array $remedy): ?Remedy => $this->trial->remedy($plan, $result, $remedy[0], $remedy[1], []),
+                    array_slice(array_values($found), 0, self::REMEDIES),
+                ),
+            ),
+        );
     }
 
     /** @return list<Remedy> */
@@ -62,7 +95,10 @@ final readonly class FullnessIsOff implements Rule
         $found = array_filter([$this->trial->shorter($plan, $part, [1, 2], $does), $this->tiesASection($part, [-1, 2], $does)]);
 
         return array_values(array_filter([
-            ...array_map(fn (array $remedy): ?Remedy => $this->trial->remedy($plan, $result, $remedy[0], $remedy[1], []), array_values($found)),
+            ...array_map(
+                fn (array $remedy): ?Remedy => $this->trial->remedy($plan, $result, $remedy[0], $remedy[1], []),
+                array_values($found),
+            ),
             count($plan->parts) > 1 ? $this->trial->leavingOut($plan, $result, $part) : null,
         ]));
     }
@@ -86,7 +122,9 @@ final readonly class FullnessIsOff implements Rule
                 return [$label, $fill];
             }
         }
-        $longer = $fill === [] || $isFuller($fill) ? null : $this->trial->longer($plan, $part, fn (array $length): bool => $isFuller($fill + $length));
+        $longer = $fill === [] || $isFuller($fill)
+            ? null
+            : $this->trial->longer($plan, $part, fn (array $length): bool => $isFuller($fill + $length));
 
         return $longer === null ? null : ["$label, ".lcfirst($longer[0]), $fill + $longer[1]];
     }
@@ -139,6 +177,13 @@ final readonly class FullnessIsOff implements Rule
     /** @param  array<string, string>  $fill */
     private function doesNotRunShort(Plan $plan, array $fill): bool
     {
-        return $this->trial->meshesDo($plan, $fill, fn (array $after): bool => array_filter($after, fn (RollOutcome $mesh): bool => $mesh->verdict->short || $mesh->verdict->atRisk) === []);
+        return $this->trial->meshesDo(
+            $plan,
+            $fill,
+            fn (array $after): bool => array_filter(
+                $after,
+                fn (RollOutcome $mesh): bool => $mesh->verdict->short || $mesh->verdict->atRisk,
+            ) === [],
+        );
     }
 }

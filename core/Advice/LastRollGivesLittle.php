@@ -33,17 +33,36 @@ final readonly class LastRollGivesLittle implements Rule
     {
         $meshes = array_values(array_filter($result->wound, fn (RollOutcome $mesh): bool => $part->uses($mesh->wound)));
         $little = array_values(array_filter($meshes, fn (RollOutcome $mesh): bool => self::littleRolls($mesh, $part) !== []));
-        if ($little === [] || array_filter($meshes, fn (RollOutcome $mesh): bool => $mesh->verdict->short || $mesh->verdict->atRisk) !== []) {
+        if (
+            $little === []
+            || array_filter($meshes, fn (RollOutcome $mesh): bool => $mesh->verdict->short || $mesh->verdict->atRisk) !== []
+        ) {
             return null;
         }
         $ids = MaterialsOfAPart::ids($meshes);
         $shorter = $this->trial->shorter($plan, $part, self::LEAST_PART, fn (array $fill): bool => $this->trial->meshesDo(
-            $plan, $fill, fn (array $after): bool => self::rolls($after, $ids) < self::rolls($result->wound, $ids) && array_filter($after, fn (RollOutcome $mesh): bool => in_array($mesh->wound->id, $ids, true) && ! $mesh->verdict->isGood()) === [],
+            $plan, $fill, fn (array $after): bool => self::rolls($after, $ids) < self::rolls($result->wound, $ids)
+                && array_filter(
+                    $after,
+                    fn (RollOutcome $mesh): bool => in_array($mesh->wound->id, $ids, true) && ! $mesh->verdict->isGood(),
+                ) === [],
         ));
 
-        $remedy = $shorter === null ? null : $this->trial->remedy($plan, $result, $shorter[0], $shorter[1], $ids, $this->aRoll($plan, $part, $little[0], $shorter[1]));
+        $remedy = $shorter === null
+            ? null
+            : $this->trial->remedy($plan, $result, $shorter[0], $shorter[1], $ids, $this->aRoll($plan, $part, $little[0], $shorter[1]));
 
-        return $remedy === null ? null : new Advice('little-of-a-roll', "parts.$part->id", $ids, 'A roll for a little.', self::sentence($little, $part), [], [$remedy]);
+        return $remedy === null
+            ? null
+            : new Advice(
+                'little-of-a-roll',
+                "parts.$part->id",
+                $ids,
+                'A roll for a little.',
+                self::sentence($little, $part),
+                [],
+                [$remedy],
+            );
     }
 
     /**
@@ -52,13 +71,21 @@ final readonly class LastRollGivesLittle implements Rule
      */
     private static function rolls(array $meshes, array $ids): int
     {
-        return array_sum(array_map(fn (RollOutcome $mesh): int => in_array($mesh->wound->id, $ids, true) ? count($mesh->plan->rolls) : 0, $meshes));
+        return array_sum(
+            array_map(fn (RollOutcome $mesh): int => in_array($mesh->wound->id, $ids, true) ? count($mesh->plan->rolls) : 0, $meshes),
+        );
     }
 
     /** @param  non-empty-list<RollOutcome>  $little */
     private static function sentence(array $little, Part $part): string
     {
-        $alike = MaterialsOfAPart::grouped($little, fn (RollOutcome $mesh): string => json_encode([self::littleRolls($mesh, $part), max(self::elements($mesh, $part))], JSON_THROW_ON_ERROR));
+        $alike = MaterialsOfAPart::grouped(
+            $little,
+            fn (RollOutcome $mesh): string => json_encode(
+                [self::littleRolls($mesh, $part), max(self::elements($mesh, $part))],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
 
         return implode(' ', array_map(function (array $meshes) use ($part): string {
             $rolls = self::littleRolls($meshes[0], $part);
@@ -90,7 +117,12 @@ final readonly class LastRollGivesLittle implements Rule
                 if ($its->wound->id === $mesh->wound->id) {
                     $fullest = array_search(max(self::elements($its, $part)), self::elements($its, $part), true);
                     $roll = array_values(array_filter($its->plan->rolls, fn (RollUse $roll): bool => $roll->number === $fullest))[0];
-                    $said = sprintf('%s a roll (%s of %s); ', Words::count(self::elements($its, $part)[$roll->number], ...$part->kind->noun()), $plan->units()->exact($roll->used()), $plan->units()->exact($roll->length));
+                    $said = sprintf(
+                        '%s a roll (%s of %s); ',
+                        Words::count(self::elements($its, $part)[$roll->number], ...$part->kind->noun()),
+                        $plan->units()->exact($roll->used()),
+                        $plan->units()->exact($roll->length),
+                    );
                 }
             }
 
@@ -105,7 +137,10 @@ final readonly class LastRollGivesLittle implements Rule
     {
         $elements = self::elements($mesh, $part);
         // What another layer takes of a roll makes it worth opening.
-        $shared = array_filter($mesh->plan->rolls, fn (RollUse $roll): bool => array_filter($roll->segments, fn (Segment $segment): bool => $segment->part !== $part->id) !== []);
+        $shared = array_filter(
+            $mesh->plan->rolls,
+            fn (RollUse $roll): bool => array_filter($roll->segments, fn (Segment $segment): bool => $segment->part !== $part->id) !== [],
+        );
         $most = max($elements);
         $little = array_filter(
             array_diff_key($elements, array_flip(array_map(fn (RollUse $roll): int => $roll->number, $shared))),
@@ -120,7 +155,9 @@ final readonly class LastRollGivesLittle implements Rule
     {
         $elements = [];
         foreach ($mesh->plan->rolls as $roll) {
-            $elements[$roll->number] = count(array_filter($roll->segments, fn (Segment $segment): bool => $segment->part === $part->id && $segment->element !== null));
+            $elements[$roll->number] = count(
+                array_filter($roll->segments, fn (Segment $segment): bool => $segment->part === $part->id && $segment->element !== null),
+            );
         }
 
         return $elements === [] ? [1 => 0] : $elements;

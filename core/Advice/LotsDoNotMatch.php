@@ -19,7 +19,9 @@ final readonly class LotsDoNotMatch implements Rule
 
     public function look(Plan $plan, Result $result): array
     {
-        return array_values(array_filter(array_map(fn (WoundResult $mesh): ?Advice => $this->advice($plan, $result, $mesh), $result->wound)));
+        return array_values(
+            array_filter(array_map(fn (WoundResult $mesh): ?Advice => $this->advice($plan, $result, $mesh), $result->wound)),
+        );
     }
 
     private function advice(Plan $plan, Result $result, WoundResult $mesh): ?Advice
@@ -29,16 +31,39 @@ final readonly class LotsDoNotMatch implements Rule
         if ($lots === null || $part === null) {
             return null;
         }
-        $cut = array_values(array_unique(array_filter(array_map(fn (RollUse $roll): ?string => $roll->stock->lot, $mesh->plan->rolls), fn (?string $lot): bool => $lot !== null)));
+        $cut = array_values(
+            array_unique(
+                array_filter(
+                    array_map(fn (RollUse $roll): ?string => $roll->stock->lot, $mesh->plan->rolls),
+                    fn (?string $lot): bool => $lot !== null,
+                ),
+            ),
+        );
         sort($cut);
         $name = $mesh->wound->name();
         [$title, $sentence, $remedies] = count($cut) > 1
-            ? ['Two lots side by side.', sprintf('Lots %s of %s come as they lie on the rolls. Where they do not match, it shows.', Words::list($cut), $name), [
+            ? ['Two lots side by side.', sprintf(
+                'Lots %s of %s come as they lie on the rolls. Where they do not match, it shows.',
+                Words::list($cut),
+                $name,
+            ), [
                 $this->trial->partingLots($plan, $result, $mesh),
-                $this->trial->remedy($plan, $result, 'Keep to one lot', ["materials.{$mesh->wound->id}.lots" => 'apart'], [$mesh->wound->id]),
+                $this->trial->remedy(
+                    $plan,
+                    $result,
+                    'Keep to one lot',
+                    ["materials.{$mesh->wound->id}.lots" => 'apart'],
+                    [$mesh->wound->id],
+                ),
             ]]
-            : ['No lot is enough alone.', sprintf('%s of %s may not match. By turns all the way round they look meant.', Words::list($lots), $name), [
-                $mesh->plan->unmetPieces > 0 || $mesh->plan->money()->cents > 0 ? $this->trial->partingLots($plan, $result, $mesh, onlyIfLess: true) : null,
+            : ['No lot is enough alone.', sprintf(
+                '%s of %s may not match. By turns all the way round they look meant.',
+                Words::list($lots),
+                $name,
+            ), [
+                $mesh->plan->unmetPieces > 0 || $mesh->plan->money()->cents > 0
+                    ? $this->trial->partingLots($plan, $result, $mesh, onlyIfLess: true)
+                    : null,
             ]];
         $remedies = array_values(array_filter($remedies));
 

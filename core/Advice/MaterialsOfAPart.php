@@ -51,6 +51,10 @@ final class MaterialsOfAPart
      */
     public static function ties(array $elements): array
     {
-        return array_values(array_unique(array_merge(...array_values(array_map(fn (Element $element): array => array_slice($element->ties, 0, 1), $elements)))));
+        return array_values(
+            array_unique(
+                array_merge(...array_values(array_map(fn (Element $element): array => array_slice($element->ties, 0, 1), $elements))),
+            ),
+        );
     }
 }

@@ -32,12 +32,25 @@ final readonly class Remedies
     public function forMeshes(Plan $plan, Result $before, array $meshes): array
     {
         $ids = array_map(fn (WoundResult $mesh): string => $mesh->wound->id, $meshes);
-        $parts = array_values(array_filter($plan->parts, fn (Part $part): bool => array_filter($meshes, fn (WoundResult $mesh): bool => $part->uses($mesh->wound)) !== []));
+        $parts = array_values(
+            array_filter(
+                $plan->parts,
+                fn (Part $part): bool => array_filter($meshes, fn (WoundResult $mesh): bool => $part->uses($mesh->wound)) !== [],
+            ),
+        );
         // What takes least to find is found first, so that where the search is cut short there is a way out all the same.
         $moreRolls = $this->moreRolls($plan, $meshes, $ids);
         $moreRolls = $moreRolls === null ? null : $this->trial->remedy($plan, $before, $moreRolls[0], $moreRolls[1], $ids);
         [$shorter, $barer] = [[
-            ...array_map(fn (Part $part): ?array => $this->trial->shorter($plan, $part, self::LEAST_PART, fn (array $fill): bool => $this->isEnough($plan, $ids, $fill)), $parts),
+            ...array_map(
+                fn (Part $part): ?array => $this->trial->shorter(
+                    $plan,
+                    $part,
+                    self::LEAST_PART,
+                    fn (array $fill): bool => $this->isEnough($plan, $ids, $fill),
+                ),
+                $parts,
+            ),
             ...array_map(fn (Part $part): ?array => $this->fewerOfIt($plan, $part, $meshes), $parts),
             $this->fewerASection($plan, $parts, $ids),
         ], [
@@ -45,7 +58,9 @@ final readonly class Remedies
             ...array_map(fn (Part $part): ?array => $this->bareTies($plan, $part, $ids), array_slice($parts, -1)),
         ]];
 
-        return array_values(array_filter([...$this->worked($plan, $before, $shorter, $ids), $moreRolls, ...$this->worked($plan, $before, $barer, $ids)]));
+        return array_values(
+            array_filter([...$this->worked($plan, $before, $shorter, $ids), $moreRolls, ...$this->worked($plan, $before, $barer, $ids)]),
+        );
     }
 
     /**
@@ -55,7 +70,10 @@ final readonly class Remedies
      */
     private function worked(Plan $plan, Result $before, array $found, array $ids): array
     {
-        return array_map(fn (array $its): ?Remedy => $this->trial->remedy($plan, $before, $its[0], $its[1], $ids), array_values(array_filter($found)));
+        return array_map(
+            fn (array $its): ?Remedy => $this->trial->remedy($plan, $before, $its[0], $its[1], $ids),
+            array_values(array_filter($found)),
+        );
     }
 
     /**
@@ -91,7 +109,9 @@ final readonly class Remedies
     private function fewerOfIt(Plan $plan, Part $part, array $meshes): ?array
     {
         [$order, $short] = [$part->on->colourOrder, $meshes[0]->wound->id];
-        $counts = $order instanceof OrdersByCount && $part->on->colourTask !== null && count($meshes) === 1 ? $order->named($part->on->colourTask) : [];
+        $counts = $order instanceof OrdersByCount && $part->on->colourTask !== null && count($meshes) === 1
+            ? $order->named($part->on->colourTask)
+            : [];
         $others = array_diff_key($counts, [$short => 1]);
         if (! isset($counts[$short]) || $others === []) {
             return null;
@@ -100,10 +120,21 @@ final readonly class Remedies
         $other = (string) array_key_first($others);
         $names = array_map(fn (Material $material): string => $material->name(), $plan->materials->all);
         $with = fn (int $count): array => [$other => $counts[$other] + $counts[$short] - $count, $short => $count];
-        $fill = fn (int $count): array => ["parts.$part->id.material" => implode(' + ', array_map(fn (string $mesh): string => ($with($count)[$mesh] ?? $counts[$mesh])." $mesh", array_keys($counts)))];
-        $best = $this->trial->most(1, $counts[$short] - 1, fn (int $count): bool => $this->isEnough($plan, [$short, $other], $fill($count)));
+        $fill = fn (int $count): array => [
+            "parts.$part->id.material" => implode(
+                ' + ',
+                array_map(fn (string $mesh): string => ($with($count)[$mesh] ?? $counts[$mesh])." $mesh", array_keys($counts)),
+            ),
+        ];
+        $best = $this->trial->most(
+            1,
+            $counts[$short] - 1,
+            fn (int $count): bool => $this->isEnough($plan, [$short, $other], $fill($count)),
+        );
 
-        return $best === null ? null : [sprintf('%d of %s, %d of %s', $best, $names[$short], $with($best)[$other], $names[$other]), $fill($best)];
+        return $best === null
+            ? null
+            : [sprintf('%d of %s, %d of %s', $best, $names[$short], $with($best)[$other], $names[$other]), $fill($best)];
     }
 
     /**

@@ -29,7 +29,16 @@ final readonly class RollsAreTooFew implements Rule
     /** @param  non-empty-list<WoundResult>  $meshes */
     private function advice(Plan $plan, Result $result, array $meshes): Advice
     {
-        $unmet = array_values(array_column(array_map(fn (Element $element): array => [$element->id, $element], array_merge(...array_map(fn (WoundResult $mesh): array => $mesh->plan->unmet, $meshes))), 1, 0));
+        $unmet = array_values(
+            array_column(
+                array_map(
+                    fn (Element $element): array => [$element->id, $element],
+                    array_merge(...array_map(fn (WoundResult $mesh): array => $mesh->plan->unmet, $meshes)),
+                ),
+                1,
+                0,
+            ),
+        );
         $part = $plan->part($unmet[0]->part);
         $ties = MaterialsOfAPart::ties($unmet);
         $rolls = array_sum(array_map(fn (WoundResult $mesh): int => (int) $mesh->wound->rolls(), $meshes));

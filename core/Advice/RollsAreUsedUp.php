@@ -17,7 +17,9 @@ final readonly class RollsAreUsedUp implements Rule
 
     public function look(Plan $plan, Result $result): array
     {
-        $tight = array_values(array_filter($result->wound, fn (WoundResult $mesh): bool => $mesh->verdict->everyInch || $mesh->verdict->atRisk));
+        $tight = array_values(
+            array_filter($result->wound, fn (WoundResult $mesh): bool => $mesh->verdict->everyInch || $mesh->verdict->atRisk),
+        );
 
         return array_map(
             fn (array $meshes): Advice => $this->advice($plan, $result, $meshes),
@@ -65,9 +67,17 @@ final readonly class RollsAreUsedUp implements Rule
             return sprintf('Nothing of the %s is left for a slip of the scissors.', MaterialsOfAPart::names($meshes));
         }
 
-        return implode(' ', array_map(fn (WoundResult $mesh): string => sprintf('%s uses %s of its rolls.', $mesh->wound->name(), $mesh->used->shown), $meshes)).sprintf(
+        return implode(
+            ' ',
+            array_map(
+                fn (WoundResult $mesh): string => sprintf('%s uses %s of its rolls.', $mesh->wound->name(), $mesh->used->shown),
+                $meshes,
+            ),
+        ).sprintf(
             ' Rolls come short: only %s of each is safe, and then there is none for %s.',
-            Words::list(array_values(array_unique(array_map(fn (WoundResult $mesh): string => $units->available($mesh->wound->safe()), $meshes)))),
+            Words::list(
+                array_values(array_unique(array_map(fn (WoundResult $mesh): string => $units->available($mesh->wound->safe()), $meshes))),
+            ),
             $ties === [] ? 'all of it' : Words::ties($ties),
         );
     }

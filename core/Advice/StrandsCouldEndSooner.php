@@ -28,8 +28,15 @@ final readonly class StrandsCouldEndSooner implements Rule
     private function advice(Plan $plan, Result $result, Part $part): ?Advice
     {
         $run = $part->demand->runs[0] ?? null;
-        $doubled = $run === null || ! $run->together || $run->sooner ? [] : array_filter(array_count_values($run->strands), fn (int $strands): bool => $strands > 1);
-        $meshes = array_values(array_filter($result->wound, fn (WoundResult $mesh): bool => isset($doubled[$mesh->wound->id]) && $mesh->plan->rolls !== [] && ! $mesh->plan->isProvenBest()));
+        $doubled = $run === null || ! $run->together || $run->sooner
+            ? []
+            : array_filter(array_count_values($run->strands), fn (int $strands): bool => $strands > 1);
+        $meshes = array_values(
+            array_filter(
+                $result->wound,
+                fn (WoundResult $mesh): bool => isset($doubled[$mesh->wound->id]) && $mesh->plan->rolls !== [] && ! $mesh->plan->isProvenBest(),
+            ),
+        );
         if ($meshes === [] || ! $part->kind instanceof EndsSooner) {
             return null;
         }
@@ -46,7 +53,10 @@ final readonly class StrandsCouldEndSooner implements Rule
 
         return $remedy === null ? null : new Advice(
             'sooner', "parts.$part->id", $ids, 'Fewer rolls would do.',
-            sprintf('The strands of %s end where their rolls end, and each set of rolls leaves its rest.', MaterialsOfAPart::names($meshes)),
+            sprintf(
+                'The strands of %s end where their rolls end, and each set of rolls leaves its rest.',
+                MaterialsOfAPart::names($meshes),
+            ),
             [], [$remedy],
         );
     }

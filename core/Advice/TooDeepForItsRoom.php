@@ -31,7 +31,11 @@ final readonly class TooDeepForItsRoom implements Rule
 
         return [new Advice(
             'too-deep', "parts.{$parts[0]->id}", [], 'Too deep for its room.',
-            sprintf('It stands %s deep, and has %s of room: the door would press it flat.', $result->tally->depth->shown, $plan->units()->exact($room)), [],
+            sprintf(
+                'It stands %s deep, and has %s of room: the door would press it flat.',
+                $result->tally->depth->shown,
+                $plan->units()->exact($room),
+            ), [],
             $flattest === null ? [] : array_filter([$this->trial->remedy($plan, $result, 'Make it '.$flattest[0], $flattest[1], [])]),
         )];
     }

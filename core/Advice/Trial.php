@@ -44,8 +44,13 @@ final class Trial
      * @param  int  $steps  that looking for remedies may take
      * @param  int  $took  how many the plan itself took: those of a remedy take about as many
      */
-    public function __construct(int $steps, private readonly int $took, private readonly PlanComputation $planWork, private readonly RollComputation $meshWork, private readonly PlanReader $reader)
-    {
+    public function __construct(
+        int $steps,
+        private readonly int $took,
+        private readonly PlanComputation $planWork,
+        private readonly RollComputation $meshWork,
+        private readonly PlanReader $reader,
+    ) {
         $this->effort = Effort::of($steps);
         $this->concerns = new WeakMap;
     }
@@ -116,7 +121,9 @@ final class Trial
     {
         $after = $this->resultOf($plan, $edit = new RemovePart($part->id));
 
-        return $after === null ? null : new Remedy("Leave these {$part->kind->noun()[1]} out", Difference::between($before, $after, [], $plan->units()), $edit);
+        return $after === null
+            ? null
+            : new Remedy("Leave these {$part->kind->noun()[1]} out", Difference::between($before, $after, [], $plan->units()), $edit);
     }
 
     /**
@@ -156,7 +163,12 @@ final class Trial
         $this->effort->spend(self::READING * count($edited->ties->all()));
         foreach ($edited->parts as $part) {
             if (! in_array($part, $plan->parts, true)) {
-                $this->effort->spend(self::READING * (count($part->demand->elements) + count($part->demand->cuts)) + ($part->on->colourTask?->effort->spent() ?? 0) + count($part->on->ties()) ** 2);
+                $this->effort->spend(
+                    self::READING * (
+                        count($part->demand->elements)
+                        + count($part->demand->cuts)
+                    ) + ($part->on->colourTask?->effort->spent() ?? 0) + count($part->on->ties()) ** 2,
+                );
             }
         }
 
@@ -228,7 +240,11 @@ final class Trial
         }
         $wanted = $part->on->length($part->kind->lengthKey())->units;
         $step = $plan->units()->step()->units;
-        $steps = $this->least(intdiv($wanted, $step) + 1, intdiv($wanted * 3, 2 * $step), fn (int $steps): bool => $does(self::lengthOf($part, $part->kind, $steps * $step)));
+        $steps = $this->least(
+            intdiv($wanted, $step) + 1,
+            intdiv($wanted * 3, 2 * $step),
+            fn (int $steps): bool => $does(self::lengthOf($part, $part->kind, $steps * $step)),
+        );
 
         return $steps === null ? null : self::named($plan, $part, $part->kind, $steps * $step);
     }

@@ -19,7 +19,13 @@ final readonly class Anchor
      * @param  ?string  $area  of the form that it covers, by its key
      * @param  ?string  $part  that it stands on, by its id
      */
-    private function __construct(public ?TieGroup $group = null, public array $rows = [], public array $places = [], public ?string $area = null, public ?string $part = null) {}
+    private function __construct(
+        public ?TieGroup $group = null,
+        public array $rows = [],
+        public array $places = [],
+        public ?string $area = null,
+        public ?string $part = null,
+    ) {}
 
     /** @param  non-empty-list<TieRow>  $rows */
     public static function onTies(TieGroup $group, array $rows): self

@@ -9,7 +9,10 @@ use Davrin\Core\Form\Seat;
 use Davrin\Core\Geometry\Place;
 use Davrin\Core\Measure\Length;
 
-/** One spot of a form: so far from its middle at so many degrees clockwise from the top, or so far along wires from where the count begins. */
+/**
+ * One spot of a form: so far from its middle at so many degrees clockwise from the top, or so far along wires from where the count
+ * begins.
+ */
 final readonly class FormSpot
 {
     private function __construct(public ?Seat $seat, public Length $distance, public int $degrees) {}

@@ -33,9 +33,17 @@ final readonly class FormSpotBlank extends NamedBlank
 
         return match (1) {
             (int) (in_array($text, [self::MIDDLE, 'the middle', 'centre', 'center'], true)) => FormSpot::middle(),
-            preg_match('/^(.+?)\s+at\s+(-?\d{1,3})(?:\s*(?:degrees?|°))?$/u', $text, $found) => $this->fromMiddle(LengthText::read($found[1], $bare), (int) $found[2], $bare),
+            preg_match(
+                '/^(.+?)\s+at\s+(-?\d{1,3})(?:\s*(?:degrees?|°))?$/u',
+                $text,
+                $found,
+            ) => $this->fromMiddle(LengthText::read($found[1], $bare), (int) $found[2], $bare),
             preg_match('/^([^:]+):\s*(.+)$/u', $text, $found) => $this->along($found[1], LengthText::read($found[2], $bare), $bare),
-            default => throw OutOfBounds::kind($this->label, '"middle", a distance from it and a direction like "5 in at 120 degrees" (clockwise from the top), or wires and a distance along them like "1-2: 3 1/2 in"'),
+            default => throw OutOfBounds::kind(
+                $this->label,
+                '"middle", a distance from it and a direction like "5 in at 120 degrees" (clockwise from the top), or wires and a '
+                    .'distance along them like "1-2: 3 1/2 in"',
+            ),
         };
     }
 
@@ -88,7 +96,12 @@ final readonly class FormSpotBlank extends NamedBlank
     {
         $units = $bare ?? Units::Inches;
         if ($distance->isNegative() || $distance->isMoreThan($most)) {
-            throw OutOfBounds::between('the distance to '.$this->label, $units->exact(Length::zero()), $units->available($most), $units->exact($distance));
+            throw OutOfBounds::between(
+                'the distance to '.$this->label,
+                $units->exact(Length::zero()),
+                $units->available($most),
+                $units->exact($distance),
+            );
         }
     }
 }

@@ -18,5 +18,12 @@ final readonly class Surroundings
      * @param  list<int>  $taken  ties that carry something of an earlier part, by number
      * @param  Units  $units  what a fault or a concern speaks in
      */
-    public function __construct(public Form $form, public Ties $ties, public Units $units, public array $places = [], public array $names = [], public array $taken = []) {}
+    public function __construct(
+        public Form $form,
+        public Ties $ties,
+        public Units $units,
+        public array $places = [],
+        public array $names = [],
+        public array $taken = [],
+    ) {}
 }

@@ -69,9 +69,19 @@ final class Batch
      */
     public static function of(array $shares, RollPlanner $planner): BatchResult
     {
-        $pieces = array_sum(array_map(fn (Share $share): int => $share->copies * array_sum(array_map(fn ($part): int => count($part->demand->cuts) + count($part->demand->elements), $share->plan->parts)), $shares));
+        $pieces = array_sum(
+            array_map(
+                fn (Share $share): int => $share->copies * array_sum(
+                    array_map(fn ($part): int => count($part->demand->cuts) + count($part->demand->elements), $share->plan->parts),
+                ),
+                $shares,
+            ),
+        );
         if ($pieces > self::MOST) {
-            throw Fault::at('', sprintf('That is %d pieces and poofs together; up to %d are cut together. Take fewer copies.', $pieces, self::MOST));
+            throw Fault::at(
+                '',
+                sprintf('That is %d pieces and poofs together; up to %d are cut together. Take fewer copies.', $pieces, self::MOST),
+            );
         }
         $batch = new self($planner);
         foreach ($shares as $number => $share) {
@@ -80,11 +90,24 @@ final class Batch
 
         $materials = $batch->planned($shares[0]);
 
-        $goods = self::goods($shares, array_merge(...array_map(fn (BatchMaterial $material): array => $material->rolls->changes, $materials)));
+        $goods = self::goods(
+            $shares,
+            array_merge(...array_map(fn (BatchMaterial $material): array => $material->rolls->changes, $materials)),
+        );
         $settings = $shares[0]->plan->settings;
 
         return new BatchResult($shares, $materials, $goods, Cost::ofLines([
-            ...array_filter(array_map(fn (BatchMaterial $material): ?CostLine => Cost::woundLine($material->wound, $material->rolls, $settings->keepFrom(), $settings->units()), $materials)),
+            ...array_filter(
+                array_map(
+                    fn (BatchMaterial $material): ?CostLine => Cost::woundLine(
+                        $material->wound,
+                        $material->rolls,
+                        $settings->keepFrom(),
+                        $settings->units(),
+                    ),
+                    $materials,
+                ),
+            ),
             ...array_map(fn (Share $share): CostLine => Cost::formLine($share->plan, $share->copies), $shares),
             ...Cost::goodsLines($goods),
         ], $settings->costsByLength()));
@@ -114,7 +137,10 @@ final class Batch
             }
         }
 
-        return array_map(fn (string $key): GoodsUse => GoodsUse::ofPieces($goods[$key], $exact[$key], self::alike($because[$key])), array_keys($goods));
+        return array_map(
+            fn (string $key): GoodsUse => GoodsUse::ofPieces($goods[$key], $exact[$key], self::alike($because[$key])),
+            array_keys($goods),
+        );
     }
 
     /**
@@ -146,7 +172,9 @@ final class Batch
             $cuts = $this->cutsOf($share, $keys, "$number-$copy");
             array_push($this->runs, ...$runs);
             array_push($this->cuts, ...$cuts);
-            $alone = $alone === [] ? $this->planner->plan($runs, $cuts, $this->newRolls($share, array_values($keys)), $this->effort) : $alone;
+            $alone = $alone === []
+                ? $this->planner->plan($runs, $cuts, $this->newRolls($share, array_values($keys)), $this->effort)
+                : $alone;
             foreach ($alone as $key => $rolls) {
                 $this->apart[$key]["$number-$copy"] = [$rolls->opened(), $rolls->money()->cents];
             }
@@ -169,7 +197,14 @@ final class Batch
     {
         $apart = array_intersect_key($this->apart[$key], array_flip($works));
 
-        return new BatchMaterial($this->meshes[$key], $rolls, $this->parts, array_sum(array_column($apart, 0)), Money::cents(array_sum(array_column($apart, 1))), $lot);
+        return new BatchMaterial(
+            $this->meshes[$key],
+            $rolls,
+            $this->parts,
+            array_sum(array_column($apart, 0)),
+            Money::cents(array_sum(array_column($apart, 1))),
+            $lot,
+        );
     }
 
     /**
@@ -180,7 +215,10 @@ final class Batch
      */
     private function lotByLot(string $key, RollPlan $together, Supply $supply): ?array
     {
-        $tied = array_filter($this->runs, fn (Run $run): bool => in_array($key, $run->strands, true) && array_unique($run->strands) !== [$key]);
+        $tied = array_filter(
+            $this->runs,
+            fn (Run $run): bool => in_array($key, $run->strands, true) && array_unique($run->strands) !== [$key],
+        );
         $lots = $supply->lots();
         if (count($lots) < 2 || $tied !== [] || $this->effort->isSpent() || ($together->unmetPieces === 0 && $together->opened() === 0)) {
             return null;
@@ -190,7 +228,10 @@ final class Batch
             $its = [];
             foreach ($waiting as $work) {
                 $asked = $this->asked($key, [...$its, $work]);
-                if ($asked->units() <= $supply->ofLot($lot)->together()->units && $this->rolls($asked, $supply->ofLot($lot))->unmetPieces === 0) {
+                if (
+                    $asked->units() <= $supply->ofLot($lot)->together()->units
+                    && $this->rolls($asked, $supply->ofLot($lot))->unmetPieces === 0
+                ) {
                     $its[] = $work;
                 }
             }
@@ -234,17 +275,24 @@ final class Batch
         // Where each piece of work may have a lot of its own, no way is better than the best with lots mixed.
         $bound = count($this->apart[$key]) > 1 && count($supply->lots()) > 1 ? $supply->mixed() : $supply;
 
-        return $plan->proof === null || $bound !== $supply ? $plan->provenBy($this->planner->proof($this->runs, $this->cuts, $key, $bound, $plans, $this->effort)) : $plan;
+        return $plan->proof === null || $bound !== $supply
+            ? $plan->provenBy($this->planner->proof($this->runs, $this->cuts, $key, $bound, $plans, $this->effort))
+            : $plan;
     }
 
     /** @return string the key of a mesh that plans share */
     private function mesh(Wound $mesh): string
     {
         $said = $mesh->slip->write();
-        $key = json_encode([$said['name'], $said['colour'], $said['width'], $said['body'], $said['roll'], $said['label']], JSON_THROW_ON_ERROR);
+        $key = json_encode(
+            [$said['name'], $said['colour'], $said['width'], $said['body'], $said['roll'], $said['label']],
+            JSON_THROW_ON_ERROR,
+        );
         $isNew = ! isset($this->meshes[$key]);
         $this->meshes[$key] ??= $mesh;
-        $this->new[$key] = $isNew ? $mesh->rolls() : ($this->new[$key] === null || $mesh->rolls() === null ? null : max($this->new[$key], $mesh->rolls()));
+        $this->new[$key] = $isNew
+            ? $mesh->rolls()
+            : ($this->new[$key] === null || $mesh->rolls() === null ? null : max($this->new[$key], $mesh->rolls()));
         foreach ($mesh->onHand() as $there) {
             // The same thing on the shelf, or what two plans say in the same words, is there once.
             $this->onHand[$key] ??= [];
@@ -264,7 +312,12 @@ final class Batch
     {
         $supplies = [];
         foreach ($keys as $key) {
-            $supplies[$key] = $this->meshes[$key]->supplyOf($this->onHand[$key] ?? [], $this->new[$key], $share->plan->settings->keepFrom(), false);
+            $supplies[$key] = $this->meshes[$key]->supplyOf(
+                $this->onHand[$key] ?? [],
+                $this->new[$key],
+                $share->plan->settings->keepFrom(),
+                false,
+            );
         }
 
         return $supplies;
@@ -278,7 +331,10 @@ final class Batch
      */
     private function newRolls(Share $share, array $keys): array
     {
-        return array_map(fn (string $key): Supply => $this->meshes[$key]->supplyOf([], null, $share->plan->settings->keepFrom(), false), array_combine($keys, $keys));
+        return array_map(
+            fn (string $key): Supply => $this->meshes[$key]->supplyOf([], null, $share->plan->settings->keepFrom(), false),
+            array_combine($keys, $keys),
+        );
     }
 
     /**
@@ -290,8 +346,20 @@ final class Batch
         $runs = [];
         foreach ($share->plan->parts as $part) {
             foreach ($part->demand->runs as $run) {
-                $steps = array_map(fn (Step $step): Step => new Step($step->element->ofPart($prefix), $step->from, $step->to, $step->drop, $step->pitch), $run->steps);
-                $runs[] = new Run("$prefix/$run->part", array_map(fn (string $strand): string => $keys[$strand], $run->strands), $run->startTail, $steps, $run->endTail, $run->together, $run->endsTake, $run->sooner);
+                $steps = array_map(
+                    fn (Step $step): Step => new Step($step->element->ofPart($prefix), $step->from, $step->to, $step->drop, $step->pitch),
+                    $run->steps,
+                );
+                $runs[] = new Run(
+                    "$prefix/$run->part",
+                    array_map(fn (string $strand): string => $keys[$strand], $run->strands),
+                    $run->startTail,
+                    $steps,
+                    $run->endTail,
+                    $run->together,
+                    $run->endsTake,
+                    $run->sooner,
+                );
             }
         }
 

@@ -21,7 +21,14 @@ final readonly class BatchMaterial implements JsonSerializable
      * @param  Money  $moneyApart  for new rolls then
      * @param  ?string  $lot  that it is cut from alone, where other pieces of work are cut from another
      */
-    public function __construct(public Wound $wound, public RollPlan $rolls, private array $parts, public int $openedApart, public Money $moneyApart, public ?string $lot = null) {}
+    public function __construct(
+        public Wound $wound,
+        public RollPlan $rolls,
+        private array $parts,
+        public int $openedApart,
+        public Money $moneyApart,
+        public ?string $lot = null,
+    ) {}
 
     /** "Sage mesh", "Sage mesh, lot B7" */
     public function name(): string

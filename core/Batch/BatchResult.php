@@ -44,7 +44,10 @@ final readonly class BatchResult implements JsonSerializable
             'materials' => $this->materials,
             'goods' => $this->goods,
             'cost' => $this->cost,
-            'each' => ['byLength' => $this->cost->each($this->count())[0]->canonical(), 'opened' => $this->cost->each($this->count())[1]->canonical()],
+            'each' => [
+                'byLength' => $this->cost->each($this->count())[0]->canonical(),
+                'opened' => $this->cost->each($this->count())[1]->canonical(),
+            ],
         ];
     }
 }

@@ -27,9 +27,13 @@ final readonly class ChoiceBlank extends NamedBlank
 
     public function read(mixed $raw, ?Units $bare): string
     {
-        $given = is_string($raw) || is_int($raw) ? (string) $raw : throw OutOfBounds::kind($this->label, 'one of '.implode(', ', array_keys($this->options)));
+        $given = is_string($raw) || is_int($raw)
+            ? (string) $raw
+            : throw OutOfBounds::kind($this->label, 'one of '.implode(', ', array_keys($this->options)));
 
-        return array_key_exists($given, $this->options) ? $given : throw OutOfBounds::choice($this->label, array_map(strval(...), array_keys($this->options)), $given);
+        return array_key_exists($given, $this->options)
+            ? $given
+            : throw OutOfBounds::choice($this->label, array_map(strval(...), array_keys($this->options)), $given);
     }
 
     public function write(mixed $value): string
@@ -49,6 +53,10 @@ final readonly class ChoiceBlank extends NamedBlank
 
     public function schema(): array
     {
-        return Schema::described($this->label, $this->ofPlan ? Schema::TEXT : ['enum' => array_map(strval(...), array_keys($this->options))], $this->ofPlan ? null : $this->default);
+        return Schema::described(
+            $this->label,
+            $this->ofPlan ? Schema::TEXT : ['enum' => array_map(strval(...), array_keys($this->options))],
+            $this->ofPlan ? null : $this->default,
+        );
     }
 }

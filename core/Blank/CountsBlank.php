@@ -16,8 +16,15 @@ final readonly class CountsBlank extends NamedBlank
     private CountBlank $one;
 
     /** @param  list<int>  $default */
-    public function __construct(string $key, string $label, array $default, private int $fewest, private int $most, int $least, int $largest)
-    {
+    public function __construct(
+        string $key,
+        string $label,
+        array $default,
+        private int $fewest,
+        private int $most,
+        int $least,
+        int $largest,
+    ) {
         parent::__construct($key, $label, $default);
         $this->one = new CountBlank($key, $label, $least, $least, $largest);
     }
@@ -49,6 +56,15 @@ final readonly class CountsBlank extends NamedBlank
 
     public function schema(): array
     {
-        return Schema::described($this->label, ['type' => 'array', 'items' => array_diff_key($this->one->schema(), ['description' => 1, 'default' => 1]), 'minItems' => $this->fewest, 'maxItems' => $this->most], $this->default);
+        return Schema::described(
+            $this->label,
+            [
+                'type' => 'array',
+                'items' => array_diff_key($this->one->schema(), ['description' => 1, 'default' => 1]),
+                'minItems' => $this->fewest,
+                'maxItems' => $this->most,
+            ],
+            $this->default,
+        );
     }
 }

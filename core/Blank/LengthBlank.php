@@ -11,8 +11,14 @@ use Davrin\Core\Measure\Units;
 /** @extends NamedBlank<Length> */
 final readonly class LengthBlank extends NamedBlank
 {
-    private function __construct(string $key, string $label, Length $default, private Length $least, private Length $most, private bool $ofRoll)
-    {
+    private function __construct(
+        string $key,
+        string $label,
+        Length $default,
+        private Length $least,
+        private Length $most,
+        private bool $ofRoll,
+    ) {
         parent::__construct($key, $label, $default);
     }
 

@@ -73,6 +73,10 @@ final readonly class LengthsBlank extends NamedBlank
 
     public function schema(): array
     {
-        return Schema::described($this->label, ['type' => 'array', 'items' => Schema::LENGTH, 'minItems' => $this->fewest, 'maxItems' => $this->most], $this->write($this->default));
+        return Schema::described(
+            $this->label,
+            ['type' => 'array', 'items' => Schema::LENGTH, 'minItems' => $this->fewest, 'maxItems' => $this->most],
+            $this->write($this->default),
+        );
     }
 }

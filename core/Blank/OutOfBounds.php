@@ -17,7 +17,9 @@ final class OutOfBounds extends Refused
     /** @param  list<string>  $options */
     public static function choice(string $label, array $options, string $given): self
     {
-        return new self(sprintf('%s can be %s; "%s" is not one of them.', ucfirst($label), implode(', ', $options), mb_substr($given, 0, 40)));
+        return new self(
+            sprintf('%s can be %s; "%s" is not one of them.', ucfirst($label), implode(', ', $options), mb_substr($given, 0, 40)),
+        );
     }
 
     public static function text(string $label, int $longest): self
@@ -27,7 +29,9 @@ final class OutOfBounds extends Refused
 
     public static function colour(string $given): self
     {
-        return new self(sprintf('"%s" is not a colour. Write # and six digits from 0 to 9 and a to f, like "#1d6a6b".', mb_substr($given, 0, 40)));
+        return new self(
+            sprintf('"%s" is not a colour. Write # and six digits from 0 to 9 and a to f, like "#1d6a6b".', mb_substr($given, 0, 40)),
+        );
     }
 
     public static function kind(string $label, string $wanted): self
@@ -37,12 +41,16 @@ final class OutOfBounds extends Refused
 
     public static function listOf(string $label, int $fewest, int $most, int $given): self
     {
-        return new self(sprintf('%s: write %d to %d lengths with commas between them; %d is not.', ucfirst($label), $fewest, $most, $given));
+        return new self(
+            sprintf('%s: write %d to %d lengths with commas between them; %d is not.', ucfirst($label), $fewest, $most, $given),
+        );
     }
 
     public static function countsOf(string $label, int $fewest, int $most, int $given): self
     {
-        return new self(sprintf('%s: write %d to %d whole numbers with commas between them; %d is not.', ucfirst($label), $fewest, $most, $given));
+        return new self(
+            sprintf('%s: write %d to %d whole numbers with commas between them; %d is not.', ucfirst($label), $fewest, $most, $given),
+        );
     }
 
     public static function painted(string $why): self
@@ -52,12 +60,24 @@ final class OutOfBounds extends Refused
 
     public static function welds(string $given): self
     {
-        return new self(sprintf('"%s" says nothing of a weld. Write its crossbar and how much too far clockwise it sits, like "3: 1/2 in", or "3: out" where it sticks out.', mb_substr($given, 0, 40)));
+        return new self(
+            sprintf(
+                '"%s" says nothing of a weld. Write its crossbar and how much too far clockwise it sits, like "3: 1/2 in", or "3: '
+                    .'out" where it sticks out.',
+                mb_substr($given, 0, 40),
+            ),
+        );
     }
 
     public static function onHand(string $given): self
     {
-        return new self(sprintf('"%s" does not say what is on hand. Write lengths with commas between, like "131 in, 6 x 20 in", and "by label" or "lot B7" behind one where that is so.', mb_substr($given, 0, 40)));
+        return new self(
+            sprintf(
+                '"%s" does not say what is on hand. Write lengths with commas between, like "131 in, 6 x 20 in", and "by label" or '
+                    .'"lot B7" behind one where that is so.',
+                mb_substr($given, 0, 40),
+            ),
+        );
     }
 
     public static function sections(string $label): self
@@ -67,27 +87,59 @@ final class OutOfBounds extends Refused
 
     public static function points(string $label, int $fewest, int $most): self
     {
-        return new self(sprintf('%s: write %d to %d points like "0 0, 36 0, 36 10", across and down, or open the form from an SVG file.', ucfirst($label), $fewest, $most));
+        return new self(
+            sprintf(
+                '%s: write %d to %d points like "0 0, 36 0, 36 10", across and down, or open the form from an SVG file.',
+                ucfirst($label),
+                $fewest,
+                $most,
+            ),
+        );
     }
 
     public static function spots(string $label, int $most): self
     {
-        return new self(sprintf('%s: write what each goes round and how far from where the count begins, like "1-2: 3 1/2 in; 3: 20 in; crossbar 2: 1 in". One at least, %d at most.', ucfirst($label), $most));
+        return new self(
+            sprintf(
+                '%s: write what each goes round and how far from where the count begins, like "1-2: 3 1/2 in; 3: 20 in; crossbar 2: '
+                    .'1 in". One at least, %d at most.',
+                ucfirst($label),
+                $most,
+            ),
+        );
     }
 
     /** @param  list<string>  $seats */
     public static function noSeat(string $given, array $seats): self
     {
-        return new self(sprintf('"%s" is not on this form. Ties can go round %s, and round a crossbar where there is one.', $given, implode(', ', $seats)));
+        return new self(
+            sprintf(
+                '"%s" is not on this form. Ties can go round %s, and round a crossbar where there is one.',
+                $given,
+                implode(', ', $seats),
+            ),
+        );
     }
 
     public static function mix(string $label, int $least, int $most, string $what, int $given): self
     {
-        return new self(sprintf('%s: %s go into one; %s.', ucfirst($label), $least === $most ? "$least $what" : "$least to $most $what", $given === 0 ? 'none makes nothing' : "$given do not"));
+        return new self(
+            sprintf(
+                '%s: %s go into one; %s.',
+                ucfirst($label),
+                $least === $most ? "$least $what" : "$least to $most $what",
+                $given === 0 ? 'none makes nothing' : "$given do not",
+            ),
+        );
     }
 
     public static function place(string $label): self
     {
-        return new self(sprintf('%s: write "every tie", "every 2nd tie", "row 1", or numbers, like "sections 1 to 3" or "ties 1, 4 and 7 to 9".', ucfirst($label)));
+        return new self(
+            sprintf(
+                '%s: write "every tie", "every 2nd tie", "row 1", or numbers, like "sections 1 to 3" or "ties 1, 4 and 7 to 9".',
+                ucfirst($label),
+            ),
+        );
     }
 }

@@ -17,7 +17,9 @@ final readonly class PercentBlank extends NamedBlank
 
     public function read(mixed $raw, ?Units $bare): Percent
     {
-        $percent = Percent::read(is_string($raw) ? $raw : throw OutOfBounds::kind($this->label, 'a percentage written as text, like "2 %"'));
+        $percent = Percent::read(
+            is_string($raw) ? $raw : throw OutOfBounds::kind($this->label, 'a percentage written as text, like "2 %"'),
+        );
         if ($percent->hundredths < 0 || $percent->hundredths > $this->most->hundredths) {
             throw OutOfBounds::between($this->label, '0 %', $this->most->shown(), $percent->shown());
         }

@@ -46,7 +46,16 @@ final readonly class PointsBlank extends NamedBlank
 
     public function schema(): array
     {
-        return Schema::described($this->label, ['type' => 'array', 'items' => ['type' => 'string', 'pattern' => '^-?\\d{1,6}(\\.\\d+)? -?\\d{1,6}(\\.\\d+)?$'], 'minItems' => self::FEWEST, 'maxItems' => self::MOST], $this->write($this->default));
+        return Schema::described(
+            $this->label,
+            [
+                'type' => 'array',
+                'items' => ['type' => 'string', 'pattern' => '^-?\\d{1,6}(\\.\\d+)? -?\\d{1,6}(\\.\\d+)?$'],
+                'minItems' => self::FEWEST,
+                'maxItems' => self::MOST,
+            ],
+            $this->write($this->default),
+        );
     }
 
     /** @return array{float, float} to a thousandth */

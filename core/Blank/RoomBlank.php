@@ -25,7 +25,9 @@ final readonly class RoomBlank extends NamedBlank
 
     public function read(mixed $raw, ?Units $bare): ?Length
     {
-        return is_string($raw) && in_array(mb_strtolower(trim($raw)), ['', $this->none, 'any', 'none', 'no limit'], true) ? null : $this->length->read($raw, $bare);
+        return is_string($raw) && in_array(mb_strtolower(trim($raw)), ['', $this->none, 'any', 'none', 'no limit'], true)
+            ? null
+            : $this->length->read($raw, $bare);
     }
 
     public function write(mixed $value): string

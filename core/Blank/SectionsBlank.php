@@ -53,7 +53,12 @@ final readonly class SectionsBlank extends NamedBlank
     {
         return Schema::described($this->label, ['anyOf' => [
             ['const' => self::ALL],
-            ['type' => 'array', 'items' => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::LARGEST], 'minItems' => 1, 'maxItems' => self::LARGEST],
+            [
+                'type' => 'array',
+                'items' => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::LARGEST],
+                'minItems' => 1,
+                'maxItems' => self::LARGEST,
+            ],
         ]], self::ALL);
     }
 }

@@ -174,7 +174,9 @@ final readonly class Slip
     {
         $points = [];
         foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA('list of points', $key) as $value) {
-            $points[] = is_array($value) && is_float($value[0] ?? null) && is_float($value[1] ?? null) ? [$value[0], $value[1]] : throw self::notA('list of points', $key);
+            $points[] = is_array($value) && is_float($value[0] ?? null) && is_float($value[1] ?? null)
+                ? [$value[0], $value[1]]
+                : throw self::notA('list of points', $key);
         }
 
         return $points;

@@ -27,8 +27,16 @@ final readonly class ColourTask
      * @param  array<string, string>  $names  of all meshes of the plan, by id
      * @param  int  $steps  that looking for the best order may take
      */
-    public function __construct(public array $rows, public TieGroup $group, public Form $form, public Mix $mix, public int $pieces, public array $painted, public array $names, int $steps)
-    {
+    public function __construct(
+        public array $rows,
+        public TieGroup $group,
+        public Form $form,
+        public Mix $mix,
+        public int $pieces,
+        public array $painted,
+        public array $names,
+        int $steps,
+    ) {
         $this->neighbours = new Neighbours($rows);
         $this->effort = Effort::of($steps);
     }

@@ -63,7 +63,14 @@ final class EvenSpread
         }
         if (! $this->isBest()) {
             $this->take($this->exchanged($this->dealtOut()));
-            $this->search([], $this->evenness->counts, array_fill(0, count($this->evenness->counts), null), array_fill(0, count($this->evenness->counts), 0), 0, 0);
+            $this->search(
+                [],
+                $this->evenness->counts,
+                array_fill(0, count($this->evenness->counts), null),
+                array_fill(0, count($this->evenness->counts), 0),
+                0,
+                0,
+            );
             $this->take($this->exchanged($this->order));
         }
         // A search that ran out of steps did not see all there is.
@@ -86,7 +93,13 @@ final class EvenSpread
     /** Scarce colours at even gaps, the scarcest from the first tie on, each next one in every turn that leaves it its places. */
     private function turnEvenGaps(): void
     {
-        $scarce = array_keys(array_filter($this->evenness->counts, fn (int $count, int $colour): bool => $count > 0 && $colour !== $this->evenness->filler, ARRAY_FILTER_USE_BOTH));
+        $scarce = array_keys(
+            array_filter(
+                $this->evenness->counts,
+                fn (int $count, int $colour): bool => $count > 0 && $colour !== $this->evenness->filler,
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
         usort($scarce, fn (int $a, int $b): int => $this->evenness->counts[$a] <=> $this->evenness->counts[$b] ?: $a <=> $b);
         $turns = 0;
         $this->turn($scarce, array_fill(0, $this->evenness->ties, $this->evenness->filler), true, $turns);
@@ -134,7 +147,11 @@ final class EvenSpread
         $before = null;
         for ($place = 0; $place < $this->evenness->ties; $place++) {
             if (! isset($this->fixed[$place])) {
-                $others = array_filter($left, fn (int $count, int $colour): bool => $count > 0 && $colour !== $before, ARRAY_FILTER_USE_BOTH) ?: array_filter($left);
+                $others = array_filter(
+                    $left,
+                    fn (int $count, int $colour): bool => $count > 0 && $colour !== $before,
+                    ARRAY_FILTER_USE_BOTH,
+                ) ?: array_filter($left);
                 arsort($others);
                 $order[] = $before = (int) array_key_first($others);
                 $left[$before]--;
@@ -248,7 +265,9 @@ final class EvenSpread
                 $standing[$colour] = ($standing[$colour] ?? 0) + 1;
             }
         }
-        $free = array_keys(array_filter($left, fn (int $count, int $colour): bool => $count > ($standing[$colour] ?? 0), ARRAY_FILTER_USE_BOTH));
+        $free = array_keys(
+            array_filter($left, fn (int $count, int $colour): bool => $count > ($standing[$colour] ?? 0), ARRAY_FILTER_USE_BOTH),
+        );
         usort($free, fn (int $a, int $b): int => $this->evenness->counts[$a] <=> $this->evenness->counts[$b] ?: $a <=> $b);
 
         return $place === 0 && $this->evenness->closed && $this->fixed === [] ? array_slice($free, 0, 1) : $free;

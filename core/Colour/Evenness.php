@@ -58,7 +58,12 @@ final readonly class Evenness
      */
     public function alike(array $order): array
     {
-        return array_values(array_filter(range(0, $this->ties - 1), fn (int $place): bool => $this->hasNext($place) && $this->matters($order[$place]) && $order[$place] === $order[($place + 1) % $this->ties]));
+        return array_values(
+            array_filter(
+                range(0, $this->ties - 1),
+                fn (int $place): bool => $this->hasNext($place) && $this->matters($order[$place]) && $order[$place] === $order[($place + 1) % $this->ties],
+            ),
+        );
     }
 
     /** Whether two neighbours of this colour are a fault. */
@@ -98,7 +103,9 @@ final readonly class Evenness
     public function leastLeft(int $left, ?int $last, int $first = 0, int $next = 0): int
     {
         if ($this->closed) {
-            return $last === null ? self::evenSquares($left, $this->ties) : self::evenFrom($next - $last, $left, $this->ties - $last + $first);
+            return $last === null
+                ? self::evenSquares($left, $this->ties)
+                : self::evenFrom($next - $last, $left, $this->ties - $last + $first);
         }
         if ($last === null) {
             return intdiv(2 * $this->ties ** 2, $left);
@@ -124,7 +131,11 @@ final readonly class Evenness
     private function uneven(array $places): int
     {
         $last = $places[count($places) - 1];
-        $sum = $this->start($places[0]) + ($this->closed ? $this->gap($places[0] + $this->ties - $last) : $this->start($this->ties - 1 - $last));
+        $sum = $this->start($places[0]) + (
+            $this->closed
+                ? $this->gap($places[0] + $this->ties - $last)
+                : $this->start($this->ties - 1 - $last)
+        );
         for ($index = 1; $index < count($places); $index++) {
             $sum += $this->gap($places[$index] - $places[$index - 1]);
         }

@@ -64,7 +64,10 @@ final readonly class LikeNeighbours
         $pairs = [];
         foreach ($this->colourTask->rows as $row) {
             foreach (Neighbours::alike($this->colourTask->neighbours->along($row), $this->shown) as $pair) {
-                if (Neighbours::alike([$pair], $this->unpainted) === [] && array_intersect_key($this->colourTask->painted, array_flip($pair)) !== []) {
+                if (
+                    Neighbours::alike([$pair], $this->unpainted) === []
+                    && array_intersect_key($this->colourTask->painted, array_flip($pair)) !== []
+                ) {
                     $pairs[] = $pair;
                 }
             }
@@ -72,12 +75,17 @@ final readonly class LikeNeighbours
         if ($pairs === []) {
             return [];
         }
-        $painted = array_values(array_filter(array_unique(array_merge(...$pairs)), fn (int $tie): bool => isset($this->colourTask->painted[$tie])));
+        $painted = array_values(
+            array_filter(array_unique(array_merge(...$pairs)), fn (int $tie): bool => isset($this->colourTask->painted[$tie])),
+        );
 
-        return [new Concern('beside', 'Painted like its neighbour.', ucfirst(self::pairs($pairs)).' show the same mesh.', array_values(array_unique(array_merge(...$pairs))), [
-            ...$this->exchanged($painted[0]),
-            'Take the paint off '.Words::ties($painted) => ['painted' => self::written(array_diff_key($this->colourTask->painted, array_flip($painted)))],
-        ])];
+        return [new Concern('beside', 'Painted like its neighbour.', ucfirst(self::pairs($pairs))
+            .' show the same mesh.', array_values(array_unique(array_merge(...$pairs))), [
+                ...$this->exchanged($painted[0]),
+                'Take the paint off '.Words::ties($painted) => [
+                    'painted' => self::written(array_diff_key($this->colourTask->painted, array_flip($painted))),
+                ],
+            ])];
     }
 
     /**
@@ -90,13 +98,19 @@ final readonly class LikeNeighbours
         $row = array_values(array_filter($this->colourTask->rows, fn (TieRow $row): bool => in_array($tie, self::numbers($row), true)))[0];
         $numbers = self::numbers($row);
         $place = (int) array_search($tie, $numbers, true);
-        usort($numbers, fn (int $a, int $b): int => abs(array_search($a, self::numbers($row), true) - $place) <=> abs(array_search($b, self::numbers($row), true) - $place));
+        usort(
+            $numbers,
+            fn (int $a, int $b): int => abs(array_search($a, self::numbers($row), true) - $place) <=> abs(array_search($b, self::numbers($row), true) - $place),
+        );
         $along = $this->colourTask->neighbours->along($row);
         // Where the order itself puts like to like, that mesh is its ground.
         $ground = array_map(fn (array $pair): string => $this->unpainted[$pair[0]], Neighbours::alike($along, $this->unpainted));
         foreach (array_slice($numbers, 1) as $other) {
             $tried = array_replace($this->shown, [$tie => $this->shown[$other], $other => $this->shown[$tie]]);
-            if ($this->shown[$other] !== $this->shown[$tie] && Neighbours::alike($along, array_filter($tried, fn (string $mesh): bool => ! in_array($mesh, $ground, true))) === []) {
+            if (
+                $this->shown[$other] !== $this->shown[$tie]
+                && Neighbours::alike($along, array_filter($tried, fn (string $mesh): bool => ! in_array($mesh, $ground, true))) === []
+            ) {
                 $painted = array_replace($this->colourTask->painted, [$tie => $this->shown[$other], $other => $this->shown[$tie]]);
                 ksort($painted);
 
@@ -117,7 +131,10 @@ final readonly class LikeNeighbours
     {
         $counts = array_count_values($this->shown);
         $background = array_filter($counts, fn (int $count): bool => 2 * $count > count($this->shown));
-        $pairs = Neighbours::alike($this->colourTask->neighbours->across(), array_filter($this->shown, fn (string $mesh): bool => ! isset($background[$mesh])));
+        $pairs = Neighbours::alike(
+            $this->colourTask->neighbours->across(),
+            array_filter($this->shown, fn (string $mesh): bool => ! isset($background[$mesh])),
+        );
 
         return $pairs === [] ? [] : [new Concern('across-rows', 'Like meets like across the rows.', sprintf(
             '%s show the same mesh one behind the other. %s', ucfirst(self::pairs($pairs)),
@@ -137,7 +154,9 @@ final readonly class LikeNeighbours
     /** @param  array<int, string>  $painted */
     private static function written(array $painted): string
     {
-        return $painted === [] ? PaintBlank::NONE : implode('; ', array_map(fn (int $tie, string $mesh): string => "$tie: $mesh", array_keys($painted), $painted));
+        return $painted === []
+            ? PaintBlank::NONE
+            : implode('; ', array_map(fn (int $tie, string $mesh): string => "$tie: $mesh", array_keys($painted), $painted));
     }
 
     /** @return non-empty-list<int> */

@@ -39,7 +39,10 @@ final class OtherCount
     {
         $slip = $colourTask->group->slip;
         $index = $row->ties[0]->row - 1;
-        $whole = array_filter($colourTask->group->rows, fn (TieRow $its): bool => $its->ties[0]->row === $index + 1 && count($its->ties) === count($row->ties));
+        $whole = array_filter(
+            $colourTask->group->rows,
+            fn (TieRow $its): bool => $its->ties[0]->row === $index + 1 && count($its->ties) === count($row->ties),
+        );
         if ($whole === []) {
             // The layer leaves some bare already: the layout does not say how many it has.
             return null;
@@ -50,6 +53,8 @@ final class OtherCount
         $now = $slip->has('perSection') ? $slip->count('perSection') : 0;
         $sections = $now > 0 && count($row->ties) % $now === 0 ? intdiv(count($row->ties), $now) : 0;
 
-        return $sections > 0 && count($colourTask->rows) === 1 && $count % $sections === 0 ? ["ties.{$colourTask->group->id}.perSection" => (string) intdiv($count, $sections)] : null;
+        return $sections > 0 && count($colourTask->rows) === 1 && $count % $sections === 0
+            ? ["ties.{$colourTask->group->id}.perSection" => (string) intdiv($count, $sections)]
+            : null;
     }
 }

@@ -76,17 +76,26 @@ final readonly class PaintBlank extends NamedBlank implements KeepsWhatFits
 
     public function schema(): array
     {
-        return Schema::described($this->label.': "3, 5 and 7: gold", the numbers of ties and the id of a mesh', ['type' => 'array', 'items' => Schema::TEXT, 'maxItems' => Ties::MOST], []);
+        return Schema::described(
+            $this->label.': "3, 5 and 7: gold", the numbers of ties and the id of a mesh',
+            ['type' => 'array', 'items' => Schema::TEXT, 'maxItems' => Ties::MOST],
+            [],
+        );
     }
 
     /** @return list<string> */
     private function entries(mixed $raw): array
     {
         if (is_string($raw)) {
-            return in_array(mb_strtolower(trim($raw)), ['', self::NONE], true) ? [] : array_values(array_filter(array_map(trim(...), explode(';', $raw)), fn (string $entry): bool => $entry !== ''));
+            return in_array(mb_strtolower(trim($raw)), ['', self::NONE], true)
+                ? []
+                : array_values(array_filter(array_map(trim(...), explode(';', $raw)), fn (string $entry): bool => $entry !== ''));
         }
 
-        return array_map(fn (mixed $entry): string => is_string($entry) ? $entry : '', is_array($raw) ? array_values($raw) : throw OutOfBounds::painted('It is not a list.'));
+        return array_map(
+            fn (mixed $entry): string => is_string($entry) ? $entry : '',
+            is_array($raw) ? array_values($raw) : throw OutOfBounds::painted('It is not a list.'),
+        );
     }
 
     /** @return array{non-empty-list<int>, string} */
@@ -94,9 +103,18 @@ final readonly class PaintBlank extends NamedBlank implements KeepsWhatFits
     {
         [$numbers, $name] = [...explode(':', $entry, 2), ''];
         $name = mb_strtolower(trim($name));
-        $mesh = array_key_first(array_filter($this->names, fn (string $called, string $id): bool => $name === $id || $name === mb_strtolower($called), ARRAY_FILTER_USE_BOTH));
+        $mesh = array_key_first(
+            array_filter(
+                $this->names,
+                fn (string $called, string $id): bool => $name === $id || $name === mb_strtolower($called),
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
 
-        return [Numbers::read($numbers, Ties::MOST) ?? throw OutOfBounds::painted("\"$entry\" names no ties."), $mesh ?? throw OutOfBounds::painted("\"$entry\" names no mesh of this plan.")];
+        return [
+            Numbers::read($numbers, Ties::MOST) ?? throw OutOfBounds::painted("\"$entry\" names no ties."),
+            $mesh ?? throw OutOfBounds::painted("\"$entry\" names no mesh of this plan."),
+        ];
     }
 
     /**
@@ -111,6 +129,10 @@ final readonly class PaintBlank extends NamedBlank implements KeepsWhatFits
             $grouped[$mesh][] = $tie;
         }
 
-        return array_map(fn (array $ties, string $mesh): string => Words::ranges($ties).': '.$called[$mesh], $grouped, array_keys($grouped));
+        return array_map(
+            fn (array $ties, string $mesh): string => Words::ranges($ties).': '.$called[$mesh],
+            $grouped,
+            array_keys($grouped),
+        );
     }
 }

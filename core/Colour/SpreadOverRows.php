@@ -14,7 +14,10 @@ use Davrin\Core\Ties\TieRow;
  */
 final readonly class SpreadOverRows
 {
-    /** @param  Closure(TieRow, non-empty-list<int>, array<int, int>): SpacedRow  $spread  lays so many of each along a row, round what stands there already */
+    /**
+     * @param  Closure(TieRow, non-empty-list<int>, array<int, int>): SpacedRow  $spread  lays so many of each along a row, round what
+     *                 stands there already
+     */
     public function __construct(private ColourTask $colourTask, private Closure $spread) {}
 
     /**
@@ -58,11 +61,22 @@ final readonly class SpreadOverRows
      */
     private static function share(array $left, int $ties, int $of, array $here, array $later): array
     {
-        $share = array_map(fn (int $count, int $colour): int => min($count - ($later[$colour] ?? 0), max($here[$colour] ?? 0, intdiv($count * $ties, $of))), $left, array_keys($left));
+        $share = array_map(
+            fn (int $count, int $colour): int => min(
+                $count - ($later[$colour] ?? 0),
+                max($here[$colour] ?? 0, intdiv($count * $ties, $of)),
+            ),
+            $left,
+            array_keys($left),
+        );
         while (($off = $ties - array_sum($share)) !== 0) {
             // How far each is from its due, the one that is farthest first.
             $due = array_map(fn (int $count, int $colour): int => $count * $ties - $share[$colour] * $of, $left, array_keys($left));
-            $may = array_filter($due, fn (int $colour): bool => $off > 0 ? $share[$colour] < $left[$colour] - ($later[$colour] ?? 0) : $share[$colour] > ($here[$colour] ?? 0), ARRAY_FILTER_USE_KEY);
+            $may = array_filter(
+                $due,
+                fn (int $colour): bool => $off > 0 ? $share[$colour] < $left[$colour] - ($later[$colour] ?? 0) : $share[$colour] > ($here[$colour] ?? 0),
+                ARRAY_FILTER_USE_KEY,
+            );
             $off > 0 ? arsort($may) : asort($may);
             $share[(int) array_key_first($may)] += $off <=> 0;
         }
@@ -91,7 +105,12 @@ final readonly class SpreadOverRows
                 $its[$tie->number] = $spaced->order[($place + $turn) % $ties];
                 $close += $closeness[$place][$its[$tie->number]] ?? 0.0;
             }
-            $meet = count(Neighbours::alike($across, array_map(strval(...), array_filter($its + $shown, fn (int $colour): bool => $colour !== $filler))));
+            $meet = count(
+                Neighbours::alike(
+                    $across,
+                    array_map(strval(...), array_filter($its + $shown, fn (int $colour): bool => $colour !== $filler)),
+                ),
+            );
             [$best, $least] = 1000.0 * $meet + $close < $least - 1e-9 ? [$turn, 1000.0 * $meet + $close] : [$best, $least];
         }
 

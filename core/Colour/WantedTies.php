@@ -25,7 +25,9 @@ enum WantedTies: string
         return match ($this) {
             self::Crossbars => $colourTask->onCrossbars(),
             self::Corners => $colourTask->onCorners(),
-            self::Painted => array_values(array_filter($colourTask->ties(), fn (Tie $tie): bool => isset($colourTask->painted[$tie->number]))),
+            self::Painted => array_values(
+                array_filter($colourTask->ties(), fn (Tie $tie): bool => isset($colourTask->painted[$tie->number])),
+            ),
         };
     }
 }

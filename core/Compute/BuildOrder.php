@@ -53,10 +53,25 @@ final readonly class BuildOrder
     /** How long all of it takes (an estimate). */
     public function minutes(): Figure
     {
-        $phases = array_map(fn (Phase $phase): float => array_sum(array_map(fn (BuildStep $step): float => $step->phase === $phase ? $step->minutes : 0.0, $this->steps)), Phase::cases());
-        $said = array_map(fn (Phase $phase, float $minutes): string => sprintf('%s %.1f', $phase->words(), $minutes), Phase::cases(), $phases);
+        $phases = array_map(
+            fn (Phase $phase): float => array_sum(
+                array_map(fn (BuildStep $step): float => $step->phase === $phase ? $step->minutes : 0.0, $this->steps),
+            ),
+            Phase::cases(),
+        );
+        $said = array_map(
+            fn (Phase $phase, float $minutes): string => sprintf('%s %.1f', $phase->words(), $minutes),
+            Phase::cases(),
+            $phases,
+        );
 
-        return new Figure('to make', (int) round(array_sum($phases)), Words::minutes(array_sum($phases)), [implode(' + ', $said).' min (starting guesses)'], true);
+        return new Figure(
+            'to make',
+            (int) round(array_sum($phases)),
+            Words::minutes(array_sum($phases)),
+            [implode(' + ', $said).' min (starting guesses)'],
+            true,
+        );
     }
 
     /** @return list<BuildStep> cutting of one material, where any is used */
@@ -71,7 +86,11 @@ final readonly class BuildOrder
         return $pieces + $runs === 0 ? [] : [new BuildStep(
             "cut.$wound->id",
             Phase::Cutting,
-            sprintf('Cut %s of %s.', Words::list([...($pieces > 0 ? [Words::count($pieces, 'piece')] : []), ...($runs > 0 ? [Words::count($runs, 'run')] : [])]), $wound->name()),
+            sprintf(
+                'Cut %s of %s.',
+                Words::list([...($pieces > 0 ? [Words::count($pieces, 'piece')] : []), ...($runs > 0 ? [Words::count($runs, 'run')] : [])]),
+                $wound->name(),
+            ),
             $wound->wound->cutter(),
             [],
             $strokes * self::STROKE,
@@ -86,7 +105,11 @@ final readonly class BuildOrder
     private static function making(Part $part, array $before): array
     {
         $needs = array_intersect(
-            [...($part->on->group === null ? [] : ["ties.{$part->on->group->id}"]), ...array_map(fn ($wound): string => "cut.$wound->id", $part->on->wound()), ...($part->on->anchor->part === null ? [] : ["parts.{$part->on->anchor->part}"])],
+            [
+                ...($part->on->group === null ? [] : ["ties.{$part->on->group->id}"]),
+                ...array_map(fn ($wound): string => "cut.$wound->id", $part->on->wound()),
+                ...($part->on->anchor->part === null ? [] : ["parts.{$part->on->anchor->part}"]),
+            ],
             array_column($before, 'key'),
         );
 

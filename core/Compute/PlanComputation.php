@@ -46,7 +46,15 @@ final readonly class PlanComputation
         $effort->spend($plan->form->round() ? 0 : self::OUTLINE * count($plan->ties->all()) * (1 + count($plan->parts)));
         $fullness = FullnessEstimate::of($plan, $plan->parts);
         $rolls = $this->rollsOf($meshes);
-        $missing = array_fill_keys(array_merge(...array_map(fn (WoundResult $mesh): array => array_map(fn (Element $element): string => $element->id, $mesh->plan->unmet), $meshes)), true);
+        $missing = array_fill_keys(
+            array_merge(
+                ...array_map(
+                    fn (WoundResult $mesh): array => array_map(fn (Element $element): string => $element->id, $mesh->plan->unmet),
+                    $meshes,
+                ),
+            ),
+            true,
+        );
         $parts = array_map(fn (Part $part): PartResult => $this->part($plan, $part, $rolls, $missing), $plan->parts);
         $verdicts = array_map(fn (WoundResult $mesh): Verdict => $mesh->verdict, $meshes);
 
@@ -109,7 +117,15 @@ final readonly class PlanComputation
             $estimates->opening(),
             $estimates->depth(),
             FullnessEstimate::of($plan, [$part]),
-            array_map(fn (Element $element): ElementResult => new ElementResult($element, $rolls[$element->id] ?? [], array_map(fn (Material $material): string => $material->id, $part->on->of($element)), isset($missing[$element->id])), $elements),
+            array_map(
+                fn (Element $element): ElementResult => new ElementResult(
+                    $element,
+                    $rolls[$element->id] ?? [],
+                    array_map(fn (Material $material): string => $material->id, $part->on->of($element)),
+                    isset($missing[$element->id]),
+                ),
+                $elements,
+            ),
             $part->size,
             $part->on->slip->measures(),
             $part->on->width()->toInches(),
@@ -123,7 +139,8 @@ final readonly class PlanComputation
         [$elements, $ties] = [count($part->demand->elements), count($part->on->ties())];
         $because = match (true) {
             $ties === 0 => 'it stands on no tie',
-            $elements === $ties && count($part->demand->elements[0]->ties) === 1 => sprintf('%s, one %s each', Words::count($ties, 'tie'), $one),
+            $elements === $ties
+                && count($part->demand->elements[0]->ties) === 1 => sprintf('%s, one %s each', Words::count($ties, 'tie'), $one),
             default => sprintf('%s, one %s from each to the next%s', Words::count($ties, 'tie'), $one, self::furtherPasses($part)),
         };
 
@@ -133,7 +150,10 @@ final readonly class PlanComputation
     /** ", and those of the filling pass", ", twice round". */
     private static function furtherPasses(Part $part): string
     {
-        $rounds = intdiv(count($part->demand->elements), max(1, count($part->on->ties()) - count(array_filter($part->on->rows, fn (TieRow $row): bool => ! $row->closed))));
+        $rounds = intdiv(
+            count($part->demand->elements),
+            max(1, count($part->on->ties()) - count(array_filter($part->on->rows, fn (TieRow $row): bool => ! $row->closed))),
+        );
         $fills = array_filter($part->demand->elements, fn (Element $element): bool => $element->pass > 0) !== [];
 
         return match (true) {
@@ -155,7 +175,14 @@ final readonly class PlanComputation
             }
         }
 
-        return array_map(fn (Tie $tie): TieResult => new TieResult($tie, $tie->where($plan->form, $plan->units()), $this->carried($plan, $carries[$tie->number] ?? [])), $plan->ties->all());
+        return array_map(
+            fn (Tie $tie): TieResult => new TieResult(
+                $tie,
+                $tie->where($plan->form, $plan->units()),
+                $this->carried($plan, $carries[$tie->number] ?? []),
+            ),
+            $plan->ties->all(),
+        );
     }
 
     /**
@@ -191,7 +218,11 @@ final readonly class PlanComputation
             match (true) {
                 ! $plan->form->closed() => 'The count',
                 $plan->form->sections() === 1 => 'It is one section, and the count',
-                $plan->formSlip->count('startAt') > 1 => sprintf('The count begins at %s %d and', $plan->form->beginsAtCrossbar() ? $plan->form->crossbarName() : 'place', $plan->formSlip->count('startAt')),
+                $plan->formSlip->count('startAt') > 1 => sprintf(
+                    'The count begins at %s %d and',
+                    $plan->form->beginsAtCrossbar() ? $plan->form->crossbarName() : 'place',
+                    $plan->formSlip->count('startAt'),
+                ),
                 $plan->form->round() => 'Section 1 begins at 12 o\'clock and the count',
                 default => sprintf('The count begins at %s and', $plan->form->startName()),
             },

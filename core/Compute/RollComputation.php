@@ -41,19 +41,40 @@ final readonly class RollComputation
     public function of(Plan $plan, Effort $effort): array
     {
         $onRolls = $this->onRolls($plan, $effort);
-        $needed = $this->planRolls($plan, array_map(fn (Wound $mesh): Supply => $mesh->supply($plan->settings->keepFrom(), true)->withNew(null), array_column($plan->wound(), null, 'id')), $effort);
+        $needed = $this->planRolls(
+            $plan,
+            array_map(
+                fn (Wound $mesh): Supply => $mesh->supply($plan->settings->keepFrom(), true)->withNew(null),
+                array_column($plan->wound(), null, 'id'),
+            ),
+            $effort,
+        );
         $plans = array_combine(array_map(fn (RollOutcome $on): string => $on->wound->id, $onRolls), array_column($onRolls, 'plan'));
 
-        return array_map(fn (RollOutcome $on): WoundResult => $this->withFigures($plan, $on->withPlan($this->proven($plan, $on->wound, $plans, $effort)), $needed[$on->wound->id]), $onRolls);
+        return array_map(
+            fn (RollOutcome $on): WoundResult => $this->withFigures(
+                $plan,
+                $on->withPlan($this->proven($plan, $on->wound, $plans, $effort)),
+                $needed[$on->wound->id],
+            ),
+            $onRolls,
+        );
     }
 
     /** @return list<RollOutcome> the same without a word on it: what is tried again and again where a remedy is sought */
     public function onRolls(Plan $plan, Effort $effort): array
     {
         $meshes = array_column($plan->wound(), null, 'id');
-        $nominal = $this->planRolls($plan, array_map(fn (Wound $mesh): Supply => $mesh->supply($plan->settings->keepFrom(), false), $meshes), $effort);
+        $nominal = $this->planRolls(
+            $plan,
+            array_map(fn (Wound $mesh): Supply => $mesh->supply($plan->settings->keepFrom(), false), $meshes),
+            $effort,
+        );
         $safe = $this->planRolls($plan, array_map(
-            fn (Wound $mesh): Supply => $mesh->supply($plan->settings->keepFrom(), true)->withNew($mesh->rolls() ?? count($nominal[$mesh->id]->from(Origin::New))), $meshes,
+            fn (Wound $mesh): Supply => $mesh->supply(
+                $plan->settings->keepFrom(),
+                true,
+            )->withNew($mesh->rolls() ?? count($nominal[$mesh->id]->from(Origin::New))), $meshes,
         ), $effort);
         $missing = [];
         foreach ($nominal as $rolls) {
@@ -62,7 +83,15 @@ final readonly class RollComputation
             }
         }
 
-        return array_map(fn (Wound $mesh): RollOutcome => new RollOutcome($mesh, $this->verdict($nominal[$mesh->id], $safe[$mesh->id], $missing), $nominal[$mesh->id], $safe[$mesh->id]), $plan->wound());
+        return array_map(
+            fn (Wound $mesh): RollOutcome => new RollOutcome(
+                $mesh,
+                $this->verdict($nominal[$mesh->id], $safe[$mesh->id], $missing),
+                $nominal[$mesh->id],
+                $safe[$mesh->id],
+            ),
+            $plan->wound(),
+        );
     }
 
     /**
@@ -78,7 +107,16 @@ final readonly class RollComputation
     private function proven(Plan $plan, Wound $mesh, array $plans, Effort $effort): RollPlan
     {
         return $plans[$mesh->id]->proof === null
-            ? $plans[$mesh->id]->provenBy($this->planner->proof(self::runs($plan), self::cuts($plan), $mesh->id, $mesh->supply($plan->settings->keepFrom(), false), $plans, $effort))
+            ? $plans[$mesh->id]->provenBy(
+                $this->planner->proof(
+                    self::runs($plan),
+                    self::cuts($plan),
+                    $mesh->id,
+                    $mesh->supply($plan->settings->keepFrom(), false),
+                    $plans,
+                    $effort,
+                ),
+            )
             : $plans[$mesh->id];
     }
 
@@ -103,7 +141,11 @@ final readonly class RollComputation
         $short = $nominal->unmet !== [];
         $atRisk = array_filter($safe->unmet, fn (Element $element): bool => ! isset($missing[$element->id])) !== [];
 
-        return new Verdict($short, ! $short && $atRisk, ! $short && $nominal->rolls !== [] && $nominal->left()->plus($nominal->untouched())->isZero());
+        return new Verdict(
+            $short,
+            ! $short && $atRisk,
+            ! $short && $nominal->rolls !== [] && $nominal->left()->plus($nominal->untouched())->isZero(),
+        );
     }
 
     /** @param  RollPlan  $needed  on as many rolls of safe length as it takes */
@@ -126,7 +168,12 @@ final readonly class RollComputation
         $units = $plan->units();
         $because = [];
         foreach (array_slice($rolls->rolls, 0, self::MOST_REASONS) as $roll) {
-            $because[] = sprintf('%s: %s = %s', self::rollWords($roll, $units), self::segmentWords($roll, $units), $units->exact($roll->used()));
+            $because[] = sprintf(
+                '%s: %s = %s',
+                self::rollWords($roll, $units),
+                self::segmentWords($roll, $units),
+                $units->exact($roll->used()),
+            );
             foreach ($rolls->changes as $change) {
                 if ($change->fromRoll === $roll->number) {
                     $because[] = $this->changeWords($plan, $change, $roll);
@@ -175,7 +222,10 @@ final readonly class RollComputation
                 : $groups[] = [1, $segment->length, $segment->kind];
         }
 
-        return implode(' + ', array_map(fn (array $group): string => ($group[0] > 1 ? "$group[0] x " : '').$units->exact($group[1]), $groups));
+        return implode(
+            ' + ',
+            array_map(fn (array $group): string => ($group[0] > 1 ? "$group[0] x " : '').$units->exact($group[1]), $groups),
+        );
     }
 
     private function rolls(RollPlan $plan, Wound $mesh, Units $units): Figure
@@ -211,9 +261,25 @@ final readonly class RollComputation
     {
         return match (true) {
             $plan->proof === null || $plan->rolls === [] => [],
-            $plan->isProvenBest() => ['proven: no other way of cutting leaves less unmet, costs less for new rolls or opens fewer full rolls'],
-            $plan->proof->unmet < $plan->unmetPieces => [sprintf('not proven: %s short, and no less than %d may be possible', Words::count($plan->unmetPieces, 'piece'), $plan->proof->unmet)],
-            default => [sprintf('not proven: %s of new rolls and %s, and no less than %s and %d may be possible', $plan->money()->shown(), Words::count($plan->opened(), 'full roll'), $plan->proof->money->shown(), $plan->proof->opened)],
+            $plan->isProvenBest() => [
+                'proven: no other way of cutting leaves less unmet, costs less for new rolls or opens fewer full rolls',
+            ],
+            $plan->proof->unmet < $plan->unmetPieces => [
+                sprintf(
+                    'not proven: %s short, and no less than %d may be possible',
+                    Words::count($plan->unmetPieces, 'piece'),
+                    $plan->proof->unmet,
+                ),
+            ],
+            default => [
+                sprintf(
+                    'not proven: %s of new rolls and %s, and no less than %s and %d may be possible',
+                    $plan->money()->shown(),
+                    Words::count($plan->opened(), 'full roll'),
+                    $plan->proof->money->shown(),
+                    $plan->proof->opened,
+                ),
+            ],
         };
     }
 
@@ -249,10 +315,14 @@ final readonly class RollComputation
             $spare = $roll->stock->safe->minus($roll->used());
             $least = $least === null || $spare->isLessThan($least[0]) ? [$spare, $roll] : $least;
         }
-        [$slack, $safe, $used] = $least === null ? [$mesh->safe(), $mesh->safe(), Length::zero()] : [$least[0], $least[1]->stock->safe, $least[1]->used()];
+        [$slack, $safe, $used] = $least === null
+            ? [$mesh->safe(), $mesh->safe(), Length::zero()]
+            : [$least[0], $least[1]->stock->safe, $least[1]->used()];
 
         return new Figure('slack', LengthText::canonical($slack), $units->available($slack), [
-            $least === null || $least[1]->stock->origin === Origin::New ? $this->safeWords($mesh, $units) : sprintf('%s is safe up to %s', self::rollWords($least[1], $units), $units->exact($safe)),
+            $least === null || $least[1]->stock->origin === Origin::New
+                ? $this->safeWords($mesh, $units)
+                : sprintf('%s is safe up to %s', self::rollWords($least[1], $units), $units->exact($safe)),
             sprintf('%s safe - %s on the fullest roll = %s', $units->exact($safe), $units->exact($used), $units->exact($slack)),
         ]);
     }

@@ -25,8 +25,15 @@ final class TallyComputation
      * @param  list<PartResult>  $parts
      * @param  list<WoundResult>  $meshes
      */
-    public static function of(Plan $plan, array $parts, array $meshes, Cost $cost, Estimates $estimates, Fullness $fullness, BuildOrder $build): Tally
-    {
+    public static function of(
+        Plan $plan,
+        array $parts,
+        array $meshes,
+        Cost $cost,
+        Estimates $estimates,
+        Fullness $fullness,
+        BuildOrder $build,
+    ): Tally {
         return new Tally(
             self::ties($plan),
             self::elements($parts),
@@ -46,7 +53,11 @@ final class TallyComputation
         $because = [];
         foreach ($plan->ties->groups as $group) {
             $rows = array_map(fn (TieRow $row): string => self::rowWords($plan, $row), $group->rows);
-            $because[] = sprintf('%s in %s', implode(' + ', $rows), Words::count(count(array_unique(array_column($group->ties(), 'section'))), 'section'));
+            $because[] = sprintf(
+                '%s in %s',
+                implode(' + ', $rows),
+                Words::count(count(array_unique(array_column($group->ties(), 'section'))), 'section'),
+            );
         }
 
         return new Figure('ties', $plan->ties->count(), (string) $plan->ties->count(), $because === [] ? ['no layout of ties'] : $because);
@@ -77,7 +88,12 @@ final class TallyComputation
     {
         $count = array_sum(array_map(fn (WoundResult $mesh): int => count($mesh->plan->rolls), $meshes));
 
-        return new Figure($count === 1 ? 'roll' : 'rolls', $count, (string) $count, array_map(fn (WoundResult $mesh): string => $mesh->wound->name().': '.$mesh->rolls->shown, self::some($meshes)));
+        return new Figure(
+            $count === 1 ? 'roll' : 'rolls',
+            $count,
+            (string) $count,
+            array_map(fn (WoundResult $mesh): string => $mesh->wound->name().': '.$mesh->rolls->shown, self::some($meshes)),
+        );
     }
 
     /** @param  list<WoundResult>  $meshes */

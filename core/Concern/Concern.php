@@ -10,7 +10,14 @@ final readonly class Concern
     /**
      * @param  string  $rule  names it
      * @param  list<int>  $ties
-     * @param  array<string, array<string, string>>  $remedies  what to write in which blanks of the layer, or of another slip by its address, by what to call it
+     * @param  array<string, array<string, string>>  $remedies  what to write in which blanks of the layer, or of another slip by its
+     *                 address, by what to call it
      */
-    public function __construct(public string $rule, public string $title, public string $sentence, public array $ties, public array $remedies) {}
+    public function __construct(
+        public string $rule,
+        public string $title,
+        public string $sentence,
+        public array $ties,
+        public array $remedies,
+    ) {}
 }

@@ -38,7 +38,17 @@ final readonly class Cost implements JsonSerializable
     public static function of(Plan $plan, array $outcomes, array $goods): self
     {
         return self::ofLines([
-            ...array_filter(array_map(fn (RollOutcome $outcome): ?CostLine => self::woundLine($outcome->wound, $outcome->plan, $plan->settings->keepFrom(), $plan->units()), $outcomes)),
+            ...array_filter(
+                array_map(
+                    fn (RollOutcome $outcome): ?CostLine => self::woundLine(
+                        $outcome->wound,
+                        $outcome->plan,
+                        $plan->settings->keepFrom(),
+                        $plan->units(),
+                    ),
+                    $outcomes,
+                ),
+            ),
             self::formLine($plan, 1),
             ...self::goodsLines($goods),
         ], $plan->settings->costsByLength());
@@ -97,9 +107,16 @@ final readonly class Cost implements JsonSerializable
      */
     public function each(int $count): array
     {
-        $sum = array_reduce($this->lines, fn (BigRational $sum, CostLine $line): BigRational => $sum->plus($line->byLength), BigRational::zero());
+        $sum = array_reduce(
+            $this->lines,
+            fn (BigRational $sum, CostLine $line): BigRational => $sum->plus($line->byLength),
+            BigRational::zero(),
+        );
 
-        return [Money::rounded($sum->dividedBy($count)), Money::rounded(BigRational::nd(array_sum(array_map(fn (CostLine $line): int => $line->opened->cents, $this->lines)), $count))];
+        return [
+            Money::rounded($sum->dividedBy($count)),
+            Money::rounded(BigRational::nd(array_sum(array_map(fn (CostLine $line): int => $line->opened->cents, $this->lines)), $count)),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -120,17 +137,33 @@ final readonly class Cost implements JsonSerializable
 
         // What is open already is paid for by the inch, whatever is opened for it as a whole.
         $whole = $wound->price()->times($rolls->opened());
-        $part = Length::sum(array_map(fn (RollUse $roll): Length => $roll->left()->isLessThan($keepFrom) ? $roll->length : $roll->used(), $rolls->from(Origin::Part, Origin::Loose)));
+        $part = Length::sum(
+            array_map(
+                fn (RollUse $roll): Length => $roll->left()->isLessThan($keepFrom) ? $roll->length : $roll->used(),
+                $rolls->from(Origin::Part, Origin::Loose),
+            ),
+        );
         $byPart = Money::rounded(BigRational::nd($part->units, $wound->nominal()->units)->multipliedBy($wound->price()->cents));
         $because = [
-            ...($rolls->opened() === 0 && ! $part->isZero() ? [] : [sprintf('%s x %s = %s', Words::count($rolls->opened(), 'roll'), $wound->price()->shown(), $whole->shown())]),
+            ...(
+                $rolls->opened() === 0 && ! $part->isZero()
+                    ? []
+                    : [sprintf('%s x %s = %s', Words::count($rolls->opened(), 'roll'), $wound->price()->shown(), $whole->shown())]
+            ),
             ...($part->isZero() ? [] : [sprintf('%s of what is open, %s', $units->exact($part), $byPart->shown())]),
         ];
 
         return new CostLine(
             $wound->name(),
             $byLength,
-            sprintf('%s x %s / %s%s = %s', $wound->price()->shown(), $units->exact($paid), $units->exact($wound->nominal()), self::wasteWords($waste, $units), self::exact($byLength)),
+            sprintf(
+                '%s x %s / %s%s = %s',
+                $wound->price()->shown(),
+                $units->exact($paid),
+                $units->exact($wound->nominal()),
+                self::wasteWords($waste, $units),
+                self::exact($byLength),
+            ),
             $whole->plus($byPart),
             implode(' + ', $because),
         );
@@ -154,7 +187,11 @@ final readonly class Cost implements JsonSerializable
             sprintf('%s x %d / %d = %s', $price->shown(), $use->pieces, $pack, self::exact($byPiece($use->pieces))),
             $packs->plus($there),
             implode(' + ', [
-                ...($use->packs === 0 && $use->onHand > 0 ? [] : [sprintf('%s x %s = %s', Words::count($use->packs, 'pack'), $price->shown(), $packs->shown())]),
+                ...(
+                    $use->packs === 0 && $use->onHand > 0
+                        ? []
+                        : [sprintf('%s x %s = %s', Words::count($use->packs, 'pack'), $price->shown(), $packs->shown())]
+                ),
                 ...($use->onHand === 0 ? [] : [sprintf('%d on hand, %s', $use->onHand, $there->shown())]),
             ]),
         );

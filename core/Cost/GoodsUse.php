@@ -27,7 +27,14 @@ final readonly class GoodsUse implements JsonSerializable
      * @param  int  $onHand  how many of the pieces are there already
      * @param  int  $packs  that are bought for the rest
      */
-    private function __construct(public Good $good, public int $pieces, public int $onHand, public int $packs, public Figure $count, public Figure $bought) {}
+    private function __construct(
+        public Good $good,
+        public int $pieces,
+        public int $onHand,
+        public int $packs,
+        public Figure $count,
+        public Figure $bought,
+    ) {}
 
     /**
      * Of every good of the plan, in its order.
@@ -72,7 +79,13 @@ final readonly class GoodsUse implements JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['id' => $this->good->id, 'kind' => $this->good->kind->key(), 'pieces' => $this->count, 'onHand' => $this->onHand, 'packs' => $this->bought];
+        return [
+            'id' => $this->good->id,
+            'kind' => $this->good->kind->key(),
+            'pieces' => $this->count,
+            'onHand' => $this->onHand,
+            'packs' => $this->bought,
+        ];
     }
 
     /**
@@ -92,7 +105,9 @@ final readonly class GoodsUse implements JsonSerializable
             new Figure($many, $pieces, Words::count($pieces, $one, $many), $because === [] ? ['none is used'] : $because),
             new Figure("packs of $many", $packs, Words::count($packs, 'pack'), [sprintf(
                 '%s%s from packs of %d, %d left over',
-                $onHand > 0 ? "$onHand on hand, " : '', Words::count($pieces - $onHand, $one, $many), $good->pack(), $packs * $good->pack() - ($pieces - $onHand),
+                $onHand > 0
+                    ? "$onHand on hand, "
+                    : '', Words::count($pieces - $onHand, $one, $many), $good->pack(), $packs * $good->pack() - ($pieces - $onHand),
             )]),
         );
     }
@@ -117,7 +132,12 @@ final readonly class GoodsUse implements JsonSerializable
             }
             if ($together > 0) {
                 $part = $plan->part(substr($address, strlen('parts.')));
-                $because[] = sprintf('%d for the %s%s', $together, $part->kind->noun()[1], $part->on->wound() === [] ? '' : " of {$part->materialNames()}");
+                $because[] = sprintf(
+                    '%d for the %s%s',
+                    $together,
+                    $part->kind->noun()[1],
+                    $part->on->wound() === [] ? '' : " of {$part->materialNames()}",
+                );
             }
         }
 
@@ -137,12 +157,19 @@ final readonly class GoodsUse implements JsonSerializable
      */
     private static function endsUnderWay(Demand $demand, Good $good, Plan $plan, array $changes, string $prefix): int
     {
-        $runs = array_values(array_filter($demand->runs, fn (Run $run): bool => $run->endsTake !== null && $plan->materials->ofKind($run->endsTake) === $good));
+        $runs = array_values(
+            array_filter(
+                $demand->runs,
+                fn (Run $run): bool => $run->endsTake !== null && $plan->materials->ofKind($run->endsTake) === $good,
+            ),
+        );
         if ($runs === []) {
             return 0;
         }
         $its = array_filter($changes, fn (RollChange $change): bool => $change->part === $prefix.$runs[0]->part);
 
-        return $runs[0]->together ? count(array_unique(array_map(fn (RollChange $change): string => $change->after->id, $its))) : count($its);
+        return $runs[0]->together
+            ? count(array_unique(array_map(fn (RollChange $change): string => $change->after->id, $its)))
+            : count($its);
     }
 }

@@ -86,7 +86,13 @@ final readonly class Craft
      * @param  array<string, ColourOrder>  $colourOrders
      * @param  array<string, MaterialKind>  $materials
      */
-    private function __construct(public array $forms, public array $layouts, public array $parts, public array $colourOrders, public array $materials) {}
+    private function __construct(
+        public array $forms,
+        public array $layouts,
+        public array $parts,
+        public array $colourOrders,
+        public array $materials,
+    ) {}
 
     public static function standard(): self
     {
@@ -138,7 +144,9 @@ final readonly class Craft
     {
         foreach ($kinds as $kind) {
             if ($kind instanceof $type) {
-                $known[$kind->key()] = isset($known[$kind->key()]) ? throw new LogicException("\"{$kind->key()}\" is registered twice.") : $kind;
+                $known[$kind->key()] = isset($known[$kind->key()])
+                    ? throw new LogicException("\"{$kind->key()}\" is registered twice.")
+                    : $kind;
             }
         }
 

@@ -37,7 +37,14 @@ final readonly class CutSheet
         $rolls = [];
         foreach ($result->wound as $mesh) {
             foreach ($mesh->plan->rolls as $roll) {
-                $rolls[] = self::roll($mesh->wound->id, $mesh->wound, $roll, $plan->units(), $plan->settings->keepFrom(), fn (string $part): array => [null, $plan->part($part)]);
+                $rolls[] = self::roll(
+                    $mesh->wound->id,
+                    $mesh->wound,
+                    $roll,
+                    $plan->units(),
+                    $plan->settings->keepFrom(),
+                    fn (string $part): array => [null, $plan->part($part)],
+                );
             }
         }
 
@@ -55,7 +62,14 @@ final readonly class CutSheet
         $rolls = [];
         foreach ($meshes as $place => $mesh) {
             foreach ($mesh->rolls->rolls as $roll) {
-                $rolls[] = self::roll("mesh$place", $mesh->wound, $roll, $first->units(), $first->settings->keepFrom(), fn (string $part): array => [$mesh->part($part)->whose, $mesh->part($part)->part]);
+                $rolls[] = self::roll(
+                    "mesh$place",
+                    $mesh->wound,
+                    $roll,
+                    $first->units(),
+                    $first->settings->keepFrom(),
+                    fn (string $part): array => [$mesh->part($part)->whose, $mesh->part($part)->part],
+                );
             }
         }
 
@@ -93,15 +107,37 @@ final readonly class CutSheet
         $cuts = [];
         foreach ($roll->segments as $number => $segment) {
             [$whose, $part] = $of($segment->part);
-            $cuts[] = new SheetCut("$key-$roll->number-$number", $segment, $segment->from->plus($segment->length), self::for($part, $segment), $segment->kind !== SegmentKind::Piece, $whose);
+            $cuts[] = new SheetCut(
+                "$key-$roll->number-$number",
+                $segment,
+                $segment->from->plus($segment->length),
+                self::for($part, $segment),
+                $segment->kind !== SegmentKind::Piece,
+                $whose,
+            );
         }
         $left = $roll->left();
         $goesBack = ! $left->isLessThan($keepFrom) && ! $left->isZero();
 
         return new SheetRoll(
             $key, $mesh, $roll, $cuts,
-            sprintf('Roll %d, a %s of %s%s', $roll->number, $roll->stock->origin->value, $units->exact($roll->length), $roll->stock->lot === null ? '' : ", lot {$roll->stock->lot}"),
-            $goesBack ? new Label($mesh->name(), $units->available($left), $units->exact($mesh->width()), $roll->stock->lot, $mesh->slip->text('colour'), $mesh->slip->text('hatch')) : null,
+            sprintf(
+                'Roll %d, a %s of %s%s',
+                $roll->number,
+                $roll->stock->origin->value,
+                $units->exact($roll->length),
+                $roll->stock->lot === null ? '' : ", lot {$roll->stock->lot}",
+            ),
+            $goesBack
+                ? new Label(
+                    $mesh->name(),
+                    $units->available($left),
+                    $units->exact($mesh->width()),
+                    $roll->stock->lot,
+                    $mesh->slip->text('colour'),
+                    $mesh->slip->text('hatch'),
+                )
+                : null,
         );
     }
 
@@ -131,7 +167,11 @@ final readonly class CutSheet
         return [
             ...($rolls === [] ? [] : ['Clean the end of each roll first: one straight cut across.']),
             ...self::waysOfCutting(array_values(array_filter($rolls, $isCut))),
-            ...($has($isTied) ? ['Runs are not cut between ties: measure from tie to tie as you go, and cut once, behind the end tail.'] : []),
+            ...(
+                $has($isTied)
+                    ? ['Runs are not cut between ties: measure from tie to tie as you go, and cut once, behind the end tail.']
+                    : []
+            ),
         ];
     }
 

@@ -13,11 +13,26 @@ final readonly class Label
      * @param  string  $colour  as "#rrggbb"
      * @param  string  $hatch  its key, that the colour is told by without colour
      */
-    public function __construct(public string $name, public string $left, public ?string $width, public ?string $lot, public string $colour, public string $hatch) {}
+    public function __construct(
+        public string $name,
+        public string $left,
+        public ?string $width,
+        public ?string $lot,
+        public string $colour,
+        public string $hatch,
+    ) {}
 
     /** "Sage mesh, 10 in wide, 218 in, lot B7" */
     public function words(): string
     {
-        return implode(', ', [$this->name, ...($this->width === null ? [] : ["$this->width wide"]), $this->left, ...($this->lot === null ? [] : ["lot $this->lot"])]);
+        return implode(
+            ', ',
+            [
+                $this->name,
+                ...($this->width === null ? [] : ["$this->width wide"]),
+                $this->left,
+                ...($this->lot === null ? [] : ["lot $this->lot"]),
+            ],
+        );
     }
 }

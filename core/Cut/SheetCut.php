@@ -16,5 +16,12 @@ final readonly class SheetCut
      * @param  string  $for  "ruffle at tie 7", "start tail at tie 1"
      * @param  ?string  $whose  which piece of work it is for, where several are cut together: "Barn wedding, no. 2"
      */
-    public function __construct(public string $key, public Segment $segment, public Length $total, public string $for, public bool $isTied, public ?string $whose = null) {}
+    public function __construct(
+        public string $key,
+        public Segment $segment,
+        public Length $total,
+        public string $for,
+        public bool $isTied,
+        public ?string $whose = null,
+    ) {}
 }

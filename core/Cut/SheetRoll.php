@@ -18,7 +18,14 @@ final readonly class SheetRoll
      * @param  string  $name  "Roll 1, a part roll of 131 in"
      * @param  ?Label  $label  to stick on what goes back on the shelf; null where nothing worth keeping does
      */
-    public function __construct(public string $key, public Wound $wound, public RollUse $roll, public array $cuts, public string $name, public ?Label $label) {}
+    public function __construct(
+        public string $key,
+        public Wound $wound,
+        public RollUse $roll,
+        public array $cuts,
+        public string $name,
+        public ?Label $label,
+    ) {}
 
     /** What becomes of its end: "back on the shelf: Sage mesh, 10 in wide, 218 in". */
     public function rest(Units $units): string
@@ -47,7 +54,10 @@ final readonly class SheetRoll
         foreach ($this->cuts as $cut) {
             $last = array_key_last($groups);
             $before = $last === null ? null : $groups[$last][0]->segment;
-            $before !== null && $before->length->equals($cut->segment->length) && $before->kind === $cut->segment->kind && $before->part === $cut->segment->part
+            $before !== null
+                && $before->length->equals($cut->segment->length)
+                && $before->kind === $cut->segment->kind
+                && $before->part === $cut->segment->part
                 ? $groups[$last][] = $cut
                 : $groups[] = [$cut];
         }

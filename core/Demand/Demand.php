@@ -17,7 +17,13 @@ final readonly class Demand
      * @param  list<GoodsNeed>  $goods  before any roll has ended under way
      * @param  list<BuildStep>  $steps
      */
-    private function __construct(public array $elements, public array $cuts, public array $runs, public array $goods = [], public array $steps = []) {}
+    private function __construct(
+        public array $elements,
+        public array $cuts,
+        public array $runs,
+        public array $goods = [],
+        public array $steps = [],
+    ) {}
 
     public static function none(): self
     {
@@ -33,12 +39,18 @@ final readonly class Demand
     /** @param  list<Cut>  $cuts  those of an element one after another */
     public static function ofCuts(array $cuts): self
     {
-        return new self(array_values(array_column(array_map(fn (Cut $cut): array => [$cut->element->id, $cut->element], $cuts), 1, 0)), $cuts, []);
+        return new self(
+            array_values(array_column(array_map(fn (Cut $cut): array => [$cut->element->id, $cut->element], $cuts), 1, 0)),
+            $cuts,
+            [],
+        );
     }
 
     public static function ofRuns(Run ...$runs): self
     {
-        $elements = array_merge(...array_map(fn (Run $run): array => array_map(fn (Step $step): Element => $step->element, $run->steps), array_values($runs)));
+        $elements = array_merge(
+            ...array_map(fn (Run $run): array => array_map(fn (Step $step): Element => $step->element, $run->steps), array_values($runs)),
+        );
 
         return new self($elements, [], array_values($runs));
     }

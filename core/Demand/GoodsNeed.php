@@ -14,7 +14,12 @@ final readonly class GoodsNeed
      * @param  ?string  $material  which of that kind, by its id; null for the first of the plan
      * @param  ?string  $because  how many what takes: "18 ties, each a whole stem"; null where it is told with the others of its part
      */
-    public function __construct(public string $kind, public BigRational $pieces, public ?string $because = null, public ?string $material = null) {}
+    public function __construct(
+        public string $kind,
+        public BigRational $pieces,
+        public ?string $because = null,
+        public ?string $material = null,
+    ) {}
 
     /** So many pieces, told with the others of their part. */
     public static function pieces(string $kind, int $pieces, ?string $material = null): self

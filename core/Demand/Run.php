@@ -39,7 +39,16 @@ final readonly class Run
     /** @param  non-empty-list<Step>  $steps  those of it that are laid */
     public function with(array $steps): self
     {
-        return new self($this->part, $this->strands, $this->startTail, $steps, $this->endTail, $this->together, $this->endsTake, $this->sooner);
+        return new self(
+            $this->part,
+            $this->strands,
+            $this->startTail,
+            $steps,
+            $this->endTail,
+            $this->together,
+            $this->endsTake,
+            $this->sooner,
+        );
     }
 
     public function tails(): Length

@@ -24,7 +24,9 @@ final readonly class AddMaterial implements Edit
         $patterns = array_keys(SoldOnRolls::HATCHES);
 
         // Behind the last that is cut, before what is counted.
-        $place = 1 + (int) array_key_last(array_filter(array_values($plan->materials->all), fn (Material $material): bool => $material instanceof Wound));
+        $place = 1 + (int) array_key_last(
+            array_filter(array_values($plan->materials->all), fn (Material $material): bool => $material instanceof Wound),
+        );
 
         return $reader->read(DocumentList::of($plan, 'materials')->with('m', [
             'kind' => Mesh::KEY,

@@ -27,7 +27,9 @@ final readonly class AddPart implements Edit
         }
         $unused = array_values(array_filter($plan->wound(), fn (Wound $wound): bool => $plan->partsOf($wound) === []));
 
-        return $reader->read($parts->with('l', $this->written === [] ? ['material' => ($unused[0] ?? $plan->wound()[0])->id] : $this->written));
+        return $reader->read(
+            $parts->with('l', $this->written === [] ? ['material' => ($unused[0] ?? $plan->wound()[0])->id] : $this->written),
+        );
     }
 
     public function words(Plan $before, Plan $after): string

@@ -62,6 +62,8 @@ final readonly class ExchangeMaterials implements Edit
     {
         $exchange = [$this->one => $this->other, $this->other => $this->one];
 
-        return is_string($entry) ? implode(': ', array_map(fn (string $part): string => $exchange[$part] ?? $part, explode(': ', $entry))) : $entry;
+        return is_string($entry)
+            ? implode(': ', array_map(fn (string $part): string => $exchange[$part] ?? $part, explode(': ', $entry)))
+            : $entry;
     }
 }

@@ -66,7 +66,12 @@ final readonly class FillBlanks implements Edit
             $old = $before->slips()[$address] ?? null;
             foreach ($slip->write() as $key => $value) {
                 if ($old !== null && $old->has($key) && $old->write()[$key] !== $value) {
-                    $said[] = sprintf('%s: %s, now %s', rtrim($slip->blanks[$key]->label(), ','), $old->show($key, $after->units()), $slip->show($key, $after->units()));
+                    $said[] = sprintf(
+                        '%s: %s, now %s',
+                        rtrim($slip->blanks[$key]->label(), ','),
+                        $old->show($key, $after->units()),
+                        $slip->show($key, $after->units()),
+                    );
                 }
             }
         }
@@ -96,7 +101,8 @@ final readonly class FillBlanks implements Edit
         $isKind = in_array($key, self::KINDS, true);
 
         return match (true) {
-            $slip === 'form' && $isKind => ['form', ...array_map(fn (TieGroup $group): string => "ties.$group->id", $plan->ties->groups), ...$parts],
+            $slip === 'form'
+                && $isKind => ['form', ...array_map(fn (TieGroup $group): string => "ties.$group->id", $plan->ties->groups), ...$parts],
             $slip === 'form' => $parts,
             str_starts_with($slip, 'ties.') => [...($isKind ? [$slip] : []), ...$parts],
             default => $isKind ? [$slip] : [],
@@ -120,6 +126,9 @@ final readonly class FillBlanks implements Edit
 
             return;
         }
-        $document[$part] = array_map(fn (mixed $item): mixed => is_array($item) && $item['id'] === $id ? [...$item, $key => $written] : $item, (array) $document[$part]);
+        $document[$part] = array_map(
+            fn (mixed $item): mixed => is_array($item) && $item['id'] === $id ? [...$item, $key => $written] : $item,
+            (array) $document[$part],
+        );
     }
 }

@@ -26,7 +26,12 @@ final class Losses
                 if (in_array("$address.$key", $meant, true) || ($new->has($key) && $new->write()[$key] === $old->write()[$key])) {
                     continue;
                 }
-                $was = sprintf('%s%s was %s', self::whose($before, $address), rtrim($old->blanks[$key]->label(), ','), $old->show($key, $before->units()));
+                $was = sprintf(
+                    '%s%s was %s',
+                    self::whose($before, $address),
+                    rtrim($old->blanks[$key]->label(), ','),
+                    $old->show($key, $before->units()),
+                );
                 $lost[] = $new->has($key) ? sprintf('%s, is %s', $was, $new->show($key, $after->units())) : $was;
             }
         }

@@ -35,13 +35,21 @@ final readonly class PaintTie implements Edit
 
     public function apply(Plan $plan, PlanReader $reader): Plan
     {
-        $part = self::partOn($plan, $this->tie) ?? throw Fault::at('/parts', "Nothing on tie $this->tie can be painted: cut pieces can, runs are of one mesh from end to end.");
+        $part = self::partOn($plan, $this->tie) ?? throw Fault::at(
+            '/parts',
+            "Nothing on tie $this->tie can be painted: cut pieces can, runs are of one mesh from end to end.",
+        );
         $painted = $part->on->colourTask->painted ?? [];
-        $painted = ($painted[$this->tie] ?? null) === $this->mesh ? array_diff_key($painted, [$this->tie => 1]) : array_replace($painted, [$this->tie => $this->mesh]);
+        $painted = ($painted[$this->tie] ?? null) === $this->mesh
+            ? array_diff_key($painted, [$this->tie => 1])
+            : array_replace($painted, [$this->tie => $this->mesh]);
         $document = $plan->write();
         $document['parts'] = array_map(
             fn (mixed $its): mixed => is_array($its) && $its['id'] === $part->id
-                ? [...$its, PaintBlank::KEY => array_map(fn (int $tie, string $mesh): string => "$tie: $mesh", array_keys($painted), $painted)]
+                ? [
+                    ...$its,
+                    PaintBlank::KEY => array_map(fn (int $tie, string $mesh): string => "$tie: $mesh", array_keys($painted), $painted),
+                ]
                 : $its,
             (array) $document['parts'],
         );
@@ -54,7 +62,9 @@ final readonly class PaintTie implements Edit
         $colourTask = self::partOn($after, $this->tie)?->on->colourTask;
         $painted = $colourTask?->painted[$this->tie] ?? null;
 
-        return $colourTask === null || $painted === null ? "tie $this->tie no longer painted" : "tie $this->tie painted {$colourTask->names[$painted]}";
+        return $colourTask === null || $painted === null
+            ? "tie $this->tie no longer painted"
+            : "tie $this->tie painted {$colourTask->names[$painted]}";
     }
 
     public function asData(): array

@@ -47,17 +47,27 @@ final readonly class PartLots implements Edit
     public function apply(Plan $plan, PlanReader $reader): Plan
     {
         $mesh = $this->find($plan);
-        $lots = self::lots($mesh) ?? throw Fault::at('/materials', "Only one lot of {$mesh->name()} is on hand, or none is noted. Note the lot behind each roll, like \"131 in lot B7\".");
+        $lots = self::lots($mesh) ?? throw Fault::at(
+            '/materials',
+            "Only one lot of {$mesh->name()} is on hand, or none is noted. Note the lot behind each roll, like \"131 in lot B7\".",
+        );
         $document = (new AddMaterial)->apply($plan, $reader)->write();
         $id = DocumentList::of($plan, 'materials')->freeId('m');
         $meshes = array_values(array_filter((array) $document['materials'], fn (mixed $its): bool => is_array($its) && $its['id'] !== $id));
-        $parts = array_map(fn (Part $part, mixed $written): mixed => $this->byTurns($part, (array) $written, $id), $plan->parts, array_values((array) $document['parts']));
+        $parts = array_map(
+            fn (Part $part, mixed $written): mixed => $this->byTurns($part, (array) $written, $id),
+            $plan->parts,
+            array_values((array) $document['parts']),
+        );
         if ($parts === array_values((array) $document['parts'])) {
             throw Fault::at('/parts', "No layer is of {$mesh->name()} alone, so its lots cannot go by turns.");
         }
         foreach ($meshes as $place => $written) {
             if ($written['id'] === $this->mesh) {
-                $both = [$this->part($mesh, $written, $lots[0], true), ['id' => $id, 'hatch' => $this->freeHatch($plan)] + $this->part($mesh, $written, $lots[1], false)];
+                $both = [
+                    $this->part($mesh, $written, $lots[0], true),
+                    ['id' => $id, 'hatch' => $this->freeHatch($plan)] + $this->part($mesh, $written, $lots[1], false),
+                ];
                 array_splice($meshes, $place, 1, $both);
             }
         }
@@ -69,7 +79,10 @@ final readonly class PartLots implements Edit
     public function lost(Plan $before, Plan $after): array
     {
         $mesh = $this->find($before);
-        $others = array_diff(array_unique(array_filter(array_map(fn (OnHand $there): ?string => $there->lot, $mesh->onHand()))), self::lots($mesh) ?? []);
+        $others = array_diff(
+            array_unique(array_filter(array_map(fn (OnHand $there): ?string => $there->lot, $mesh->onHand()))),
+            self::lots($mesh) ?? [],
+        );
 
         return array_values(array_map(fn (string $lot): string => "lot $lot of {$mesh->name()} is not used", $others));
     }
@@ -131,7 +144,13 @@ final readonly class PartLots implements Edit
         }
 
         return match (true) {
-            $use->isOne() && $use->variesByTie && $ties > 1 => [...$written, 'material' => [$this->mesh.': '.intdiv($ties + 1, 2), "$other: ".intdiv($ties, 2)], 'order' => Alternating::KEY],
+            $use->isOne()
+                && $use->variesByTie
+                && $ties > 1 => [
+                    ...$written,
+                    'material' => [$this->mesh.': '.intdiv($ties + 1, 2), "$other: ".intdiv($ties, 2)],
+                    'order' => Alternating::KEY,
+                ],
             $count % 2 === 1 => $written,
             $use->counted => [...$written, 'material' => ["$this->mesh: ".$count / 2, "$other: ".$count / 2]],
             default => [...$written, 'material' => array_merge(...array_fill(0, intdiv($count, 2), [$this->mesh, $other]))],

@@ -26,7 +26,13 @@ final readonly class PlaceTie implements Edit
     private const CLOSE = 1.5;
 
     /** @param  ?array{float, float}  $point  in inches from the middle, seen from the front */
-    private function __construct(private ?string $group, private ?array $point, private string $on, private string $distance, private ?int $tie) {}
+    private function __construct(
+        private ?string $group,
+        private ?array $point,
+        private string $on,
+        private string $distance,
+        private ?int $tie,
+    ) {}
 
     /** On whatever is nearest to a point of the table. */
     public static function at(string $group, float $x, float $y): self
@@ -74,7 +80,17 @@ final readonly class PlaceTie implements Edit
 
     public function asData(): array
     {
-        return $this->tie !== null ? ['do' => 'take-tie', 'id' => (string) $this->tie] : ['do' => 'place-tie', 'id' => (string) $this->group, ...($this->point === null ? ['on' => $this->on, 'distance' => $this->distance] : ['x' => $this->point[0], 'y' => $this->point[1]])];
+        return $this->tie !== null
+            ? ['do' => 'take-tie', 'id' => (string) $this->tie]
+            : [
+                'do' => 'place-tie',
+                'id' => (string) $this->group,
+                ...(
+                    $this->point === null
+                        ? ['on' => $this->on, 'distance' => $this->distance]
+                        : ['x' => $this->point[0], 'y' => $this->point[1]]
+                ),
+            ];
     }
 
     private function group(Plan $plan): TieGroup
@@ -97,12 +113,20 @@ final readonly class PlaceTie implements Edit
         $place = $plan->form->at($seat, $distance);
         $away = hypot($place->x - $this->point[0], $place->y - $this->point[1]);
         if ($away > self::CLOSE) {
-            throw Fault::at('', sprintf('That is %s from the nearest wire. Click on a wire, or between the two that the tie is to go round.', $plan->units()->about($away)));
+            throw Fault::at(
+                '',
+                sprintf(
+                    'That is %s from the nearest wire. Click on a wire, or between the two that the tie is to go round.',
+                    $plan->units()->about($away),
+                ),
+            );
         }
         $step = $plan->units()->step();
         $most = Rounding::Available->steps((int) ($plan->form->length($seat) * Length::PER_INCH), $step->units);
 
-        return $seat->key().': '.LengthText::canonical($step->times(min($most, Rounding::Place->steps((int) round($distance * Length::PER_INCH), $step->units))));
+        return $seat->key().': '.LengthText::canonical(
+            $step->times(min($most, Rounding::Place->steps((int) round($distance * Length::PER_INCH), $step->units))),
+        );
     }
 
     /** @return list<string> */
@@ -119,6 +143,8 @@ final readonly class PlaceTie implements Edit
         $spots = $this->written($group);
         unset($spots[array_search($this->tie, array_column($group->ties(), 'number'), true)]);
 
-        return $spots === [] ? throw Fault::at('', 'This is the last tie of its layout. Add another before you take it away.') : array_values($spots);
+        return $spots === []
+            ? throw Fault::at('', 'This is the last tie of its layout. Add another before you take it away.')
+            : array_values($spots);
     }
 }

@@ -14,7 +14,10 @@ final readonly class TakeFromShelf implements Edit
 {
     use LosesNothing;
 
-    /** @param  non-empty-array<string, array<string, mixed>>  $written  by the id of the material, as a plan file holds it; what is not there stays */
+    /**
+     * @param  non-empty-array<string, array<string, mixed>>  $written  by the id of the material, as a plan file holds it; what is not
+     *                 there stays
+     */
     public function __construct(private array $written) {}
 
     public function apply(Plan $plan, PlanReader $reader): Plan
@@ -24,7 +27,10 @@ final readonly class TakeFromShelf implements Edit
             if (! isset($plan->materials->all[$id])) {
                 throw Fault::noBlank("materials.$id");
             }
-            $document['materials'] = array_map(fn (mixed $mesh): mixed => is_array($mesh) && $mesh['id'] === $id ? [...$mesh, ...$its] : $mesh, (array) $document['materials']);
+            $document['materials'] = array_map(
+                fn (mixed $mesh): mixed => is_array($mesh) && $mesh['id'] === $id ? [...$mesh, ...$its] : $mesh,
+                (array) $document['materials'],
+            );
         }
 
         return $reader->read($document);

@@ -61,7 +61,10 @@ final class Effort
         return $isSpent;
     }
 
-    /** Whether somebody asked and was told that nothing is left, here or in a part of it: only then could more have changed what came out. */
+    /**
+     * Whether somebody asked and was told that nothing is left, here or in a part of it: only then could more have changed what came
+     * out.
+     */
     public function ranOut(): bool
     {
         return $this->ranOut;

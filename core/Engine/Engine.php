@@ -106,7 +106,8 @@ final readonly class Engine
         $part = $plan->parts[count($plan->parts) - 1];
         $sentence = match ($how) {
             Thoroughness::AtOnce => 'The warnings are true; there may be more ways to mend them. Davrin goes on looking.',
-            Thoroughness::Thorough => 'This plan is so large that the search for remedies was stopped. The warnings are true, but there may be more ways to mend them.',
+            Thoroughness::Thorough => 'This plan is so large that the search for remedies was stopped. The warnings are true, but '
+                .'there may be more ways to mend them.',
         };
 
         return new Advice(self::CUT_SHORT, "parts.$part->id", [], 'Not every remedy was tried.', $sentence, [], []);

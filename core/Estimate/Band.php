@@ -61,7 +61,9 @@ final readonly class Band
             return [$this->beside([...$there, $there[0], $there[1]]), $this->beside([...$back, $back[0], $back[1]])];
         }
 
-        return [count($there) === 1 ? $this->round($there[0], 0.0, 360.0) : $this->beside([...$there, ...array_slice($back, 1), $there[1]])];
+        return [
+            count($there) === 1 ? $this->round($there[0], 0.0, 360.0) : $this->beside([...$there, ...array_slice($back, 1), $there[1]]),
+        ];
     }
 
     /**
@@ -105,7 +107,12 @@ final readonly class Band
             $next = self::heading($to, $way[$i + 1]);
             // To the left it goes round the outside of a right turn; of a left turn the edges cross.
             $turn = fmod($next - $heading + 540.0, 360.0) - 180.0;
-            $edge = [...$edge, ...$turn > 0.0 || $turn < -179.0 ? $this->round($to, $heading, abs($turn)) : [$this->off($to, $heading), $this->off($to, $next)]];
+            $edge = [
+                ...$edge,
+                ...$turn > 0.0 || $turn < -179.0
+                    ? $this->round($to, $heading, abs($turn))
+                    : [$this->off($to, $heading), $this->off($to, $next)],
+            ];
             $heading = $next;
         }
 

@@ -39,7 +39,10 @@ final readonly class Cover
         foreach ($parts as $part) {
             array_push($bands, ...match (true) {
                 $part->on->anchor->area !== null => [self::wound($form, $part->on->anchor->area, $part->size)],
-                $part->on->ties() === [] => array_map(fn (Place $place): Band => self::standing($place, $part->size), $part->on->anchor->places),
+                $part->on->ties() === [] => array_map(
+                    fn (Place $place): Band => self::standing($place, $part->size),
+                    $part->on->anchor->places,
+                ),
                 $part->size->hangs > 0.0 => array_map(fn (Tie $tie): Band => self::hanging($tie, $part->size), $part->on->ties()),
                 default => self::along($form, $part),
             });
@@ -266,7 +269,14 @@ final readonly class Cover
         $round = $form->closed() && ! $seat->isCrossbar() ? $form->length($seat) : INF;
         $parts = self::parts(array_map(fn (Tie $tie): float => $tie->distance, $ties), $wing, $touches, $round);
 
-        return array_map(fn (array $part): Band => new Band($form->stretch($seat, $part[0], min($part[1], $part[0] + $round)), $round <= $part[1] - $part[0], $reach), $parts);
+        return array_map(
+            fn (array $part): Band => new Band(
+                $form->stretch($seat, $part[0], min($part[1], $part[0] + $round)),
+                $round <= $part[1] - $part[0],
+                $reach,
+            ),
+            $parts,
+        );
     }
 
     /**

@@ -34,11 +34,21 @@ final readonly class Estimates
         $box = $this->extent->box;
         [$wide, $high] = [$box->wide(), $box->high()];
         if ($this->plan->form->round() && abs($wide - $high) < 0.01) {
-            return $this->inches('across', $wide, [...$words, sprintf('twice the farthest from the middle: %s', $this->plan->units()->about($wide))]);
+            return $this->inches(
+                'across',
+                $wide,
+                [...$words, sprintf('twice the farthest from the middle: %s', $this->plan->units()->about($wide))],
+            );
         }
         $shown = sprintf('%s x %s', $this->plan->units()->about($wide), substr($this->plan->units()->about($high), strlen('about ')));
 
-        return new Figure('wide and high', $this->canonical(max($wide, $high)), $shown, [...$words, "the form with what stands out of it: $shown"], true);
+        return new Figure(
+            'wide and high',
+            $this->canonical(max($wide, $high)),
+            $shown,
+            [...$words, "the form with what stands out of it: $shown"],
+            true,
+        );
     }
 
     /** Twice the smallest distance that any element leaves open, never below nothing. */
@@ -50,7 +60,11 @@ final readonly class Estimates
             ! $this->plan->form->closed() => new Figure('opening', '0 in', 'none', ['an open form has no opening'], true),
             $this->parts === [] => $this->inches('opening', $opening, ['no layer of mesh yet: what is open in the form itself']),
             $opening <= 0 => new Figure('opening', '0 in', 'closed', ['the mesh of the innermost row reaches past the middle'], true),
-            default => $this->inches('opening', $opening, [sprintf('twice the nearest to the middle: %s', $this->plan->units()->about($opening))]),
+            default => $this->inches(
+                'opening',
+                $opening,
+                [sprintf('twice the nearest to the middle: %s', $this->plan->units()->about($opening))],
+            ),
         };
     }
 
@@ -61,13 +75,44 @@ final readonly class Estimates
         foreach ($this->parts as $part) {
             if ($part->size->depth > $deepest) {
                 $deepest = $part->size->depth;
-                $because = [sprintf('%s: %s, %s', $part->kind->noun()[1], $this->plan->units()->about($deepest), $part->size->depthBecause)];
+                $because = [
+                    sprintf('%s: %s, %s', $part->kind->noun()[1], $this->plan->units()->about($deepest), $part->size->depthBecause),
+                ];
             }
         }
-        $most = max([0, ...array_count_values(array_merge(...array_map(fn (Part $part): array => array_map(fn (Tie $tie): int => $tie->number, $part->on->ties()), $this->parts)))]);
+        $most = max(
+            [
+                0,
+                ...array_count_values(
+                    array_merge(
+                        ...array_map(
+                            fn (Part $part): array => array_map(fn (Tie $tie): int => $tie->number, $part->on->ties()),
+                            $this->parts,
+                        ),
+                    ),
+                ),
+            ],
+        );
         $more = max(0, $most - 1) * self::FURTHER_LAYER;
 
-        return $this->inches('deep', $deepest + $more, [...$because, ...($more > 0 ? [sprintf('%d layers on one tie: %s more', $most, $this->plan->units()->place(Length::inches(0, (int) round($more * 8), 8)))] : [])]);
+        return $this->inches(
+            'deep',
+            $deepest + $more,
+            [
+                ...$because,
+                ...(
+                    $more > 0
+                        ? [
+                            sprintf(
+                                '%d layers on one tie: %s more',
+                                $most,
+                                $this->plan->units()->place(Length::inches(0, (int) round($more * 8), 8)),
+                            ),
+                        ]
+                        : []
+                ),
+            ],
+        );
     }
 
     /** @param  non-empty-list<string>  $because */

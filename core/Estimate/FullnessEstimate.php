@@ -40,11 +40,19 @@ final class FullnessEstimate
             $full > 1 => 'very full',
             default => 'usual',
         };
-        [$shown, $unit] = [number_format($plan->units() === Units::Inches ? $perInch : $perInch * 2.54, 1, '.', ''), $plan->units() === Units::Inches ? 'sq in an inch' : 'sq cm a cm'];
+        [$shown, $unit] = [
+            number_format($plan->units() === Units::Inches ? $perInch : $perInch * 2.54, 1, '.', ''),
+            $plan->units() === Units::Inches ? 'sq in an inch' : 'sq cm a cm',
+        ];
 
         return new Fullness($verdict, new Figure('fullness', number_format($perInch, 1, '.', ''), "$shown $unit, $verdict", [
             ...$because,
-            sprintf('along %s of the form: %s %s', $plan->units()->place(Length::ofUnits((int) round($along * Length::PER_INCH))), $shown, $unit),
+            sprintf(
+                'along %s of the form: %s %s',
+                $plan->units()->place(Length::ofUnits((int) round($along * Length::PER_INCH))),
+                $shown,
+                $unit,
+            ),
             self::boundWords($parts, $perInch / $thin, $perInch / $full, $plan->units()).' (starting guesses)',
         ], true, "$shown $unit"));
     }
@@ -57,30 +65,55 @@ final class FullnessEstimate
     private static function along(Plan $plan, array $parts): float
     {
         $ties = array_merge(...array_map(fn (Part $part): array => $part->on->ties(), $parts));
-        $wires = array_merge(...array_map(fn (Tie $tie): array => $tie->seat->isCrossbar() ? range(1, $plan->form->wires()) : $tie->seat->wires(), $ties));
+        $wires = array_merge(
+            ...array_map(fn (Tie $tie): array => $tie->seat->isCrossbar() ? range(1, $plan->form->wires()) : $tie->seat->wires(), $ties),
+        );
 
-        return $wires === [] ? 1.0 : max(1.0, $plan->form->centreLine(min($wires), max($wires), array_values(array_unique(array_map(fn (Tie $tie): int => $tie->section, $ties)))));
+        return $wires === []
+            ? 1.0
+            : max(
+                1.0,
+                $plan->form->centreLine(
+                    min($wires),
+                    max($wires),
+                    array_values(array_unique(array_map(fn (Tie $tie): int => $tie->section, $ties))),
+                ),
+            );
     }
 
     /** In square inches of plain mesh. */
     private static function area(Part $part): float
     {
-        return array_sum(array_map(fn (Wound $mesh): float => LengthTaken::ofMesh($part, $mesh)->toInches() * $mesh->width()->toInches() * $mesh->fills(), $part->on->wound()));
+        return array_sum(
+            array_map(
+                fn (Wound $mesh): float => LengthTaken::ofMesh($part, $mesh)->toInches() * $mesh->width()->toInches() * $mesh->fills(),
+                $part->on->wound(),
+            ),
+        );
     }
 
     private static function areaWords(Part $part, Units $units): string
     {
         return implode(' + ', array_map(fn (Wound $mesh): string => sprintf(
-            '%s x %s wide%s', $units->exact(LengthTaken::ofMesh($part, $mesh)), $units->exact($mesh->width()), $mesh->fills() === 1.0 ? '' : sprintf(' x %s for %s', $mesh->fills(), $mesh->slip->show('body', $units)),
+            '%s x %s wide%s', $units->exact(LengthTaken::ofMesh($part, $mesh)), $units->exact($mesh->width()), $mesh->fills() === 1.0
+                ? ''
+                : sprintf(' x %s for %s', $mesh->fills(), $mesh->slip->show('body', $units)),
         ), $part->on->wound()));
     }
 
     /** @param  non-empty-list<Part>  $parts */
     private static function boundWords(array $parts, float $thin, float $full, Units $units): string
     {
-        $one = count(array_unique(array_map(fn (Part $part): string => json_encode($part->kind->fullness(), JSON_THROW_ON_ERROR), $parts))) === 1;
+        $one = count(
+            array_unique(array_map(fn (Part $part): string => json_encode($part->kind->fullness(), JSON_THROW_ON_ERROR), $parts)),
+        ) === 1;
 
-        return sprintf('%sthin below %s, very full above %s', $one ? '' : 'mixed as they are, ', self::shown($thin, $units), self::shown($full, $units));
+        return sprintf(
+            '%sthin below %s, very full above %s',
+            $one ? '' : 'mixed as they are, ',
+            self::shown($thin, $units),
+            self::shown($full, $units),
+        );
     }
 
     private static function shown(float $perInch, Units $units): string

@@ -55,10 +55,18 @@ final class LengthTaken
         $counts = array_count_values(array_map(fn (Cut $cut): int => $cut->length->units, $cuts));
         $words = [];
         foreach ($counts as $length => $count) {
-            $words[] = sprintf('%d x %s = %s', $count, $units->exact(Length::ofUnits($length)), $units->exact(Length::ofUnits($length)->times($count)));
+            $words[] = sprintf(
+                '%d x %s = %s',
+                $count,
+                $units->exact(Length::ofUnits($length)),
+                $units->exact(Length::ofUnits($length)->times($count)),
+            );
         }
 
-        return [...$words, ...array_map(fn (Run $run): string => self::runWords($run, self::strands($run, $mesh), $units), $part->demand->runs)];
+        return [
+            ...$words,
+            ...array_map(fn (Run $run): string => self::runWords($run, self::strands($run, $mesh), $units), $part->demand->runs),
+        ];
     }
 
     private static function runWords(Run $run, int $strands, Units $units): string

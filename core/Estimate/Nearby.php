@@ -31,8 +31,14 @@ final readonly class Nearby
         $stretches = [];
         $from = $closed ? $points[count($points) - 1] : $points[0];
         foreach ($points as $index => $to) {
-            [$left, $right] = [(int) floor((min($from[0], $to[0]) - $within) / $side), (int) floor((max($from[0], $to[0]) + $within) / $side)];
-            [$top, $bottom] = [(int) floor((min($from[1], $to[1]) - $within) / $side), (int) floor((max($from[1], $to[1]) + $within) / $side)];
+            [$left, $right] = [
+                (int) floor((min($from[0], $to[0]) - $within) / $side),
+                (int) floor((max($from[0], $to[0]) + $within) / $side),
+            ];
+            [$top, $bottom] = [
+                (int) floor((min($from[1], $to[1]) - $within) / $side),
+                (int) floor((max($from[1], $to[1]) + $within) / $side),
+            ];
             for ($x = $left; $x <= $right; $x++) {
                 for ($y = $top; $y <= $bottom; $y++) {
                     $stretches["$x $y"][] = $index;

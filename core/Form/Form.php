@@ -74,7 +74,10 @@ final class Form implements JsonSerializable
         return $this->closed() ? count($this->beginnings()) : 1;
     }
 
-    /** Whether the form itself begins at a crossbar, as a ring does at 12 o'clock, or between two, as a square in the middle of its top side. */
+    /**
+     * Whether the form itself begins at a crossbar, as a ring does at 12 o'clock, or between two, as a square in the middle of its top
+     * side.
+     */
     public function beginsAtCrossbar(): bool
     {
         return $this->crossbars !== [] && $this->crossbars[0] < self::SAME_SPOT;
@@ -169,7 +172,9 @@ final class Form implements JsonSerializable
     {
         $length = $this->length($seat);
         foreach ($this->sectionsOf($seat) as $index => [$start, $long]) {
-            $into = $this->closed() ? fmod($distance - $start + 2 * $length + self::SAME_SPOT, $length) - self::SAME_SPOT : $distance - $start;
+            $into = $this->closed()
+                ? fmod($distance - $start + 2 * $length + self::SAME_SPOT, $length) - self::SAME_SPOT
+                : $distance - $start;
             if ($into >= -self::SAME_SPOT && $into < $long - self::SAME_SPOT) {
                 return [$index + 1, $into];
             }
@@ -181,7 +186,10 @@ final class Form implements JsonSerializable
     /** @return list<float> where the corners are on the line of a seat, in order */
     public function corners(Seat $seat): array
     {
-        $corners = array_map(fn (float $spot): float => $this->fromStart($seat, $this->track->along($this->inset($seat), $spot)), $this->corners);
+        $corners = array_map(
+            fn (float $spot): float => $this->fromStart($seat, $this->track->along($this->inset($seat), $spot)),
+            $this->corners,
+        );
         sort($corners);
 
         return $corners;
@@ -190,7 +198,10 @@ final class Form implements JsonSerializable
     /** @return list<float> where crossbars cross the line of a seat, in order, in inches from where the count begins */
     public function crossings(Seat $seat): array
     {
-        $crossings = array_map(fn (float $spot): float => max(0.0, $this->fromStart($seat, $this->track->along($this->inset($seat), $spot))), $this->crossbars);
+        $crossings = array_map(
+            fn (float $spot): float => max(0.0, $this->fromStart($seat, $this->track->along($this->inset($seat), $spot))),
+            $this->crossbars,
+        );
         sort($crossings);
 
         return $crossings;
@@ -239,7 +250,11 @@ final class Form implements JsonSerializable
             $seat->isPair() && $seat->number === 1 => 'two outer wires',
             $seat->isPair() && $seat->number + 1 === $wires => 'two inner wires',
             $seat->isPair() && $seat->number === $wires - $seat->number => 'two middle wires',
-            $seat->isPair() => sprintf('wires %d and %d', min($number($seat->number), $number($seat->number + 1)), max($number($seat->number), $number($seat->number + 1))),
+            $seat->isPair() => sprintf(
+                'wires %d and %d',
+                min($number($seat->number), $number($seat->number + 1)),
+                max($number($seat->number), $number($seat->number + 1)),
+            ),
             $wires === 1 => 'wire',
             default => 'wire '.$number($seat->number),
         };
@@ -297,7 +312,10 @@ final class Form implements JsonSerializable
         return [
             'closed' => $this->closed(),
             'wires' => $wires,
-            'crossbars' => array_map(fn (int $number): array => $this->crossbarEnds($number), $this->crossbars === [] ? [] : range(1, $this->crossbars())),
+            'crossbars' => array_map(
+                fn (int $number): array => $this->crossbarEnds($number),
+                $this->crossbars === [] ? [] : range(1, $this->crossbars()),
+            ),
             'welds' => $this->welds(),
             'areas' => array_values($this->areas),
             'sections' => array_map(fn (int $section): array => $this->sectionMark($section), range(1, $this->sections())),
@@ -407,7 +425,10 @@ final class Form implements JsonSerializable
     private function measureSections(Seat $seat): array
     {
         $length = $this->length($seat);
-        $starts = array_map(fn (float $spot): float => max(0.0, $this->fromStart($seat, $this->track->along($this->inset($seat), $spot))), $this->breaks());
+        $starts = array_map(
+            fn (float $spot): float => max(0.0, $this->fromStart($seat, $this->track->along($this->inset($seat), $spot))),
+            $this->breaks(),
+        );
         sort($starts);
         $sections = [];
         foreach ($starts as $index => $start) {
@@ -427,14 +448,21 @@ final class Form implements JsonSerializable
         foreach ($this->crossbars as $index => $spot) {
             foreach ($this->insets as $inset) {
                 $place = $this->track->line($inset)->at($this->track->along($inset, $spot));
-                $welds[] = ['x' => round($place->x, 4), 'y' => round($place->y, 4), 'sticksOut' => in_array($index + 1, $this->stickingOut, true)];
+                $welds[] = [
+                    'x' => round($place->x, 4),
+                    'y' => round($place->y, 4),
+                    'sticksOut' => in_array($index + 1, $this->stickingOut, true),
+                ];
             }
         }
 
         return $welds;
     }
 
-    /** @return array{number: int, start: array{float, float, float}, middle: array{float, float, float}} where it is told beside the outermost wire: place and outward */
+    /**
+     * @return array{number: int, start: array{float, float, float}, middle: array{float, float, float}} where it is told beside the
+     *                 outermost wire: place and outward
+     */
     private function sectionMark(int $section): array
     {
         $outermost = Seat::wire(1);
@@ -452,7 +480,12 @@ final class Form implements JsonSerializable
     private function extremes(): array
     {
         $line = $this->outermost();
-        $points = $line instanceof Polyline ? $line->points : array_map(fn (int $quarter): array => [$line->at($line->length() * $quarter / 4)->x, $line->at($line->length() * $quarter / 4)->y], [0, 1, 2, 3]);
+        $points = $line instanceof Polyline
+            ? $line->points
+            : array_map(
+                fn (int $quarter): array => [$line->at($line->length() * $quarter / 4)->x, $line->at($line->length() * $quarter / 4)->y],
+                [0, 1, 2, 3],
+            );
 
         // On an open form the innermost wire is as far on its side as the outermost on the other.
         $innermost = $this->closed() ? null : $this->line(Seat::wire($this->wires()));

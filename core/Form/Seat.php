@@ -34,7 +34,9 @@ final readonly class Seat
     public static function read(string $key): ?self
     {
         return match (1) {
-            preg_match('/^(\d{1,2})-(\d{1,2})$/', $key, $found) => (int) $found[2] === (int) $found[1] + 1 ? self::pair((int) $found[1]) : null,
+            preg_match('/^(\d{1,2})-(\d{1,2})$/', $key, $found) => (int) $found[2] === (int) $found[1] + 1
+                ? self::pair((int) $found[1])
+                : null,
             preg_match('/^(\d{1,2})$/', $key, $found) => self::wire((int) $found[1]),
             preg_match('/^crossbar (\d{1,2})$/', $key, $found) => self::crossbar((int) $found[1]),
             default => null,

@@ -44,12 +44,23 @@ final readonly class WeldsBlank extends NamedBlank
 
     public function write(mixed $value): array
     {
-        return array_map(fn (Weld $weld): string => sprintf('%d: %s', $weld->crossbar, $weld->sticksOut ? 'out' : LengthText::canonical($weld->further)), $value);
+        return array_map(
+            fn (Weld $weld): string => sprintf('%d: %s', $weld->crossbar, $weld->sticksOut ? 'out' : LengthText::canonical($weld->further)),
+            $value,
+        );
     }
 
     public function show(mixed $value, Units $units): string
     {
-        return $value === [] ? self::NONE : implode(', ', array_map(fn (Weld $weld): string => sprintf('%d: %s', $weld->crossbar, $weld->sticksOut ? 'out' : $units->exact($weld->further)), $value));
+        return $value === []
+            ? self::NONE
+            : implode(
+                ', ',
+                array_map(
+                    fn (Weld $weld): string => sprintf('%d: %s', $weld->crossbar, $weld->sticksOut ? 'out' : $units->exact($weld->further)),
+                    $value,
+                ),
+            );
     }
 
     public function schema(): array

@@ -39,6 +39,8 @@ final class Wires
 
     public static function words(Slip $slip, Units $units): string
     {
-        return $slip->count('count') === 1 ? 'one wire' : sprintf('%s %s apart', Words::count($slip->count('count'), 'wire'), $units->place($slip->length('gap')));
+        return $slip->count('count') === 1
+            ? 'one wire'
+            : sprintf('%s %s apart', Words::count($slip->count('count'), 'wire'), $units->place($slip->length('gap')));
     }
 }

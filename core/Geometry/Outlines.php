@@ -94,7 +94,11 @@ final class Outlines implements Track
             $was = [$this->points[$next][0] - $this->points[$i][0], $this->points[$next][1] - $this->points[$i][1]];
             $is = [$points[$next][0] - $points[$i][0], $points[$next][1] - $points[$i][1]];
             if ($was[0] * $is[0] + $was[1] * $is[1] < 0) {
-                throw Fault::at('/gap', 'The wires are so far apart that the inner ones find no room inside the outline. Write a smaller distance between them, or fewer wires.');
+                throw Fault::at(
+                    '/gap',
+                    'The wires are so far apart that the inner ones find no room inside the outline. Write a smaller distance '
+                        .'between them, or fewer wires.',
+                );
             }
         }
     }

@@ -62,7 +62,9 @@ final readonly class Polyline implements Line
             }
         }
 
-        return $to - $from < self::SAME_SPOT || $this->closed && $to - $from > $length - self::SAME_SPOT ? $stretch : [...$stretch, $this->spot($to)];
+        return $to - $from < self::SAME_SPOT || $this->closed && $to - $from > $length - self::SAME_SPOT
+            ? $stretch
+            : [...$stretch, $this->spot($to)];
     }
 
     /** The piece that so many inches from the first point lie on, counted from 0. */

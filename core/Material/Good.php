@@ -32,10 +32,16 @@ final readonly class Good extends Material
         return $this->slip->objects('onHand', PiecesOnHand::class);
     }
 
-    /** The same with what another plan has on hand of it; what both name, as the same thing on the shelf or in the same words, is there once. */
+    /**
+     * The same with what another plan has on hand of it; what both name, as the same thing on the shelf or in the same words, is there
+     * once.
+     */
     public function beside(self $other): self
     {
-        $all = [...$this->onHand(), ...array_filter($other->onHand(), fn (PiecesOnHand $there): bool => ! in_array($there, $this->onHand(), false))];
+        $all = [
+            ...$this->onHand(),
+            ...array_filter($other->onHand(), fn (PiecesOnHand $there): bool => ! in_array($there, $this->onHand(), false)),
+        ];
         $written = array_map(fn (PiecesOnHand $there): string => $there->words(), $all);
 
         return new self($this->id, $this->counted, $this->slip->with('onHand', $written, Units::Inches));

@@ -53,7 +53,12 @@ final readonly class MixBlank extends NamedBlank implements InSeveralFields, Kee
         }
         if ($this->use->shared && count($parts) > 1 && array_sum(array_column($parts, 1)) === count($parts)) {
             // Meshes that were named one by one now say how many: as many of each, the first of what is over.
-            return Mix::of(array_map(fn (int $index): array => [$parts[$index][0], intdiv($this->use->usual + count($parts) - 1 - $index, count($parts))], array_keys($parts)));
+            return Mix::of(
+                array_map(
+                    fn (int $index): array => [$parts[$index][0], intdiv($this->use->usual + count($parts) - 1 - $index, count($parts))],
+                    array_keys($parts),
+                ),
+            );
         }
         try {
             return $this->read($raw, null);
@@ -76,7 +81,11 @@ final readonly class MixBlank extends NamedBlank implements InSeveralFields, Kee
     {
         return implode(' + ', $this->use->counted
             ? array_map(fn (array $part): string => sprintf('%d %s', $part[1], $this->names[$part[0]]), $value->parts)
-            : ($this->use->usual === $value->count() && count($value->parts) === 1 ? [$this->names[$value->parts[0][0]]] : array_map(fn (string $mesh): string => $this->names[$mesh], $value->pieces())));
+            : (
+                $this->use->usual === $value->count() && count($value->parts) === 1
+                    ? [$this->names[$value->parts[0][0]]]
+                    : array_map(fn (string $mesh): string => $this->names[$mesh], $value->pieces())
+            ));
     }
 
     public function options(): array
@@ -102,10 +111,16 @@ final readonly class MixBlank extends NamedBlank implements InSeveralFields, Kee
 
     public function schema(): array
     {
-        return Schema::described($this->label.': the id of a mesh, or a list of ids'.($this->use->counted ? ' with how many of each, "m1: 2"' : ''), $this->use->isOne() ? Schema::TEXT : ['anyOf' => [
-            Schema::TEXT,
-            ['type' => 'array', 'items' => Schema::TEXT, 'minItems' => 1, 'maxItems' => $this->use->most],
-        ]], null);
+        return Schema::described($this->label.': the id of a mesh, or a list of ids'.(
+            $this->use->counted
+                ? ' with how many of each, "m1: 2"'
+                : ''
+        ), $this->use->isOne()
+            ? Schema::TEXT
+            : ['anyOf' => [
+                Schema::TEXT,
+                ['type' => 'array', 'items' => Schema::TEXT, 'minItems' => 1, 'maxItems' => $this->use->most],
+            ]], null);
     }
 
     /**
@@ -141,7 +156,14 @@ final readonly class MixBlank extends NamedBlank implements InSeveralFields, Kee
             default => [(string) $usual, $entry],
         };
 
-        return [$this->id($name) ?? throw OutOfBounds::choice($this->label, array_map(fn (string $id): string => "$id ({$this->names[$id]})", array_keys($this->names)), $entry), (new CountBlank('', 'the number of '.$this->use->what, 1, 0, max(20, $this->use->most)))->read($count, null)];
+        return [
+            $this->id($name) ?? throw OutOfBounds::choice(
+                $this->label,
+                array_map(fn (string $id): string => "$id ({$this->names[$id]})", array_keys($this->names)),
+                $entry,
+            ),
+            (new CountBlank('', 'the number of '.$this->use->what, 1, 0, max(20, $this->use->most)))->read($count, null),
+        ];
     }
 
     private function id(string $name): ?string

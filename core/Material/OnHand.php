@@ -14,5 +14,11 @@ final readonly class OnHand
      * @param  ?string  $lot  of which run of the mill it is, where somebody noted it
      * @param  ?int  $item  of the shelf that it was taken from
      */
-    public function __construct(public int $count, public Length $length, public bool $byLabel = false, public ?string $lot = null, public ?int $item = null) {}
+    public function __construct(
+        public int $count,
+        public Length $length,
+        public bool $byLabel = false,
+        public ?string $lot = null,
+        public ?int $item = null,
+    ) {}
 }

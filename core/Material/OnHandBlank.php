@@ -62,7 +62,9 @@ final readonly class OnHandBlank extends NamedBlank
 
     public function show(mixed $value, Units $units): string
     {
-        return $value === [] ? self::NONE : implode(', ', array_map(fn (OnHand $its): string => self::words($its, $units->exact($its->length)), $value));
+        return $value === []
+            ? self::NONE
+            : implode(', ', array_map(fn (OnHand $its): string => self::words($its, $units->exact($its->length)), $value));
     }
 
     public function schema(): array
@@ -72,12 +74,17 @@ final readonly class OnHandBlank extends NamedBlank
 
     private static function words(OnHand $its, string $length): string
     {
-        return ($its->count > 1 ? "$its->count x " : '').$length.($its->byLabel ? ' by label' : '').($its->lot === null ? '' : " lot $its->lot").($its->item === null ? '' : " (shelf $its->item)");
+        return ($its->count > 1 ? "$its->count x " : '').$length.($its->byLabel ? ' by label' : '').($its->lot === null ? '' : " lot $its->lot").(
+            $its->item === null
+                ? ''
+                : " (shelf $its->item)"
+        );
     }
 
     private function one(string $part, ?Units $bare): OnHand
     {
-        $said = '/^\s*(?:(?<count>\d{1,3})\s*[x×]\s+)?(?<length>.*?\S)(?<label>\s+by\s+label)?(?:\s+lot\s+(?<lot>'.Lot::WRITTEN.'))?(?:\s+\(?shelf\s+(?<item>\d{1,9})\)?)?\s*$/iu';
+        $said = '/^\s*(?:(?<count>\d{1,3})\s*[x×]\s+)?(?<length>.*?\S)(?<label>\s+by\s+label)?(?:\s+lot\s+(?<lot>'.Lot::WRITTEN
+            .'))?(?:\s+\(?shelf\s+(?<item>\d{1,9})\)?)?\s*$/iu';
         if (preg_match($said, $part, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
             throw OutOfBounds::onHand($part);
         }

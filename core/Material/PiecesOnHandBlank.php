@@ -58,7 +58,11 @@ final readonly class PiecesOnHandBlank extends NamedBlank
 
     public function schema(): array
     {
-        return Schema::described($this->label.': numbers of pieces, "48" or "48 (shelf 12)"', ['type' => 'array', 'items' => Schema::TEXT, 'maxItems' => self::MOST], []);
+        return Schema::described(
+            $this->label.': numbers of pieces, "48" or "48 (shelf 12)"',
+            ['type' => 'array', 'items' => Schema::TEXT, 'maxItems' => self::MOST],
+            [],
+        );
     }
 
     private function one(string $part): PiecesOnHand

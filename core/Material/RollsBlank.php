@@ -52,6 +52,10 @@ final readonly class RollsBlank extends NamedBlank
 
     public function schema(): array
     {
-        return Schema::described($this->label, ['anyOf' => [['const' => self::AS_NEEDED], ['type' => 'integer', 'minimum' => 1, 'maximum' => $this->most]]], $this->write($this->default));
+        return Schema::described(
+            $this->label,
+            ['anyOf' => [['const' => self::AS_NEEDED], ['type' => 'integer', 'minimum' => 1, 'maximum' => $this->most]]],
+            $this->write($this->default),
+        );
     }
 }

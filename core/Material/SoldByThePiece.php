@@ -21,7 +21,14 @@ readonly class SoldByThePiece implements CountedKind
      * @param  int  $pack  how many usually come in one
      * @param  int  $cents  what one usually costs
      */
-    public function __construct(private string $key, private array $noun, private string $usual, private string $colour, private int $pack, private int $cents) {}
+    public function __construct(
+        private string $key,
+        private array $noun,
+        private string $usual,
+        private string $colour,
+        private int $pack,
+        private int $cents,
+    ) {}
 
     public function key(): string
     {

@@ -22,7 +22,14 @@ use Davrin\Core\Measure\Percent;
 /** What all that is sold on rolls shares: a colour, a width, rolls with their length and price, and what a roll weighs. */
 abstract readonly class SoldOnRolls implements WoundKind
 {
-    public const HATCHES = ['slant' => 'slanted lines', 'dots' => 'dots', 'cross' => 'crossed lines', 'waves' => 'waves', 'bars' => 'upright lines', 'dashes' => 'dashes'];
+    public const HATCHES = [
+        'slant' => 'slanted lines',
+        'dots' => 'dots',
+        'cross' => 'crossed lines',
+        'waves' => 'waves',
+        'bars' => 'upright lines',
+        'dashes' => 'dashes',
+    ];
 
     /**
      * @param  string  $name  as a choice: "mesh"
@@ -67,7 +74,12 @@ abstract readonly class SoldOnRolls implements WoundKind
             LengthBlank::of('trim', 'the trim for a clean end', Length::zero(), Length::zero(), Length::inches(6)),
             $this->price('price', 'the price of a roll'),
             new OnHandBlank('onHand', 'what is on hand'),
-            new ChoiceBlank('lots', 'whether lots may mix', 'apart', ['apart' => 'never two lots in one piece', 'mixed' => 'whatever lot they are']),
+            new ChoiceBlank(
+                'lots',
+                'whether lots may mix',
+                'apart',
+                ['apart' => 'never two lots in one piece', 'mixed' => 'whatever lot they are'],
+            ),
             new RollsBlank('rolls', 'the number of new rolls', null, 99),
         ];
     }
@@ -98,7 +110,8 @@ abstract readonly class SoldOnRolls implements WoundKind
 
     public function shelfSentence(): string
     {
-        return '{colour} {name} in {hatch}, '.$this->asked([...$this->own(), ...$this->ownOnTheShelf()]).'{width} wide, rolls of {roll}, up to {allowance} short. A new roll weighs {newWeight}, its core {coreWeight}; it is {newAcross} across, its core {coreAcross}. Bought at {paid}, listed at {price}, from {supplier}. Low below {low}.';
+        return '{colour} {name} in {hatch}, '.$this->asked([...$this->own(), ...$this->ownOnTheShelf()])
+            .'{width} wide, rolls of {roll}, up to {allowance} short. A new roll weighs {newWeight}, its core {coreWeight}; it is {newAcross} across, its core {coreAcross}. Bought at {paid}, listed at {price}, from {supplier}. Low below {low}.';
     }
 
     public function fills(Slip $slip): float

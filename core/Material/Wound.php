@@ -84,13 +84,30 @@ final readonly class Wound extends Material
      */
     public function supplyOf(array $onHand, ?int $rolls, Length $keepFrom, bool $safe): Supply
     {
-        return new Supply([...array_map($this->stock(...), $onHand), new Stock(Origin::New, $this->nominal(), $this->safe(), $rolls, $this->price())], $safe, $this->mixesLots(), $keepFrom);
+        return new Supply(
+            [...array_map($this->stock(...), $onHand), new Stock(Origin::New, $this->nominal(), $this->safe(), $rolls, $this->price())],
+            $safe,
+            $this->mixesLots(),
+            $keepFrom,
+        );
     }
 
     private function stock(OnHand $there): Stock
     {
-        $safe = ($there->byLabel ? $this->slip->percent('allowance') : Percent::of(0))->off($there->length)->minus($this->slip->length('trim'));
+        $safe = (
+            $there->byLabel
+                ? $this->slip->percent('allowance')
+                : Percent::of(0)
+        )->off($there->length)->minus($this->slip->length('trim'));
 
-        return new Stock(Origin::of($there->length, $there->count, $this->nominal()), $there->length, $safe->isNegative() ? Length::zero() : $safe, $there->count, Money::cents(0), $there->lot, $there->item);
+        return new Stock(
+            Origin::of($there->length, $there->count, $this->nominal()),
+            $there->length,
+            $safe->isNegative() ? Length::zero() : $safe,
+            $there->count,
+            Money::cents(0),
+            $there->lot,
+            $there->item,
+        );
     }
 }

@@ -21,7 +21,19 @@ final class LengthText
         '⅙' => '1/6', '⅚' => '5/6', '⅐' => '1/7', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8', '⅑' => '1/9', '⅒' => '1/10',
     ];
 
-    private const SIGNS = ['⁄' => '/', '″' => '"', '”' => '"', '“' => '"', '′' => "'", '’' => "'", '−' => '-', "''" => '"', "\u{00A0}" => ' ', "\u{202F}" => ' ', "\u{2009}" => ' '];
+    private const SIGNS = [
+        '⁄' => '/',
+        '″' => '"',
+        '”' => '"',
+        '“' => '"',
+        '′' => "'",
+        '’' => "'",
+        '−' => '-',
+        "''" => '"',
+        "\u{00A0}" => ' ',
+        "\u{202F}" => ' ',
+        "\u{2009}" => ' ',
+    ];
 
     /** Every unit that may be typed, with its length in inches or millimetres. */
     private const UNITS = [
@@ -77,7 +89,9 @@ final class LengthText
             $previous = [$system, $size];
         }
 
-        $length = self::inUnits($total['in'], 'in', $inch, intdiv(Length::PER_INCH, $inch))->plus(self::inUnits($total['mm'], 'mm', $millimetre, intdiv(Length::PER_MILLIMETRE, $millimetre)));
+        $length = self::inUnits($total['in'], 'in', $inch, intdiv(Length::PER_INCH, $inch))->plus(
+            self::inUnits($total['mm'], 'mm', $millimetre, intdiv(Length::PER_MILLIMETRE, $millimetre)),
+        );
 
         return $negative ? Length::zero()->minus($length) : $length;
     }
@@ -131,7 +145,10 @@ final class LengthText
         $parts = [];
         $at = 0;
         while ($at < strlen($plain)) {
-            if (count($parts) === 3 || preg_match("~\\G$number\\s*(?<unit>$unit)?\\.?\\s*~", $plain, $found, PREG_UNMATCHED_AS_NULL, $at) !== 1) {
+            if (
+                count($parts) === 3
+                || preg_match("~\\G$number\\s*(?<unit>$unit)?\\.?\\s*~", $plain, $found, PREG_UNMATCHED_AS_NULL, $at) !== 1
+            ) {
                 throw NotReadable::length($typed);
             }
             $parts[] = [self::number($found, $typed), $found['unit'] ?? ''];

@@ -16,7 +16,9 @@ final class NotReadable extends Refused
 
     public static function length(string $text): self
     {
-        return new self(sprintf('"%s" is not a length. Write it like "18 1/2", "18.5 in", "1 ft 6 in", "0.5 yd" or "47 cm".', self::quoted($text)));
+        return new self(
+            sprintf('"%s" is not a length. Write it like "18 1/2", "18.5 in", "1 ft 6 in", "0.5 yd" or "47 cm".', self::quoted($text)),
+        );
     }
 
     public static function lengthWithoutUnit(string $text): self
@@ -26,7 +28,12 @@ final class NotReadable extends Refused
 
     public static function thousands(string $text): self
     {
-        return new self(sprintf('"%s" could be read in two ways. Leave the comma out of thousands and write a point before a fraction.', self::quoted($text)));
+        return new self(
+            sprintf(
+                '"%s" could be read in two ways. Leave the comma out of thousands and write a point before a fraction.',
+                self::quoted($text),
+            ),
+        );
     }
 
     public static function tooLong(string $text): self
@@ -46,7 +53,9 @@ final class NotReadable extends Refused
 
     public static function percent(string $text): self
     {
-        return new self(sprintf('"%s" is not a percentage. Write it like "1 %%" or "2.5", with at most two decimals.', self::quoted($text)));
+        return new self(
+            sprintf('"%s" is not a percentage. Write it like "1 %%" or "2.5", with at most two decimals.', self::quoted($text)),
+        );
     }
 
     public static function weight(string $text): self
@@ -56,7 +65,12 @@ final class NotReadable extends Refused
 
     public static function lot(string $given): self
     {
-        return new self(sprintf('"%s" cannot be the name of a lot. Write up to 16 letters and figures, like "B7" or "T-4", or nothing.', mb_substr($given, 0, 40)));
+        return new self(
+            sprintf(
+                '"%s" cannot be the name of a lot. Write up to 16 letters and figures, like "B7" or "T-4", or nothing.',
+                mb_substr($given, 0, 40),
+            ),
+        );
     }
 
     public static function count(string $text): self

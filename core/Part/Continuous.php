@@ -101,7 +101,13 @@ abstract class Continuous extends WoundPart implements EndsSooner
         foreach ($row->closed || ! $this->betweenTies() ? $ties : array_slice($ties, 0, -1) as $index => $tie) {
             $to = $this->betweenTies() ? $ties[($index + 1) % count($ties)] : $tie;
             $number = $after + count($steps) + 1;
-            $element = new Element("$on->id.$tie->number".($pass === 0 ? '' : '-fill').($round === 1 ? '' : "-$round"), $on->id, $number, array_values(array_unique([$tie->number, $to->number])), $pass);
+            $element = new Element(
+                "$on->id.$tie->number".($pass === 0 ? '' : '-fill').($round === 1 ? '' : "-$round"),
+                $on->id,
+                $number,
+                array_values(array_unique([$tie->number, $to->number])),
+                $pass,
+            );
             $steps[] = new Step($element, $tie->number, $to->number, $steps === [] ? $drop : Length::zero(), $this->pitch($on));
         }
 
@@ -115,7 +121,9 @@ abstract class Continuous extends WoundPart implements EndsSooner
             $on->id,
             $on->ids() ?: throw new \LogicException('A run has a strand.'),
             $on->length('startTail'),
-            $steps === [] ? throw Fault::at('/on', 'A run needs at least 2 ties in a row. Give the row another tie, or choose another technique.') : $steps,
+            $steps === []
+                ? throw Fault::at('/on', 'A run needs at least 2 ties in a row. Give the row another tie, or choose another technique.')
+                : $steps,
             $on->length('endTail'),
             $on->slip->text('change') !== 'alone',
             $endsTake,
@@ -128,13 +136,23 @@ abstract class Continuous extends WoundPart implements EndsSooner
     {
         $begin = $on->slip->count('begin');
         if ($begin > count($row->ties)) {
-            throw Fault::at('/begin', sprintf('A row here has %s, so it can begin at tie 1 to %d of it.', Words::count(count($row->ties), 'tie'), count($row->ties)));
+            throw Fault::at(
+                '/begin',
+                sprintf(
+                    'A row here has %s, so it can begin at tie 1 to %d of it.',
+                    Words::count(count($row->ties), 'tie'),
+                    count($row->ties),
+                ),
+            );
         }
         if ($begin > 1 && ! $row->closed) {
             throw Fault::at('/begin', 'A row that does not close is begun at its end: tie 1.');
         }
 
-        return [...(array_slice($row->ties, $begin - 1) ?: throw new \LogicException('A row has the tie it begins at.')), ...array_slice($row->ties, 0, $begin - 1)];
+        return [
+            ...(array_slice($row->ties, $begin - 1) ?: throw new \LogicException('A row has the tie it begins at.')),
+            ...array_slice($row->ties, 0, $begin - 1),
+        ];
     }
 
     /** A pitch that does not even reach from one tie to the next. */
@@ -158,7 +176,12 @@ abstract class Continuous extends WoundPart implements EndsSooner
         return new Concern(
             'too-short-a-pitch',
             'It does not reach.',
-            sprintf('From %s it is up to %s to the next, more than the %s of mesh between them.', Words::ties($ties), $on->units->needed(Length::inches(0, (int) ceil($farthest * 8 - 0.01), 8)), $on->units->exact($this->pitch($on))),
+            sprintf(
+                'From %s it is up to %s to the next, more than the %s of mesh between them.',
+                Words::ties($ties),
+                $on->units->needed(Length::inches(0, (int) ceil($farthest * 8 - 0.01), 8)),
+                $on->units->exact($this->pitch($on)),
+            ),
             $ties,
             [$this->cutTo($on->units->exact($least)) => [$this->lengthKey() => LengthText::canonical($least)]],
         );
@@ -175,11 +198,23 @@ abstract class Continuous extends WoundPart implements EndsSooner
                 if (! $tie->isAtCorner($on->form)) {
                     $begin = ($on->slip->count('begin') - 1 + $index) % count($ties) + 1;
 
-                    return new Concern('corner', 'It begins on a corner.', sprintf('A run that begins on a corner pulls away from it; tie %d is one.', $ties[0]->number), [$ties[0]->number], ["Begin at tie $tie->number" => ['begin' => (string) $begin]]);
+                    return new Concern(
+                        'corner',
+                        'It begins on a corner.',
+                        sprintf('A run that begins on a corner pulls away from it; tie %d is one.', $ties[0]->number),
+                        [$ties[0]->number],
+                        ["Begin at tie $tie->number" => ['begin' => (string) $begin]],
+                    );
                 }
             }
 
-            return new Concern('corner', 'It begins on a corner.', 'All its ties are on corners. Tie the sides too, and begin there.', [$ties[0]->number], []);
+            return new Concern(
+                'corner',
+                'It begins on a corner.',
+                'All its ties are on corners. Tie the sides too, and begin there.',
+                [$ties[0]->number],
+                [],
+            );
         }
 
         return null;

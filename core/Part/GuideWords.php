@@ -20,6 +20,8 @@ final class GuideWords
         $file = dirname((string) (new ReflectionClass($kind))->getFileName()).'/guide.txt';
         $paragraphs = is_file($file) ? file($file, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) : false;
 
-        return $paragraphs ?: throw new LogicException("The kind of part \"{$kind->key()}\" has no words for the guide: write them in $file.");
+        return $paragraphs ?: throw new LogicException(
+            "The kind of part \"{$kind->key()}\" has no words for the guide: write them in $file.",
+        );
     }
 }

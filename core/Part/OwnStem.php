@@ -42,7 +42,11 @@ final class OwnStem
         $elements = count($demand->elements);
 
         return $by->good() === null ? $demand : $demand->taking(new GoodsNeed(
-            $by->good(), BigRational::nd($elements, $by->tiesAPiece()), sprintf('%s, each %s of its own', Words::count($elements, ...$noun), $by->words()),
+            $by->good(), BigRational::nd($elements, $by->tiesAPiece()), sprintf(
+                '%s, each %s of its own',
+                Words::count($elements, ...$noun),
+                $by->words(),
+            ),
         ));
     }
 
@@ -53,7 +57,10 @@ final class OwnStem
             return [];
         }
 
-        return [new Concern('unheld', 'Nothing holds them.', 'Their ties have no stems, and they bring none of their own.', array_map(fn (Tie $tie): int => $tie->number, $on->ties()), [
+        return [new Concern('unheld', 'Nothing holds them.', 'Their ties have no stems, and they bring none of their own.', array_map(
+            fn (Tie $tie): int => $tie->number,
+            $on->ties(),
+        ), [
             'Half a stem for each' => ['stem' => Fastening::Half->value],
             'A third of a stem for each' => ['stem' => Fastening::Third->value],
         ])];

@@ -54,7 +54,10 @@ final readonly class Part
     /** @return list<Concern> what is seen coming where it stands */
     public function concerns(): array
     {
-        return [...$this->kind->concerns($this->on), ...($this->on->colourTask === null ? [] : $this->on->colourOrder?->concerns($this->on->colourTask) ?? [])];
+        return [
+            ...$this->kind->concerns($this->on),
+            ...($this->on->colourTask === null ? [] : $this->on->colourOrder?->concerns($this->on->colourTask) ?? []),
+        ];
     }
 
     /** @return list<Caution> what to mind at it */
@@ -75,7 +78,10 @@ final readonly class Part
     public function places(): array
     {
         $ties = array_column(array_map(fn (Tie $tie): array => [$tie->number, $tie->place], $this->on->ties()), 1, 0);
-        $places = array_map(fn (Element $element): ?Place => $element->place ?? $ties[$element->ties[0] ?? 0] ?? null, $this->demand->elements);
+        $places = array_map(
+            fn (Element $element): ?Place => $element->place ?? $ties[$element->ties[0] ?? 0] ?? null,
+            $this->demand->elements,
+        );
 
         return array_values(array_filter($places));
     }

@@ -32,7 +32,11 @@ abstract class WoundPart implements CutToLength, PartKind
         return [new BuildStep(
             "parts.$on->id",
             Phase::Making,
-            sprintf('Make %s and attach %s.', Words::count(count($demand->elements), ...$this->noun()), count($demand->elements) === 1 ? 'it' : 'them'),
+            sprintf(
+                'Make %s and attach %s.',
+                Words::count(count($demand->elements), ...$this->noun()),
+                count($demand->elements) === 1 ? 'it' : 'them',
+            ),
             $this->tool(),
             array_map(fn (Element $element): string => $element->id, $demand->elements),
             count($demand->elements) * $this->minutes(),

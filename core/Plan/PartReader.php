@@ -67,17 +67,44 @@ final readonly class PartReader
                 throw Fault::at("/parts/$index/id", "The id \"$id\" stands twice. Give each part its own.");
             }
             $carry = in_array("parts.$id", $carrying, true);
-            $there = new Surroundings($form, $ties, $units, array_map(fn (Part $part): array => $part->places(), $parts), array_map(self::named(...), $parts), $taken);
+            $there = new Surroundings(
+                $form,
+                $ties,
+                $units,
+                array_map(fn (Part $part): array => $part->places(), $parts),
+                array_map(self::named(...), $parts),
+                $taken,
+            );
             $parts[$id] = $known->orBuilt(
-                serialize([$id, $written, $taken, $this->standsOnAPart($written) ? [$there->names, $there->places] : null, $units, $carry, $steps]),
-                fn (): Part => Written::below("/parts/$index", fn (): Part => $this->part($id, $written, $materials, $there, $carry, $steps)),
+                serialize(
+                    [
+                        $id,
+                        $written,
+                        $taken,
+                        $this->standsOnAPart($written) ? [$there->names, $there->places] : null,
+                        $units,
+                        $carry,
+                        $steps,
+                    ],
+                ),
+                fn (): Part => Written::below(
+                    "/parts/$index",
+                    fn (): Part => $this->part($id, $written, $materials, $there, $carry, $steps),
+                ),
             );
             array_push($taken, ...array_merge(...array_map(fn (Element $element): array => $element->ties, $parts[$id]->demand->elements)));
         }
 
         $pieces = array_sum(array_map(fn (Part $part): int => $part->demand->pieces(), $parts));
         if ($pieces > self::MOST_PIECES) {
-            throw Fault::at('/parts', sprintf('That makes %s pieces together. Davrin plans up to %s in one plan: take fewer ties, or fewer lines.', number_format($pieces), number_format(self::MOST_PIECES)));
+            throw Fault::at(
+                '/parts',
+                sprintf(
+                    'That makes %s pieces together. Davrin plans up to %s in one plan: take fewer ties, or fewer lines.',
+                    number_format($pieces),
+                    number_format(self::MOST_PIECES),
+                ),
+            );
         }
 
         return array_values($parts);
@@ -106,14 +133,37 @@ final readonly class PartReader
      * @param  array<array-key, mixed>  $written
      * @return list<Blank<covariant mixed>>
      */
-    public function blanks(PartKind $kind, ?ColourOrder $order, Materials $materials, Surroundings $there, ?TieGroup $group, int $ties, array $written = [], bool $carry = false): array
-    {
+    public function blanks(
+        PartKind $kind,
+        ?ColourOrder $order,
+        Materials $materials,
+        Surroundings $there,
+        ?TieGroup $group,
+        int $ties,
+        array $written = [],
+        bool $carry = false,
+    ): array {
         $names = $materials->names($kind->materials());
 
         return [
             $this->kindChoice(),
-            ...($names === [] ? [] : [new MixBlank('material', 'the '.$kind->materials()->noun, $names, $order === null ? $kind->materials() : $order->materials($kind->materials(), $ties))]),
-            ...($order === null || $group === null || $names === [] || ! $kind->materials()->variesByTie ? [] : [$this->colourOrderChoice($kind), new PaintBlank($group, $names)]),
+            ...(
+                $names === []
+                    ? []
+                    : [
+                        new MixBlank(
+                            'material',
+                            'the '.$kind->materials()->noun,
+                            $names,
+                            $order === null ? $kind->materials() : $order->materials($kind->materials(), $ties),
+                        ),
+                    ]
+            ),
+            ...(
+                $order === null || $group === null || $names === [] || ! $kind->materials()->variesByTie
+                    ? []
+                    : [$this->colourOrderChoice($kind), new PaintBlank($group, $names)]
+            ),
             ...$kind->anchor()->blanks($there, $written, $carry),
             ...$kind->blanks(),
         ];
@@ -173,7 +223,10 @@ final readonly class PartReader
         $blanks = $this->blanks($kind, $order, $materials, $there, $anchor->group, count($anchor->ties()), $written, $carry);
         $slip = Written::slip($blanks, $written, '', $carry);
 
-        return Part::of($kind, self::context($id, $slip, $kind, $order, $materials, $kind->anchor()->anchor($slip, $there), $there, $steps));
+        return Part::of(
+            $kind,
+            self::context($id, $slip, $kind, $order, $materials, $kind->anchor()->anchor($slip, $there), $there, $steps),
+        );
     }
 
     /**
@@ -192,19 +245,46 @@ final readonly class PartReader
         }
     }
 
-    private static function context(string $id, Slip $slip, PartKind $kind, ?ColourOrder $order, Materials $materials, Anchor $anchor, Surroundings $there, int $steps): PartContext
-    {
+    private static function context(
+        string $id,
+        Slip $slip,
+        PartKind $kind,
+        ?ColourOrder $order,
+        Materials $materials,
+        Anchor $anchor,
+        Surroundings $there,
+        int $steps,
+    ): PartContext {
         $use = $kind->materials();
         if ($use->isNone()) {
             return new PartContext($id, $slip, [], null, $anchor, $there);
         }
         $mix = $slip->object('material', Mix::class);
         if ($order === null || $anchor->rows === [] || $anchor->group === null) {
-            return new PartContext($id, $slip, array_map(fn (string $its): Material => $materials->all[$its], $mix->pieces()), $mix, $anchor, $there);
+            return new PartContext(
+                $id,
+                $slip,
+                array_map(fn (string $its): Material => $materials->all[$its], $mix->pieces()),
+                $mix,
+                $anchor,
+                $there,
+            );
         }
         $pieces = $use->counted || ! $use->variesByTie ? $mix->count() : $use->usual;
-        $colourTask = new ColourTask($anchor->rows, $anchor->group, $there->form, $mix, max(1, $pieces), $use->variesByTie ? $slip->numbered(PaintBlank::KEY) : [], $materials->names($use), $steps);
-        $dealt = array_map(fn (array $ids): array => array_map(fn (string $its): Material => $materials->all[$its], $ids), $order->deal($colourTask));
+        $colourTask = new ColourTask(
+            $anchor->rows,
+            $anchor->group,
+            $there->form,
+            $mix,
+            max(1, $pieces),
+            $use->variesByTie ? $slip->numbered(PaintBlank::KEY) : [],
+            $materials->names($use),
+            $steps,
+        );
+        $dealt = array_map(
+            fn (array $ids): array => array_map(fn (string $its): Material => $materials->all[$its], $ids),
+            $order->deal($colourTask),
+        );
 
         return new PartContext($id, $slip, $dealt[$anchor->ties()[0]->number], $mix, $anchor, $there, $dealt, $order, $colourTask);
     }
@@ -225,7 +305,12 @@ final readonly class PartReader
     {
         $suiting = array_filter($this->craft->colourOrders, fn (ColourOrder $order): bool => $order->suits($kind->materials()));
 
-        return new ChoiceBlank('order', 'how the colours are dealt', $this->usualColourOrder(), array_map(fn (ColourOrder $order): string => $order->name(), $suiting));
+        return new ChoiceBlank(
+            'order',
+            'how the colours are dealt',
+            $this->usualColourOrder(),
+            array_map(fn (ColourOrder $order): string => $order->name(), $suiting),
+        );
     }
 
     /** The one that is registered first. */
@@ -236,6 +321,11 @@ final readonly class PartReader
 
     private function kindChoice(): ChoiceBlank
     {
-        return new ChoiceBlank('kind', 'the technique', (string) array_key_first($this->craft->parts), array_map(fn (PartKind $kind): string => $kind->name(), $this->craft->parts));
+        return new ChoiceBlank(
+            'kind',
+            'the technique',
+            (string) array_key_first($this->craft->parts),
+            array_map(fn (PartKind $kind): string => $kind->name(), $this->craft->parts),
+        );
     }
 }

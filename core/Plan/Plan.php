@@ -118,7 +118,9 @@ final readonly class Plan
             ...$this->heading->write(),
             'form' => $this->formSlip->write(),
             'ties' => array_map(fn (TieGroup $group): array => ['id' => $group->id, ...$group->slip->write()], $this->ties->groups),
-            'materials' => array_values(array_map(fn (Material $material): array => ['id' => $material->id, ...$material->slip->write()], $this->materials->all)),
+            'materials' => array_values(
+                array_map(fn (Material $material): array => ['id' => $material->id, ...$material->slip->write()], $this->materials->all),
+            ),
             'parts' => array_map(fn (Part $part): array => ['id' => $part->id, ...$part->on->slip->write()], $this->parts),
             'settings' => $this->settings->slip->write(),
         ];

@@ -64,7 +64,10 @@ final readonly class PlanDemand
         $kinds = [];
         foreach ($this->of as $demand) {
             array_push($kinds, ...array_map(fn (GoodsNeed $need): string => $need->kind, $demand->goods));
-            array_push($kinds, ...array_merge(...array_map(fn (Run $run): array => $run->endsTake === null ? [] : [$run->endsTake], $demand->runs)));
+            array_push(
+                $kinds,
+                ...array_merge(...array_map(fn (Run $run): array => $run->endsTake === null ? [] : [$run->endsTake], $demand->runs)),
+            );
         }
 
         return array_values(array_unique($kinds));
@@ -74,7 +77,16 @@ final readonly class PlanDemand
     {
         return $form->joints === 0 ? Demand::none() : Demand::none()
             ->taking(new GoodsNeed(ZipTies::KEY, BigRational::of($form->joints), Words::count($form->joints, 'joint').' of the form'))
-            ->inSteps(new BuildStep('form', Phase::Ties, sprintf('Join the form at %s.', Words::count($form->joints, 'joint')), 'zip ties', [], 0.0));
+            ->inSteps(
+                new BuildStep(
+                    'form',
+                    Phase::Ties,
+                    sprintf('Join the form at %s.', Words::count($form->joints, 'joint')),
+                    'zip ties',
+                    [],
+                    0.0,
+                ),
+            );
     }
 
     private static function ofTies(TieGroup $group): Demand
@@ -84,20 +96,47 @@ final readonly class PlanDemand
         $needs = match ($with->good()) {
             null => [new GoodsNeed(Stems::KEY, BigRational::zero(), $because)],
             Stems::KEY => [new GoodsNeed(Stems::KEY, BigRational::nd($count, $with->tiesAPiece()), $because)],
-            default => [new GoodsNeed(Stems::KEY, BigRational::zero(), $because), new GoodsNeed($with->good(), BigRational::nd($count, $with->tiesAPiece()), Words::count($count, 'tie'))],
+            default => [
+                new GoodsNeed(Stems::KEY, BigRational::zero(), $because),
+                new GoodsNeed($with->good(), BigRational::nd($count, $with->tiesAPiece()), Words::count($count, 'tie')),
+            ],
         };
         $demand = Demand::none()->taking(...$needs);
 
         return $with->isMade()
-            ? $demand->inSteps(new BuildStep("ties.$group->id", Phase::Ties, sprintf('Tie on %s, each %s.', Words::count($count, 'tie'), $with->words()), 'fingers', [], $count * self::TIE))
+            ? $demand->inSteps(
+                new BuildStep(
+                    "ties.$group->id",
+                    Phase::Ties,
+                    sprintf('Tie on %s, each %s.', Words::count($count, 'tie'), $with->words()),
+                    'fingers',
+                    [],
+                    $count * self::TIE,
+                ),
+            )
             : $demand;
     }
 
     private static function finishing(): Demand
     {
         return Demand::none()->inSteps(
-            new BuildStep('fluffing', Phase::Finishing, 'Fluff it from the inside out, and pull the layers apart.', 'fingers', [], self::FLUFFING),
-            new BuildStep('hanger', Phase::Finishing, 'Tuck in every end, put on the hanger, close the back.', 'wire and pliers', [], self::HANGER_AND_BACK, after: ['fluffing']),
+            new BuildStep(
+                'fluffing',
+                Phase::Finishing,
+                'Fluff it from the inside out, and pull the layers apart.',
+                'fingers',
+                [],
+                self::FLUFFING,
+            ),
+            new BuildStep(
+                'hanger',
+                Phase::Finishing,
+                'Tuck in every end, put on the hanger, close the back.',
+                'wire and pliers',
+                [],
+                self::HANGER_AND_BACK,
+                after: ['fluffing'],
+            ),
         );
     }
 }

@@ -68,7 +68,11 @@ final readonly class PlanReader
      */
     public function read(array $document, array $carrying = []): Plan
     {
-        $heading = Slip::load([new TextBlank('name', 'the name of the plan', 'New wreath', 80)], array_intersect_key($document, ['name' => 1]), '');
+        $heading = Slip::load(
+            [new TextBlank('name', 'the name of the plan', 'New wreath', 80)],
+            array_intersect_key($document, ['name' => 1]),
+            '',
+        );
         $settings = new Settings(Slip::load(Settings::blanks(), Written::part($document, 'settings'), '/settings'));
         $units = $settings->units();
         [$formKind, $formSlip] = $this->form(Written::part($document, 'form'), in_array('form', $carrying, true));
@@ -77,20 +81,38 @@ final readonly class PlanReader
         } catch (Fault $fault) {
             // Measures of another kind of form that make none of this kind give way to its usual ones.
             $formSlip = in_array('form', $carrying, true)
-                ? Slip::carry($this->formBlanks($formKind), array_intersect_key(Written::part($document, 'form'), ['kind' => 1, 'price' => 1, 'direction' => 1]))
+                ? Slip::carry(
+                    $this->formBlanks($formKind),
+                    array_intersect_key(Written::part($document, 'form'), ['kind' => 1, 'price' => 1, 'direction' => 1]),
+                )
                 : throw $fault;
             $form = $this->build($formKind, $formSlip, $settings);
         }
         // Where nothing is said of ties they are the usual ones; an empty list says that there are none.
         $written = array_key_exists('ties', $document) ? Written::list($document, 'ties') : [[]];
-        $ties = $this->lastTies->orBuilt(self::key($formSlip, $settings, [$written, $carrying]), fn (): Ties => $this->ties($written, $formKind, $form, $units, $carrying));
+        $ties = $this->lastTies->orBuilt(
+            self::key($formSlip, $settings, [$written, $carrying]),
+            fn (): Ties => $this->ties($written, $formKind, $form, $units, $carrying),
+        );
         $list = Written::list($document, 'materials');
-        $materials = $this->lastMaterials->orBuilt(serialize([$list, array_intersect($carrying, $this->addresses($list))]), fn (): Materials => new Materials($this->materials($list, $carrying)));
+        $materials = $this->lastMaterials->orBuilt(
+            serialize([$list, array_intersect($carrying, $this->addresses($list))]),
+            fn (): Materials => new Materials($this->materials($list, $carrying)),
+        );
         $written = Written::list($document, 'parts');
         $materials = $this->withGoods($materials, $this->parts->goodsThatAreMissing($written, $materials));
         $parts = $this->parts->read($written, $materials, $ties, $form, $units, $carrying);
 
-        return new Plan($heading, $formKind, $formSlip, $form, $ties, $this->withGoods($materials, PlanDemand::of($form, $ties, $parts)->kindsOfGoods()), $parts, $settings);
+        return new Plan(
+            $heading,
+            $formKind,
+            $formSlip,
+            $form,
+            $ties,
+            $this->withGoods($materials, PlanDemand::of($form, $ties, $parts)->kindsOfGoods()),
+            $parts,
+            $settings,
+        );
     }
 
     private function build(FormKind $kind, Slip $slip, Settings $settings): Form
@@ -110,7 +132,10 @@ final readonly class PlanReader
         $form = $kind->build($slip, $count, $settings->units());
         $form->mustHaveRoom();
         if ($slip->count('startAt') > $form->starts()) {
-            throw Fault::at('/startAt', sprintf('The count can begin at 1 to %d here: 1 is where the form begins, 2 the next crossbar clockwise.', $form->starts()));
+            throw Fault::at(
+                '/startAt',
+                sprintf('The count can begin at 1 to %d here: 1 is where the form begins, 2 the next crossbar clockwise.', $form->starts()),
+            );
         }
 
         return $form;
@@ -136,14 +161,24 @@ final readonly class PlanReader
             $this->kindChoice(),
             ...$kind->blanks(),
             new MoneyBlank('price', 'the price of the form', Money::cents(175), Money::cents(99_999)),
-            new ChoiceBlank('direction', 'the way round that ties are counted', 'clockwise', ['clockwise' => $ways[0], 'anticlockwise' => $ways[1]]),
+            new ChoiceBlank(
+                'direction',
+                'the way round that ties are counted',
+                'clockwise',
+                ['clockwise' => $ways[0], 'anticlockwise' => $ways[1]],
+            ),
             new CountBlank('startAt', 'where the count begins', 1, 1, 40),
         ];
     }
 
     private function kindChoice(): ChoiceBlank
     {
-        return new ChoiceBlank('kind', 'the kind of form', 'ring', array_map(fn (FormKind $kind): string => $kind->name(), $this->craft->forms));
+        return new ChoiceBlank(
+            'kind',
+            'the kind of form',
+            'ring',
+            array_map(fn (FormKind $kind): string => $kind->name(), $this->craft->forms),
+        );
     }
 
     /**
@@ -170,8 +205,16 @@ final readonly class PlanReader
     }
 
     /** @param  array<array-key, mixed>  $written */
-    private function tie(Ties $ties, string $id, TieLayout $layout, array $written, FormKind $kind, Form $form, Units $units, bool $carry): Ties
-    {
+    private function tie(
+        Ties $ties,
+        string $id,
+        TieLayout $layout,
+        array $written,
+        FormKind $kind,
+        Form $form,
+        Units $units,
+        bool $carry,
+    ): Ties {
         $blanks = $this->tiesBlanks($layout, $kind, $form);
         $slip = Written::slip($blanks, $written, '', $carry);
         try {
@@ -191,7 +234,12 @@ final readonly class PlanReader
         $fitting = array_filter($this->craft->layouts, fn (TieLayout $layout): bool => $layout->fits($form));
         $usual = isset($fitting[$kind->usualLayout()]) ? $kind->usualLayout() : NASection::KEY;
 
-        return ChoiceBlank::ofPlan('layout', 'the layout of the ties', $usual, array_map(fn (TieLayout $layout): string => $layout->name(), $fitting));
+        return ChoiceBlank::ofPlan(
+            'layout',
+            'the layout of the ties',
+            $usual,
+            array_map(fn (TieLayout $layout): string => $layout->name(), $fitting),
+        );
     }
 
     /** @return list<Blank<covariant mixed>> */
@@ -206,7 +254,12 @@ final readonly class PlanReader
             $this->layoutChoice($kind, $form),
             ...$layout->blanks($form),
             new ChoiceBlank('stem', 'what a tie takes', $layout->usualFastening()->value, $stems),
-            new ChoiceBlank('numbered', 'how its ties are numbered', 'after', ['after' => 'after those before', 'together' => 'round the form together with those before']),
+            new ChoiceBlank(
+                'numbered',
+                'how its ties are numbered',
+                'after',
+                ['after' => 'after those before', 'together' => 'round the form together with those before'],
+            ),
         ];
     }
 
@@ -216,7 +269,11 @@ final readonly class PlanReader
      */
     private function addresses(array $list): array
     {
-        return array_map(fn (array $written, int $index): string => 'materials.'.Written::id($written, 'm'.($index + 1)), $list, array_keys($list));
+        return array_map(
+            fn (array $written, int $index): string => 'materials.'.Written::id($written, 'm'.($index + 1)),
+            $list,
+            array_keys($list),
+        );
     }
 
     /**
@@ -233,17 +290,27 @@ final readonly class PlanReader
             $slip = Written::slip($this->materialBlanks($kind), $written, "/materials/$index", in_array("materials.$id", $carrying, true));
             $material = self::material($id, $kind, $slip);
             if ($material instanceof Wound && ! $material->safe()->isPositive()) {
-                throw Fault::at("/materials/$index/trim", 'The trim and the allowance leave nothing of the roll. Write less of both, or a longer roll.');
+                throw Fault::at(
+                    "/materials/$index/trim",
+                    'The trim and the allowance leave nothing of the roll. Write less of both, or a longer roll.',
+                );
             }
             $isCut = $isCut || $material instanceof Wound;
-            $materials[$id] = isset($materials[$id]) ? throw Fault::at("/materials/$index/id", "The id \"$id\" stands twice. Give each material its own.") : $material;
+            $materials[$id] = isset($materials[$id])
+                ? throw Fault::at("/materials/$index/id", "The id \"$id\" stands twice. Give each material its own.")
+                : $material;
         }
 
         if (count(array_filter($materials, fn (Material $material): bool => $material instanceof Wound)) > self::MOST_WOUND) {
-            throw Fault::at('/materials', sprintf('A plan holds up to %d meshes and other materials that are cut from rolls. Take one away first.', self::MOST_WOUND));
+            throw Fault::at(
+                '/materials',
+                sprintf('A plan holds up to %d meshes and other materials that are cut from rolls. Take one away first.', self::MOST_WOUND),
+            );
         }
 
-        return $materials === [] || ! $isCut ? throw Fault::at('/materials', 'A plan needs at least one mesh, or another material that is cut from a roll.') : $materials;
+        return $materials === [] || ! $isCut
+            ? throw Fault::at('/materials', 'A plan needs at least one mesh, or another material that is cut from a roll.')
+            : $materials;
     }
 
     private static function material(string $id, MaterialKind $kind, Slip $slip): Material
@@ -267,7 +334,13 @@ final readonly class PlanReader
                 for ($id = $kind, $number = 2; isset($materials->all[$id]); $number++) {
                     $id = "$kind-$number";
                 }
-                $materials = $materials->with(self::material($id, $this->craft->materials[$kind], Slip::load($this->materialBlanks($this->craft->materials[$kind]), ['kind' => $kind], '')));
+                $materials = $materials->with(
+                    self::material(
+                        $id,
+                        $this->craft->materials[$kind],
+                        Slip::load($this->materialBlanks($this->craft->materials[$kind]), ['kind' => $kind], ''),
+                    ),
+                );
             }
         }
 
@@ -282,6 +355,11 @@ final readonly class PlanReader
 
     private function materialChoice(): ChoiceBlank
     {
-        return new ChoiceBlank('kind', 'the kind of material', (string) array_key_first($this->craft->materials), array_map(fn (MaterialKind $kind): string => $kind->name(), $this->craft->materials));
+        return new ChoiceBlank(
+            'kind',
+            'the kind of material',
+            (string) array_key_first($this->craft->materials),
+            array_map(fn (MaterialKind $kind): string => $kind->name(), $this->craft->materials),
+        );
     }
 }

@@ -21,8 +21,18 @@ final readonly class Settings
     public static function blanks(): array
     {
         return [
-            new ChoiceBlank('units', 'the units', Units::Inches->value, [Units::Inches->value => 'inches', Units::Metric->value => 'centimetres']),
-            new ChoiceBlank('wireCount', 'how wires are counted', 'outside', ['outside' => 'from the outside in', 'inside' => 'from the inside out']),
+            new ChoiceBlank(
+                'units',
+                'the units',
+                Units::Inches->value,
+                [Units::Inches->value => 'inches', Units::Metric->value => 'centimetres'],
+            ),
+            new ChoiceBlank(
+                'wireCount',
+                'how wires are counted',
+                'outside',
+                ['outside' => 'from the outside in', 'inside' => 'from the inside out'],
+            ),
             new ChoiceBlank('cost', 'how cost is counted', 'length', ['length' => 'by length used', 'opened' => 'by what is opened']),
             new RoomBlank('room', 'the room it has in depth', Length::inches(1), Length::inches(24)),
             LengthBlank::of('keepFrom', 'the shortest end worth keeping', Length::inches(6), Length::zero(), Length::yards(2)),

@@ -13,7 +13,14 @@ use stdClass;
 final readonly class FromVersion1 implements Upgrade
 {
     /** What a mesh was where nothing was said, which strands are not. */
-    private const MESH = ['name' => 'Sage mesh', 'colour' => '#7f9a76', 'hatch' => 'slant', 'width' => '10 in', 'roll' => '10 yd', 'price' => '6.50'];
+    private const MESH = [
+        'name' => 'Sage mesh',
+        'colour' => '#7f9a76',
+        'hatch' => 'slant',
+        'width' => '10 in',
+        'roll' => '10 yd',
+        'price' => '6.50',
+    ];
 
     private const POINTERS = ['/parts' => '/layers', '/materials' => '/meshes'];
 
@@ -27,7 +34,9 @@ final readonly class FromVersion1 implements Upgrade
         $upgraded = new stdClass;
         foreach (get_object_vars($document) as $key => $value) {
             match (true) {
-                $key === 'meshes' => $upgraded->materials = is_array($value) ? [...array_map($this->mesh(...), $value), ...$this->goods($document, $value)] : $value,
+                $key === 'meshes' => $upgraded->materials = is_array($value)
+                    ? [...array_map($this->mesh(...), $value), ...$this->goods($document, $value)]
+                    : $value,
                 $key === 'layers' => $upgraded->parts = is_array($value) ? array_map($this->layer(...), $value) : $value,
                 // Version 1 took an empty list for the usual ties.
                 $key === 'ties' && $value === [], $key === 'stems', $key === 'zipTies' => null,

@@ -73,7 +73,14 @@ final readonly class PlanFile
     private function document(string $bytes): stdClass
     {
         if (strlen($bytes) > self::MOST_BYTES) {
-            throw Fault::at('', sprintf('The file has %s bytes, and a plan has at most %s. It is not a plan file.', number_format(strlen($bytes)), number_format(self::MOST_BYTES)));
+            throw Fault::at(
+                '',
+                sprintf(
+                    'The file has %s bytes, and a plan has at most %s. It is not a plan file.',
+                    number_format(strlen($bytes)),
+                    number_format(self::MOST_BYTES),
+                ),
+            );
         }
         $bytes = str_starts_with($bytes, "\u{FEFF}") ? substr($bytes, 3) : $bytes;
         try {
@@ -98,7 +105,14 @@ final readonly class PlanFile
             throw Fault::at('/version', sprintf('"version" must be a whole number from %d to %d.', $oldest, Plan::VERSION));
         }
         if ($version > Plan::VERSION) {
-            throw Fault::at('/version', sprintf('This plan is of version %d, and this Davrin reads up to version %d. Update Davrin to open it.', $version, Plan::VERSION));
+            throw Fault::at(
+                '/version',
+                sprintf(
+                    'This plan is of version %d, and this Davrin reads up to version %d. Update Davrin to open it.',
+                    $version,
+                    Plan::VERSION,
+                ),
+            );
         }
         foreach ($this->upgrades as $upgrade) {
             if ($upgrade->from() === $document->version) {

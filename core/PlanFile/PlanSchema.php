@@ -41,20 +41,44 @@ final readonly class PlanSchema
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             '$id' => 'urn:davrin:plan:'.Plan::VERSION,
             'title' => 'Davrin plan, version '.Plan::VERSION,
-            'description' => 'One wreath design with the materials, prices, allowances and settings it is worked with. A key that is left out takes its default.',
+            'description' => 'One wreath design with the materials, prices, allowances and settings it is worked with. A key that is '
+                .'left out takes its default.',
             '$defs' => ['length' => self::LENGTH],
             ...self::object([
                 'format' => ['const' => Plan::FORMAT],
                 'version' => ['const' => Plan::VERSION],
                 'name' => $plan->heading->blanks['name']->schema(),
-                'form' => $this->kinds('kind', array_map(fn (FormKind $kind): array => $reader->formBlanks($kind), $this->craft->forms), 'ring', []),
+                'form' => $this->kinds(
+                    'kind',
+                    array_map(fn (FormKind $kind): array => $reader->formBlanks($kind), $this->craft->forms),
+                    'ring',
+                    [],
+                ),
                 'ties' => ['description' => 'Layouts of ties. Where nothing is said of them there is the one that is usual on the form; an empty list means none.', 'type' => 'array', 'maxItems' => 6,
-                    'items' => $this->kinds('layout', array_map(fn (TieLayout $layout): array => $reader->tiesBlanks($layout, $plan->formKind, $plan->form), $this->craft->layouts), null, ['id' => self::ID])],
+                    'items' => $this->kinds(
+                        'layout',
+                        array_map(
+                            fn (TieLayout $layout): array => $reader->tiesBlanks($layout, $plan->formKind, $plan->form),
+                            $this->craft->layouts,
+                        ),
+                        null,
+                        ['id' => self::ID],
+                    )],
                 'materials' => ['description' => 'What it is made of: what is cut from rolls, and what is counted. Goods that are used and not listed are the usual ones.',
                     'type' => 'array', 'minItems' => 1, 'maxItems' => 40,
-                    'items' => $this->kinds('kind', array_map($reader->materialBlanks(...), $this->craft->materials), (string) array_key_first($this->craft->materials), ['id' => self::ID])],
+                    'items' => $this->kinds(
+                        'kind',
+                        array_map($reader->materialBlanks(...), $this->craft->materials),
+                        (string) array_key_first($this->craft->materials),
+                        ['id' => self::ID],
+                    )],
                 'parts' => ['description' => 'In build order.', 'type' => 'array', 'maxItems' => 12,
-                    'items' => $this->kinds('kind', array_map(fn (PartKind $kind): array => $this->partBlanks($kind, $reader, $plan), $this->craft->parts), (string) array_key_first($this->craft->parts), ['id' => self::ID])],
+                    'items' => $this->kinds(
+                        'kind',
+                        array_map(fn (PartKind $kind): array => $this->partBlanks($kind, $reader, $plan), $this->craft->parts),
+                        (string) array_key_first($this->craft->parts),
+                        ['id' => self::ID],
+                    )],
                 'settings' => self::object(self::blanks(array_values($plan->settings->slip->blanks)), []),
             ], ['format', 'version', 'materials']),
         ];
@@ -70,11 +94,20 @@ final readonly class PlanSchema
         $materials = new Materials($plan->materials->all);
         foreach ($kind->materials()->goods ?? [] as $good) {
             $counted = $this->craft->materials[$good];
-            $materials = $counted instanceof CountedKind ? $materials->with(new Good($good, $counted, Slip::load($reader->materialBlanks($counted), ['kind' => $good], ''))) : $materials;
+            $materials = $counted instanceof CountedKind
+                ? $materials->with(new Good($good, $counted, Slip::load($reader->materialBlanks($counted), ['kind' => $good], '')))
+                : $materials;
         }
         $there = new Surroundings($plan->form, $plan->ties, $plan->units(), ['l1' => []], ['l1' => $plan->parts[0]->kind->noun()[1]]);
 
-        return $reader->parts->blanks($kind, $kind->materials()->isNone() ? null : $this->widest($kind), $materials, $there, $plan->ties->groups[0], Ties::MOST);
+        return $reader->parts->blanks(
+            $kind,
+            $kind->materials()->isNone() ? null : $this->widest($kind),
+            $materials,
+            $there,
+            $plan->ties->groups[0],
+            Ties::MOST,
+        );
     }
 
     /** The dealing that takes the most materials: the others take some of what it takes. */
@@ -93,7 +126,10 @@ final readonly class PlanSchema
     /** As it is published: indented, with a newline at its end. */
     public function text(): string
     {
-        return json_encode($this->document(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+        return json_encode(
+            $this->document(),
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        )."\n";
     }
 
     /**
@@ -114,7 +150,11 @@ final readonly class PlanSchema
             ];
         }
 
-        return ['type' => 'object', 'properties' => [$key => ['enum' => array_keys($kinds), ...($default === null ? [] : ['default' => $default])]], 'allOf' => $rules];
+        return [
+            'type' => 'object',
+            'properties' => [$key => ['enum' => array_keys($kinds), ...($default === null ? [] : ['default' => $default])]],
+            'allOf' => $rules,
+        ];
     }
 
     /**
@@ -138,6 +178,11 @@ final readonly class PlanSchema
      */
     private static function object(array $properties, array $required): array
     {
-        return ['type' => 'object', ...($required === [] ? [] : ['required' => $required]), 'properties' => $properties, 'additionalProperties' => false];
+        return [
+            'type' => 'object',
+            ...($required === [] ? [] : ['required' => $required]),
+            'properties' => $properties,
+            'additionalProperties' => false,
+        ];
     }
 }

@@ -45,8 +45,15 @@ final readonly class SchemaCheck
 
         return Fault::at($pointer, match ($error->keyword()) {
             'required' => sprintf('"%s" is missing here.', $this->first($arguments['missing'] ?? [])),
-            'type' => sprintf('This must be %s, not %s.', $this->typeWords($arguments['expected'] ?? ''), $this->typeWords($arguments['type'] ?? '')),
-            'enum' => 'This must be one of '.implode(', ', array_map(strval(...), $this->scalars($error->schema()->info()->data(), 'enum'))).'.',
+            'type' => sprintf(
+                'This must be %s, not %s.',
+                $this->typeWords($arguments['expected'] ?? ''),
+                $this->typeWords($arguments['type'] ?? ''),
+            ),
+            'enum' => 'This must be one of '.implode(
+                ', ',
+                array_map(strval(...), $this->scalars($error->schema()->info()->data(), 'enum')),
+            ).'.',
             'minItems' => sprintf('This list must hold at least %s.', $this->first([$arguments['min'] ?? ''])),
             'maxItems' => sprintf('This list may hold at most %s.', $this->first([$arguments['max'] ?? ''])),
             'minimum' => sprintf('This must be at least %s.', $this->first([$arguments['min'] ?? ''])),
@@ -62,7 +69,9 @@ final readonly class SchemaCheck
     {
         $schema = $error->schema()->info()->data();
 
-        return is_object($schema) && isset($schema->properties) && is_object($schema->properties) ? array_keys(get_object_vars($schema->properties)) : [];
+        return is_object($schema) && isset($schema->properties) && is_object($schema->properties)
+            ? array_keys(get_object_vars($schema->properties))
+            : [];
     }
 
     /** @return list<scalar> */

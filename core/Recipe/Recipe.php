@@ -47,7 +47,12 @@ final readonly class Recipe
             $worked = $result->parts[$index];
             $parts[] = self::line(
                 "parts.$part->id", self::partSentence($plan, $part), $part->on->slip, $units,
-                ['count' => $worked->count->shown] + $part->kind->words($part->on), [...($part->on->wound() === [] ? [] : [$worked->takes]), $worked->across, $worked->depth, ...($worked->fullness->verdict === null ? [] : [$worked->fullness->figure])],
+                ['count' => $worked->count->shown] + $part->kind->words($part->on), [
+                    ...($part->on->wound() === [] ? [] : [$worked->takes]),
+                    $worked->across,
+                    $worked->depth,
+                    ...($worked->fullness->verdict === null ? [] : [$worked->fullness->figure]),
+                ],
                 // Said once, at the first step where it matters.
                 array_values(array_filter($worked->cautions, fn (Caution $caution): bool => ! in_array($caution, $said, true))),
             );
@@ -56,25 +61,67 @@ final readonly class Recipe
         $meshes = [];
         $uses = [];
         foreach ($plan->wound() as $index => $mesh) {
-            $sentence = $mesh->wound->looksSentence().', rolls of {roll} {label}'.($mesh->isMeasured() ? '' : ', up to {allowance} short').', at {price}.';
+            $sentence = $mesh->wound->looksSentence().', rolls of {roll} {label}'.(
+                $mesh->isMeasured()
+                    ? ''
+                    : ', up to {allowance} short'
+            ).', at {price}.';
             // Lots are spoken of where there are some.
             $lots = array_filter($mesh->onHand(), fn (OnHand $there): bool => $there->lot !== null) === [] ? '' : ', {lots}';
-            $uses[$mesh->id] = self::line("materials.$mesh->id", "On hand {onHand}$lots; new rolls {rolls}, {trim} off each.", $mesh->slip, $units, [], []);
+            $uses[$mesh->id] = self::line(
+                "materials.$mesh->id",
+                "On hand {onHand}$lots; new rolls {rolls}, {trim} off each.",
+                $mesh->slip,
+                $units,
+                [],
+                [],
+            );
             $worked = $result->wound[$index];
-            $meshes[$mesh->id] = self::line("materials.$mesh->id", $sentence, $mesh->slip, $units, [], [$worked->rolls, $worked->used, $worked->left]);
+            $meshes[$mesh->id] = self::line(
+                "materials.$mesh->id",
+                $sentence,
+                $mesh->slip,
+                $units,
+                [],
+                [$worked->rolls, $worked->used, $worked->left],
+            );
         }
 
         return new self(
             self::line('plan', '{name}', $plan->heading, $units, [], []),
-            self::line('form', $plan->formKind->sentence().', bought at {price}.'.self::countSentence($plan), $plan->formSlip, $units, [], []),
+            self::line(
+                'form',
+                $plan->formKind->sentence().', bought at {price}.'.self::countSentence($plan),
+                $plan->formSlip,
+                $units,
+                [],
+                [],
+            ),
             array_map(fn (TieGroup $group): Line => self::line(
-                "ties.$group->id", $group->layout->sentence().' Each tie takes {stem}.'.($group === $plan->ties->groups[0] ? '' : ' Number them {numbered}.'), $group->slip, $units, $group->layout->words($plan->form), [self::tiesFigure($plan, $result, $group)],
+                "ties.$group->id", $group->layout->sentence().' Each tie takes {stem}.'.(
+                    $group === $plan->ties->groups[0]
+                        ? ''
+                        : ' Number them {numbered}.'
+                ), $group->slip, $units, $group->layout->words($plan->form), [self::tiesFigure($plan, $result, $group)],
             ), $plan->ties->groups),
             $parts,
             $meshes,
             $uses,
-            array_values(array_map(fn (GoodsUse $use): Line => self::goodsLine($use, $units), array_filter($result->goods, fn (GoodsUse $use): bool => $use->pieces > 0))),
-            self::line('settings', 'Show {units}, wires counted {wireCount}, the cost {cost}; keep ends from {keepFrom}. It hangs where there is {room} in depth.', $plan->settings->slip, $units, [], []),
+            array_values(
+                array_map(
+                    fn (GoodsUse $use): Line => self::goodsLine($use, $units),
+                    array_filter($result->goods, fn (GoodsUse $use): bool => $use->pieces > 0),
+                ),
+            ),
+            self::line(
+                'settings',
+                'Show {units}, wires counted {wireCount}, the cost {cost}; keep ends from {keepFrom}. It hangs where there is {room} '
+                    .'in depth.',
+                $plan->settings->slip,
+                $units,
+                [],
+                [],
+            ),
         );
     }
 
@@ -82,7 +129,14 @@ final readonly class Recipe
     {
         $onHand = $use->good->onHand() === [] ? '' : ', {onHand} on hand';
 
-        return self::line("materials.{$use->good->id}", $use->good->counted->planSentence()."$onHand.", $use->good->slip, $units, [], [$use->count, $use->bought]);
+        return self::line(
+            "materials.{$use->good->id}",
+            $use->good->counted->planSentence()."$onHand.",
+            $use->good->slip,
+            $units,
+            [],
+            [$use->count, $use->bought],
+        );
     }
 
     private static function countSentence(Plan $plan): string
@@ -100,7 +154,12 @@ final readonly class Recipe
         $sentence = $part->kind->sentence($part->on);
         if ($part->kind->materials()->variesByTie && $part->on->colourTask !== null) {
             $order = '{material}, {order}'.($part->on->colourTask->painted === [] ? '' : ', by hand {painted}');
-            $sentence = (string) preg_replace_callback('/\{material\}([,.;:]?)/', fn (array $found): string => $order.($found[1] === '' ? ',' : $found[1]), $sentence, 1);
+            $sentence = (string) preg_replace_callback(
+                '/\{material\}([,.;:]?)/',
+                fn (array $found): string => $order.($found[1] === '' ? ',' : $found[1]),
+                $sentence,
+                1,
+            );
         }
 
         return count($plan->ties->groups) > 1 ? str_replace('{on}', '{on} of {ties}', $sentence) : $sentence;
@@ -111,7 +170,12 @@ final readonly class Recipe
         $index = array_search($group, $plan->ties->groups, true);
         $count = count($group->ties());
 
-        return new Figure($count === 1 ? 'tie' : 'ties', $count, (string) $count, [$result->tally->ties->because[(int) $index] ?? $result->tally->ties->because[0]]);
+        return new Figure(
+            $count === 1 ? 'tie' : 'ties',
+            $count,
+            (string) $count,
+            [$result->tally->ties->because[(int) $index] ?? $result->tally->ties->because[0]],
+        );
     }
 
     /**
@@ -121,8 +185,15 @@ final readonly class Recipe
      * @param  list<Figure>  $figures
      * @param  list<Caution>  $cautions
      */
-    public static function line(string $address, string $sentence, Slip $slip, Units $units, array $computed = [], array $figures = [], array $cautions = []): Line
-    {
+    public static function line(
+        string $address,
+        string $sentence,
+        Slip $slip,
+        Units $units,
+        array $computed = [],
+        array $figures = [],
+        array $cautions = [],
+    ): Line {
         $parts = [];
         foreach (preg_split('/(\{=?\w+\})/', $sentence, -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
             $key = trim($part, '{=}');

@@ -28,7 +28,15 @@ final readonly class Advice implements JsonSerializable
     /** The same with one remedy more. */
     public function and(Remedy $remedy): self
     {
-        return new self($this->rule, $this->about, $this->materials, $this->title, $this->sentence, $this->ties, [...$this->remedies, $remedy]);
+        return new self(
+            $this->rule,
+            $this->about,
+            $this->materials,
+            $this->title,
+            $this->sentence,
+            $this->ties,
+            [...$this->remedies, $remedy],
+        );
     }
 
     /** @return array<string, mixed> */

@@ -54,7 +54,22 @@ final readonly class Result implements JsonSerializable
     /** @param  list<Advice>  $advice */
     public function advised(array $advice): self
     {
-        return new self($this->name, $this->verdict, $this->tally, $this->form, $this->extent, $this->fullness, $this->formWords, $this->ties, $this->parts, $this->wound, $this->goods, $this->cost, $this->build, $advice);
+        return new self(
+            $this->name,
+            $this->verdict,
+            $this->tally,
+            $this->form,
+            $this->extent,
+            $this->fullness,
+            $this->formWords,
+            $this->ties,
+            $this->parts,
+            $this->wound,
+            $this->goods,
+            $this->cost,
+            $this->build,
+            $advice,
+        );
     }
 
     /** @return array<string, mixed> */

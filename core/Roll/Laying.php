@@ -53,8 +53,14 @@ final readonly class Laying
             }
         }
         $laying = new RunLaying($rolls, $stretches);
-        $this->effort->spend(self::STEP * array_sum(array_map(fn (Run $run): int => count($run->steps) * count($run->strands), $this->runs)));
-        [$changes, $unmet, $pieces] = [array_map(fn (): array => [], $this->supplies), array_map(fn (): array => [], $this->supplies), array_map(fn (): int => 0, $this->supplies)];
+        $this->effort->spend(
+            self::STEP * array_sum(array_map(fn (Run $run): int => count($run->steps) * count($run->strands), $this->runs)),
+        );
+        [$changes, $unmet, $pieces] = [
+            array_map(fn (): array => [], $this->supplies),
+            array_map(fn (): array => [], $this->supplies),
+            array_map(fn (): int => 0, $this->supplies),
+        ];
         foreach ($this->runs as $run) {
             $laid = $laying->lay($run);
             foreach ($laid->changes as $mesh => $its) {
@@ -68,8 +74,19 @@ final readonly class Laying
         $plans = [];
         foreach ($this->supplies as $mesh => $supply) {
             [$lacking, $proof] = $laidPieces[$mesh] ?? $this->layPieces($this->asked[$mesh]->cuts, $supply, $rolls[$mesh]);
-            $elements = array_column(array_map(fn (Element $element): array => [$element->id, $element], [...$unmet[$mesh], ...$lacking]), 1, 0);
-            $plans[$mesh] = new RollPlan($rolls[$mesh]->all(), $changes[$mesh], array_values($elements), $pieces[$mesh] + count($lacking), $supply, $this->asked[$mesh]->runs === [] ? $proof : null);
+            $elements = array_column(
+                array_map(fn (Element $element): array => [$element->id, $element], [...$unmet[$mesh], ...$lacking]),
+                1,
+                0,
+            );
+            $plans[$mesh] = new RollPlan(
+                $rolls[$mesh]->all(),
+                $changes[$mesh],
+                array_values($elements),
+                $pieces[$mesh] + count($lacking),
+                $supply,
+                $this->asked[$mesh]->runs === [] ? $proof : null,
+            );
         }
 
         return $plans;
@@ -101,7 +118,14 @@ final readonly class Laying
             $roll = $place < $begun ? $rolls->numbers()[$place] : $rolls->begin($place - $begun);
             foreach ($pattern->pieces as $index => $count) {
                 foreach (array_splice($waiting[$index], 0, $count) as $cut) {
-                    $rolls->put($roll, SegmentKind::Piece, $cut->length, $cut->element->part, $cut->element->ties[0] ?? null, $cut->element);
+                    $rolls->put(
+                        $roll,
+                        SegmentKind::Piece,
+                        $cut->length,
+                        $cut->element->part,
+                        $cut->element->ties[0] ?? null,
+                        $cut->element,
+                    );
                 }
             }
         }
@@ -125,7 +149,13 @@ final readonly class Laying
             $taken[$pattern->kind] = ($taken[$pattern->kind] ?? -1) + 1;
             $place = $task->place($pattern->kind, $pattern->number ?? $taken[$pattern->kind]);
             $kind = $task->kinds[$pattern->kind];
-            $used = array_sum(array_map(fn (int $index, int $count): int => $count * $task->sizes[$index], array_keys($pattern->pieces), $pattern->pieces));
+            $used = array_sum(
+                array_map(
+                    fn (int $index, int $count): int => $count * $task->sizes[$index],
+                    array_keys($pattern->pieces),
+                    $pattern->pieces,
+                ),
+            );
             $placed[] = [[$place >= $begun, $kind->opens, $kind->price, $kind->length, $place, -$used], $place, $pattern];
         }
         usort($placed, fn (array $a, array $b): int => $a[0] <=> $b[0]);

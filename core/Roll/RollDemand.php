@@ -49,7 +49,12 @@ final readonly class RollDemand
     /** All of it on what there is, runs as shares that each roll may give. */
     public function task(Supply $supply): PackingTask
     {
-        return self::pieces($this->cuts, array_map(fn (Stock $stock): RollKind => RollKind::of($supply, $stock, $stock->count), $supply->stock), $supply->keepFrom, $this->shares());
+        return self::pieces(
+            $this->cuts,
+            array_map(fn (Stock $stock): RollKind => RollKind::of($supply, $stock, $stock->count), $supply->stock),
+            $supply->keepFrom,
+            $this->shares(),
+        );
     }
 
     /**

@@ -21,7 +21,14 @@ final readonly class RollPlan
      * @param  Supply  $supply  that it was planned from
      * @param  ?Proof  $proof  what cannot be bettered; null where that was not asked
      */
-    public function __construct(public array $rolls, public array $changes, public array $unmet, public int $unmetPieces, public Supply $supply, public ?Proof $proof = null) {}
+    public function __construct(
+        public array $rolls,
+        public array $changes,
+        public array $unmet,
+        public int $unmetPieces,
+        public Supply $supply,
+        public ?Proof $proof = null,
+    ) {}
 
     public function provenBy(?Proof $proof): self
     {
@@ -41,7 +48,9 @@ final readonly class RollPlan
     /** Ends that are left but too short to keep. */
     public function waste(Length $keepFrom): Length
     {
-        return Length::sum(array_map(fn (RollUse $roll): Length => $roll->left()->isLessThan($keepFrom) ? $roll->left() : Length::zero(), $this->rolls));
+        return Length::sum(
+            array_map(fn (RollUse $roll): Length => $roll->left()->isLessThan($keepFrom) ? $roll->left() : Length::zero(), $this->rolls),
+        );
     }
 
     /** @return list<RollUse> */
@@ -66,7 +75,11 @@ final readonly class RollPlan
     public function isProvenBest(): bool
     {
         return $this->proof !== null
-            && [$this->unmetPieces, $this->money()->cents, $this->opened()] === [$this->proof->unmet, $this->proof->money->cents, $this->proof->opened];
+            && [$this->unmetPieces, $this->money()->cents, $this->opened()] === [
+                $this->proof->unmet,
+                $this->proof->money->cents,
+                $this->proof->opened,
+            ];
     }
 
     /** What is there beside the rolls it cuts: part rolls and whole ones, as far as they are counted. */
@@ -94,7 +107,10 @@ final readonly class RollPlan
         $lefts = array_map(fn (RollUse $roll): int => $roll->left()->units, $this->rolls);
         foreach ($this->supply->stock as $stock) {
             $cut = count(array_filter($this->rolls, fn (RollUse $roll): bool => $roll->stock === $stock));
-            array_push($lefts, ...array_fill(0, $stock->origin->opens() ? 0 : max(0, $stock->count - $cut), $this->supply->length($stock)->units));
+            array_push(
+                $lefts,
+                ...array_fill(0, $stock->origin->opens() ? 0 : max(0, $stock->count - $cut), $this->supply->length($stock)->units),
+            );
         }
 
         return [

@@ -86,7 +86,11 @@ final class RollPlanner
         } else {
             $effort->spend($known->spent);
         }
-        $this->known = [$key => $known] + (count($this->known) < self::KNOWN ? $this->known : array_slice($this->known, 0, intdiv(self::KNOWN, 2), true));
+        $this->known = [$key => $known] + (
+            count($this->known) < self::KNOWN
+                ? $this->known
+                : array_slice($this->known, 0, intdiv(self::KNOWN, 2), true)
+        );
 
         return $known->plans;
     }
@@ -111,7 +115,9 @@ final class RollPlanner
                     break 2;
                 }
                 $plans = $laying->lay($order, RunSplits::asFarAsTheyReach());
-                $best = $best === [] || (self::objective($plans) <=> self::objective($best)) < 0 ? self::provenTogether($plans, $best) : self::provenTogether($best, $plans);
+                $best = $best === [] || (self::objective($plans) <=> self::objective($best)) < 0
+                    ? self::provenTogether($plans, $best)
+                    : self::provenTogether($best, $plans);
             }
         }
         foreach (array_unique(array_merge([], ...array_map(fn (Run $run): array => $run->strands, $runs))) as $mesh) {
@@ -129,7 +135,10 @@ final class RollPlanner
      */
     private static function apart(array $runs): array
     {
-        return array_merge([], ...array_map(fn (Run $run): array => $run->together ? [$run] : array_map($run->of(...), $run->strands), $runs));
+        return array_merge(
+            [],
+            ...array_map(fn (Run $run): array => $run->together ? [$run] : array_map($run->of(...), $run->strands), $runs),
+        );
     }
 
     /**
@@ -162,7 +171,11 @@ final class RollPlanner
     private function bettered(array $runs, array $cuts, array $best, string $mesh, Effort $effort): array
     {
         $supplies = array_map(fn (RollPlan $plan): Supply => $plan->supply, $best);
-        [$laying, $ways, $asked] = [new Laying($runs, $cuts, $supplies, $effort), self::stretches($runs, $mesh), RollDemand::of($runs, $cuts, $mesh)];
+        [$laying, $ways, $asked] = [
+            new Laying($runs, $cuts, $supplies, $effort),
+            self::stretches($runs, $mesh),
+            RollDemand::of($runs, $cuts, $mesh),
+        ];
         foreach (self::cheaper($asked, $best[$mesh]) as $allowed) {
             $isBetter = false;
             foreach (self::orders($runs, $supplies) as $order) {
@@ -245,9 +258,16 @@ final class RollPlanner
     {
         $effort = $effort?->upTo(self::STEPS) ?? Effort::of(self::STEPS);
         $plan = $plans[$mesh];
-        $asked = RollDemand::of(array_values(array_filter(array_map(fn (Run $run): ?Run => self::asFarAsOthersReach($run, $mesh, $plans), $runs))), $cuts, $mesh);
+        $asked = RollDemand::of(
+            array_values(array_filter(array_map(fn (Run $run): ?Run => self::asFarAsOthersReach($run, $mesh, $plans), $runs))),
+            $cuts,
+            $mesh,
+        );
         $enough = new Bound($plan->unmetPieces, $plan->money()->cents, $plan->opened());
-        $proofs = array_map(fn (Supply $lot): Proof => Proof::of(LowerBound::of($asked->task($lot), $enough, $effort->part(2))), $supply->byLot());
+        $proofs = array_map(
+            fn (Supply $lot): Proof => Proof::of(LowerBound::of($asked->task($lot), $enough, $effort->part(2))),
+            $supply->byLot(),
+        );
 
         return array_reduce($proofs, fn (Proof $least, Proof $proof): Proof => $least->or($proof), $proofs[0]);
     }
@@ -260,7 +280,10 @@ final class RollPlanner
      */
     private static function asFarAsOthersReach(Run $run, string $mesh, array $plans): ?Run
     {
-        $unmet = array_map(fn (RollPlan $plan): array => array_flip(array_map(fn (Element $element): string => $element->id, $plan->unmet)), array_intersect_key($plans, array_flip($run->strands)));
+        $unmet = array_map(
+            fn (RollPlan $plan): array => array_flip(array_map(fn (Element $element): string => $element->id, $plan->unmet)),
+            array_intersect_key($plans, array_flip($run->strands)),
+        );
         $steps = array_values(array_filter($run->steps, fn (Step $step): bool => isset($unmet[$mesh][$step->element->id])
             || array_filter($unmet, fn (array $its): bool => isset($its[$step->element->id])) === []));
 
@@ -300,7 +323,13 @@ final class RollPlanner
         $strands = array_merge([], ...array_map(fn (Run $run): array => $run->strands, $runs));
         $orders = array_map(fn (callable $of): array => array_map(function (Supply $supply) use ($of): array {
             $places = array_keys($supply->stock);
-            usort($places, fn (int $a, int $b): int => [...$of($supply->stock[$a], $supply->length($supply->stock[$a])->units), $a] <=> [...$of($supply->stock[$b], $supply->length($supply->stock[$b])->units), $b]);
+            usort(
+                $places,
+                fn (int $a, int $b): int => [
+                    ...$of($supply->stock[$a], $supply->length($supply->stock[$a])->units),
+                    $a,
+                ] <=> [...$of($supply->stock[$b], $supply->length($supply->stock[$b])->units), $b],
+            );
 
             return $places;
         }, array_intersect_key($supplies, array_flip($strands))), [

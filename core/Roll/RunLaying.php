@@ -27,7 +27,14 @@ final readonly class RunLaying
             }
             foreach ($now as $strand => $roll) {
                 [$mesh, $before] = [$strands[$strand], $last ?? throw new \LogicException('A roll that was begun has given something.')];
-                $changes[$mesh][] = new RollChange($run->part, $before->to, $before->element, $roll, $next[$strand], $this->rolls[$mesh]->used($roll)->plus($steps[0]->length()));
+                $changes[$mesh][] = new RollChange(
+                    $run->part,
+                    $before->to,
+                    $before->element,
+                    $roll,
+                    $next[$strand],
+                    $this->rolls[$mesh]->used($roll)->plus($steps[0]->length()),
+                );
             }
             $now = $next;
             $part ??= $inParts ? intdiv(count($steps) + $this->stretches->parts - 1, $this->stretches->parts) : null;
@@ -54,7 +61,9 @@ final readonly class RunLaying
         $needed = $run->tails()->plus($step->length());
         foreach ($strands as $mesh) {
             // A strand alone goes on with its roll.
-            $roll = $roomiest && count(array_keys($strands, $mesh, true)) > 1 ? $this->rolls[$mesh]->roomiest($needed, $taken[$mesh] ?? []) : $this->rolls[$mesh]->firstWithRoom($needed, $taken[$mesh] ?? []);
+            $roll = $roomiest && count(array_keys($strands, $mesh, true)) > 1
+                ? $this->rolls[$mesh]->roomiest($needed, $taken[$mesh] ?? [])
+                : $this->rolls[$mesh]->firstWithRoom($needed, $taken[$mesh] ?? []);
             if ($roll === null) {
                 $lacking[] = $mesh;
 

@@ -16,6 +16,8 @@ final readonly class Scrap
     /** How many pieces of a length it gives, each roll for itself. */
     public function pieces(Length $piece): int
     {
-        return array_sum(array_map(fn (OnHand $there): int => $there->count * intdiv($there->length->units, max(1, $piece->units)), $this->onHand));
+        return array_sum(
+            array_map(fn (OnHand $there): int => $there->count * intdiv($there->length->units, max(1, $piece->units)), $this->onHand),
+        );
     }
 }

@@ -26,7 +26,9 @@ final readonly class Ledger
      */
     public function without(int $id, int $held, callable $shown): self
     {
-        $movement = array_values(array_filter($this->movements, fn (Movement $movement): bool => $movement->id === $id && ! $movement->isUndone))[0] ?? throw StandsInTheWay::undoneAlready();
+        $movement = array_values(
+            array_filter($this->movements, fn (Movement $movement): bool => $movement->id === $id && ! $movement->isUndone),
+        )[0] ?? throw StandsInTheWay::undoneAlready();
         $later = array_filter($this->movements, fn (Movement $other): bool => $other->id > $id && ! $other->isUndone);
         if (array_filter($later, fn (Movement $other): bool => $other->kind->settlesWhatWasBefore()) !== []) {
             throw StandsInTheWay::measuredSince();
@@ -42,6 +44,11 @@ final readonly class Ledger
             throw StandsInTheWay::held($shown($held), $shown(max(0, $left)));
         }
 
-        return new self(array_map(fn (Movement $other): Movement => $other === $movement ? new Movement($other->id, $other->kind, $other->by, true) : $other, $this->movements));
+        return new self(
+            array_map(
+                fn (Movement $other): Movement => $other === $movement ? new Movement($other->id, $other->kind, $other->by, true) : $other,
+                $this->movements,
+            ),
+        );
     }
 }

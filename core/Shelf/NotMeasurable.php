@@ -36,7 +36,9 @@ final class NotMeasurable extends Refused
 
     public static function notThatWay(): self
     {
-        return new self('Rolls are weighed or measured, and what is no roll is counted. Load the page again and choose a way that stands there.');
+        return new self(
+            'Rolls are weighed or measured, and what is no roll is counted. Load the page again and choose a way that stands there.',
+        );
     }
 
     public static function cutMore(string $cut, string $left): self

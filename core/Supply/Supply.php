@@ -27,13 +27,27 @@ final readonly class Supply
     {
         $lots = $this->lots();
 
-        return count($lots) < 2 ? [$this] : array_map(fn (string $lot): self => $this->with(fn (Stock $stock): bool => $stock->lot === null || $stock->lot === $lot), $lots);
+        return count($lots) < 2
+            ? [$this]
+            : array_map(
+                fn (string $lot): self => $this->with(fn (Stock $stock): bool => $stock->lot === null || $stock->lot === $lot),
+                $lots,
+            );
     }
 
     /** @return list<string> the lots that must be kept apart; none where they may mix */
     public function lots(): array
     {
-        return $this->mixesLots ? [] : array_values(array_unique(array_filter(array_map(fn (Stock $stock): ?string => $stock->lot, $this->stock), fn (?string $lot): bool => $lot !== null)));
+        return $this->mixesLots
+            ? []
+            : array_values(
+                array_unique(
+                    array_filter(
+                        array_map(fn (Stock $stock): ?string => $stock->lot, $this->stock),
+                        fn (?string $lot): bool => $lot !== null,
+                    ),
+                ),
+            );
     }
 
     /** How much of counted rolls there is together. */

@@ -77,7 +77,11 @@ final readonly class SpotsBlank extends NamedBlank implements KeepsWhatFits
 
     public function schema(): array
     {
-        return Schema::described($this->label, ['type' => 'array', 'items' => Schema::TEXT, 'minItems' => 1, 'maxItems' => Ties::MOST], null);
+        return Schema::described(
+            $this->label,
+            ['type' => 'array', 'items' => Schema::TEXT, 'minItems' => 1, 'maxItems' => Ties::MOST],
+            null,
+        );
     }
 
     /** @return list<mixed> */
@@ -101,7 +105,12 @@ final readonly class SpotsBlank extends NamedBlank implements KeepsWhatFits
         $most = Length::ofUnits((int) round($this->form->length($seat) * Length::PER_INCH));
         if ($length->isNegative() || $length->isMoreThan($most)) {
             $units = $bare ?? Units::Inches;
-            throw OutOfBounds::between('the place of a tie on '.$this->form->name($seat), $units->exact(Length::zero()), $units->available($most), $units->exact($length));
+            throw OutOfBounds::between(
+                'the place of a tie on '.$this->form->name($seat),
+                $units->exact(Length::zero()),
+                $units->available($most),
+                $units->exact($length),
+            );
         }
 
         return new Spot($seat, $length->toInches());

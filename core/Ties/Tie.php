@@ -38,9 +38,21 @@ final readonly class Tie
 
     public static function on(Form $form, int $number, int $row, Spot $spot): self
     {
-        [$section, $along] = $spot->seat->isCrossbar() ? [min($spot->seat->number, $form->sections()), $spot->distance] : $form->sectionAt($spot->seat, $spot->distance);
+        [$section, $along] = $spot->seat->isCrossbar()
+            ? [min($spot->seat->number, $form->sections()), $spot->distance]
+            : $form->sectionAt($spot->seat, $spot->distance);
 
-        return new self($number, $row, $spot->seat, $spot->corner, $section, $along, $form->sectionLength($spot->seat, $section), $spot->distance, $form->at($spot->seat, $spot->distance));
+        return new self(
+            $number,
+            $row,
+            $spot->seat,
+            $spot->corner,
+            $section,
+            $along,
+            $form->sectionLength($spot->seat, $section),
+            $spot->distance,
+            $form->at($spot->seat, $spot->distance),
+        );
     }
 
     /** Where it is, in words: "two outer wires, section 2, 1 1/2 in before the crossbar". */
@@ -51,28 +63,53 @@ final readonly class Tie
             return sprintf('%s, %s from its outer end', $form->name($this->seat), $shown($this->distance));
         }
         if ($form->sections() === 1) {
-            return sprintf('%s, %s from %s', $form->name($this->seat), $shown($this->distance), $form->closed() ? 'where the count begins' : 'the end');
+            return sprintf(
+                '%s, %s from %s',
+                $form->name($this->seat),
+                $shown($this->distance),
+                $form->closed() ? 'where the count begins' : 'the end',
+            );
         }
 
-        return sprintf('%s, section %d, %s', $form->name($this->seat), $this->section, $this->corner ? 'on the corner' : $this->spot($shown));
+        return sprintf(
+            '%s, section %d, %s',
+            $form->name($this->seat),
+            $this->section,
+            $this->corner ? 'on the corner' : $this->spot($shown),
+        );
     }
 
     /** Whether it is on a crossbar, or right at one. */
     public function isOnCrossbar(Form $form): bool
     {
-        return $form->crossbars() > 0 && ($this->seat->isCrossbar() || min($this->along, $this->sectionLength - $this->along) < self::CLOSE_TO_CROSSBAR);
+        return $form->crossbars() > 0
+            && ($this->seat->isCrossbar() || min($this->along, $this->sectionLength - $this->along) < self::CLOSE_TO_CROSSBAR);
     }
 
     /** The same tie with another number. */
     public function numbered(int $number): self
     {
-        return new self($number, $this->row, $this->seat, $this->corner, $this->section, $this->along, $this->sectionLength, $this->distance, $this->place);
+        return new self(
+            $number,
+            $this->row,
+            $this->seat,
+            $this->corner,
+            $this->section,
+            $this->along,
+            $this->sectionLength,
+            $this->distance,
+            $this->place,
+        );
     }
 
     /** Whether it is on a corner, or so close to one that mesh tied there goes round it. */
     public function isAtCorner(Form $form): bool
     {
-        return $this->corner || array_filter($form->corners($this->seat), fn (float $corner): bool => abs($corner - $this->distance) < self::CLOSE_TO_CORNER) !== [];
+        return $this->corner
+            || array_filter(
+                $form->corners($this->seat),
+                fn (float $corner): bool => abs($corner - $this->distance) < self::CLOSE_TO_CORNER,
+            ) !== [];
     }
 
     /** How far it is to the next, in inches: along their row, or straight where they are not on one line. */

@@ -47,7 +47,8 @@ final readonly class TiePick
     ) {}
 
     /**
-     * Of "every tie", "row 1", "every 2nd tie", "every 3rd tie of row 2", "crossbar ties", "every 2nd of the side ties", "ties on wires 1-2",
+     * Of "every tie", "row 1", "every 2nd tie", "every 3rd tie of row 2", "crossbar ties", "every 2nd of the side ties", "ties on wires
+     * 1-2",
      * each also "in sections 1 to 3"; of "sections 1 to 3", "ties 1, 4 and 9"; null for anything else.
      */
     public static function read(string $text): ?self
@@ -70,8 +71,16 @@ final readonly class TiePick
         return match (1) {
             preg_match('/^(?:every|all) ties?$/', $text) => new self(sections: $sections),
             preg_match('/^row (\d{1,2})$/', $text, $found) => new self((int) $found[1], sections: $sections),
-            preg_match('/^every '.self::ORDINAL.' tie(?: of row (?<row>\d{1,2}))?$/', $text, $found) => new self(isset($found['row']) ? (int) $found['row'] : null, every: (int) $found['every'], sections: $sections),
-            preg_match('/^(?:every '.self::ORDINAL.' of the |every |all )?(?<these>.+)$/', $text, $found) => self::ofGroup($found['these'], max(1, (int) $found['every']), $sections),
+            preg_match('/^every '.self::ORDINAL.' tie(?: of row (?<row>\d{1,2}))?$/', $text, $found) => new self(
+                isset($found['row']) ? (int) $found['row'] : null,
+                every: (int) $found['every'],
+                sections: $sections,
+            ),
+            preg_match(
+                '/^(?:every '.self::ORDINAL.' of the |every |all )?(?<these>.+)$/',
+                $text,
+                $found,
+            ) => self::ofGroup($found['these'], max(1, (int) $found['every']), $sections),
             default => null,
         };
     }
@@ -282,11 +291,23 @@ final readonly class TiePick
     private function mustBeThere(TieGroup $group, array $all): void
     {
         if ($this->row !== null && ! self::hasRow($group, $this->row)) {
-            throw Fault::at('', count($group->rows) === 1 ? 'This layout is a single row: write "every tie".' : sprintf('There is no row %d: this layout has %d rows.', $this->row, count($group->rows)));
+            throw Fault::at(
+                '',
+                count($group->rows) === 1
+                    ? 'This layout is a single row: write "every tie".'
+                    : sprintf('There is no row %d: this layout has %d rows.', $this->row, count($group->rows)),
+            );
         }
         $missing = array_values(array_diff($this->ties ?? [], array_column($all, 'number')));
         if ($missing !== []) {
-            throw Fault::at('', sprintf('%s not there: this layout has %s.', ucfirst(Words::ties($missing)).(count($missing) === 1 ? ' is' : ' are'), $group->numbers()));
+            throw Fault::at(
+                '',
+                sprintf(
+                    '%s not there: this layout has %s.',
+                    ucfirst(Words::ties($missing)).(count($missing) === 1 ? ' is' : ' are'),
+                    $group->numbers(),
+                ),
+            );
         }
         $bare = array_values(array_diff($this->sections ?? [], array_column($all, 'section')));
         if ($bare !== []) {

@@ -28,7 +28,10 @@ enum TieSort: string
         };
     }
 
-    /** Whether a tie is of this sort: on a stick sides and middle are told apart, on a form with corners the corners and the sides between. */
+    /**
+     * Whether a tie is of this sort: on a stick sides and middle are told apart, on a form with corners the corners and the sides
+     * between.
+     */
     public function holds(Tie $tie, Form $form): bool
     {
         return match ($this) {

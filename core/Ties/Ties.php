@@ -66,7 +66,15 @@ final readonly class Ties
         foreach ($blocks as $block) {
             $ties = array_merge(...array_map(fn (TieGroup $group): array => $group->ties(), $block));
             if (count($block) > 1) {
-                usort($ties, fn (Tie $a, Tie $b): int => [$a->row, $a->section, $a->along / $a->sectionLength, $a->number] <=> [$b->row, $b->section, $b->along / $b->sectionLength, $b->number]);
+                usort(
+                    $ties,
+                    fn (Tie $a, Tie $b): int => [
+                        $a->row,
+                        $a->section,
+                        $a->along / $a->sectionLength,
+                        $a->number,
+                    ] <=> [$b->row, $b->section, $b->along / $b->sectionLength, $b->number],
+                );
             }
             foreach ($ties as $tie) {
                 $numbers[$tie->number] = $next++;

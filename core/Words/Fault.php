@@ -20,12 +20,25 @@ final class Fault extends Refused
     /** @param  list<int|string>  $known */
     public static function unknownKey(string $pointer, string $key, array $known): self
     {
-        return new self($pointer.'/'.self::escaped($key), sprintf('"%s" is not known here. %s', mb_substr($key, 0, 40), $known === [] ? 'Nothing can stand here.' : 'Known are: '.implode(', ', $known).'.'));
+        return new self(
+            $pointer.'/'.self::escaped($key),
+            sprintf(
+                '"%s" is not known here. %s',
+                mb_substr($key, 0, 40),
+                $known === [] ? 'Nothing can stand here.' : 'Known are: '.implode(', ', $known).'.',
+            ),
+        );
     }
 
     public static function noBlank(string $address): self
     {
-        return new self('', sprintf('The plan has no blank "%s". It may have been changed in another window; load the page again.', mb_substr($address, 0, 60)));
+        return new self(
+            '',
+            sprintf(
+                'The plan has no blank "%s". It may have been changed in another window; load the page again.',
+                mb_substr($address, 0, 60),
+            ),
+        );
     }
 
     public static function escaped(string $key): string

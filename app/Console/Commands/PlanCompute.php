@@ -37,7 +37,9 @@ final class PlanCompute extends Command
     {
         $copies = (string) $this->option('copies');
         if (preg_match('/^[1-9]\d{0,2}$/', $copies) !== 1) {
-            return $this->fault(sprintf('--copies takes a whole number from 1 to %d; "%s" is not.', self::MOST_COPIES, mb_substr($copies, 0, 40)));
+            return $this->fault(
+                sprintf('--copies takes a whole number from 1 to %d; "%s" is not.', self::MOST_COPIES, mb_substr($copies, 0, 40)),
+            );
         }
         $plans = [];
         foreach ((array) $this->argument('files') as $path) {
@@ -51,7 +53,9 @@ final class PlanCompute extends Command
             }
         }
         try {
-            count($plans) === 1 && $copies === '1' ? $this->one($plans[0], $engine) : $this->batch(array_map(fn (Plan $plan): Share => new Share($plan, (int) $copies), $plans), $planner);
+            count($plans) === 1 && $copies === '1'
+                ? $this->one($plans[0], $engine)
+                : $this->batch(array_map(fn (Plan $plan): Share => new Share($plan, (int) $copies), $plans), $planner);
         } catch (Fault $fault) {
             return $this->fault($fault->getMessage());
         }
@@ -77,7 +81,12 @@ final class PlanCompute extends Command
 
     private function json(JsonSerializable $result): void
     {
-        $this->output->writeln((string) json_encode($result, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION));
+        $this->output->writeln(
+            (string) json_encode(
+                $result,
+                JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
+            ),
+        );
     }
 
     private function tellBatch(BatchResult $batch): void
@@ -93,11 +102,20 @@ final class PlanCompute extends Command
             ]);
         }
         foreach ($batch->goods as $use) {
-            $this->section(sprintf('%s: %s, %s', $use->what(), $use->count->shown, $use->bought->shown), [...$use->count->because, ...$use->bought->because]);
+            $this->section(
+                sprintf('%s: %s, %s', $use->what(), $use->count->shown, $use->bought->shown),
+                [...$use->count->because, ...$use->bought->because],
+            );
         }
         [$byLength, $opened] = $batch->cost->each($batch->count());
-        $this->section('by length used: '.$batch->cost->byLength->shown, [...$batch->cost->byLength->because, sprintf('each of %d: %s', $batch->count(), $byLength->shown())]);
-        $this->section('by what is opened: '.$batch->cost->opened->shown, [...$batch->cost->opened->because, sprintf('each of %d: %s', $batch->count(), $opened->shown())]);
+        $this->section(
+            'by length used: '.$batch->cost->byLength->shown,
+            [...$batch->cost->byLength->because, sprintf('each of %d: %s', $batch->count(), $byLength->shown())],
+        );
+        $this->section(
+            'by what is opened: '.$batch->cost->opened->shown,
+            [...$batch->cost->opened->because, sprintf('each of %d: %s', $batch->count(), $opened->shown())],
+        );
     }
 
     private function fault(string $sentence): int
@@ -110,19 +128,31 @@ final class PlanCompute extends Command
     private function tell(Plan $plan, Result $result): void
     {
         $recipe = Recipe::of($plan, $result);
-        $this->section($result->name, array_map(fn (Line $line): string => $line->text(), [$recipe->form, ...$recipe->ties, ...$recipe->parts, ...array_values($recipe->materials), ...$recipe->goods]));
+        $this->section(
+            $result->name,
+            array_map(
+                fn (Line $line): string => $line->text(),
+                [$recipe->form, ...$recipe->ties, ...$recipe->parts, ...array_values($recipe->materials), ...$recipe->goods],
+            ),
+        );
         foreach ([...$result->tally->jsonSerialize(), ...array_merge(...array_map(fn (GoodsUse $use): array => [$use->count, $use->bought], $result->goods))] as $figure) {
             $this->section(sprintf('%s: %s', $figure->label, $figure->shown), $figure->because);
         }
         $this->section('cost by what is opened: '.$result->cost->opened->shown, $result->cost->opened->because);
         foreach ($result->wound as $mesh) {
             $this->section(sprintf('%s: %s', $mesh->wound->name(), $mesh->verdict->words()), array_merge(...array_map(
-                fn (Figure $figure): array => [sprintf('%s %s', $figure->label, $figure->shown), ...array_map(fn (string $because): string => "  $because", $figure->because)],
+                fn (Figure $figure): array => [
+                    sprintf('%s %s', $figure->label, $figure->shown),
+                    ...array_map(fn (string $because): string => "  $because", $figure->because),
+                ],
                 [$mesh->used, $mesh->left, $mesh->slack],
             )));
         }
         foreach ($result->advice as $advice) {
-            $this->section("$advice->title $advice->sentence", array_map(fn ($remedy): string => "$remedy->label: $remedy->effect", $advice->remedies));
+            $this->section(
+                "$advice->title $advice->sentence",
+                array_map(fn ($remedy): string => "$remedy->label: $remedy->effect", $advice->remedies),
+            );
         }
     }
 

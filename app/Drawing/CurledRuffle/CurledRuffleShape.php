@@ -33,7 +33,14 @@ class CurledRuffleShape implements ElementShape
 
         return [
             Wings::hemmed($tie, $reach * 0.86, $wing, $piece->seed + $which)->patch($which),
-            Curl::patch($which, new Place($end[0], $end[1], $this->turned($tie, $wing)), $reach, $radius, $piece->measure('turns'), mirrored: true),
+            Curl::patch(
+                $which,
+                new Place($end[0], $end[1], $this->turned($tie, $wing)),
+                $reach,
+                $radius,
+                $piece->measure('turns'),
+                mirrored: true,
+            ),
         ];
     }
 

@@ -20,19 +20,37 @@ final class Curl
     {
         $radius = min($radius, $half * 0.6);
         $cap = $radius * self::SLANT;
-        $side = fn (float $along): array => array_map(fn (float $out): array => $at->beside($along, $out), [$half - $cap, 0.0, -$half + $cap]);
-        $end = fn (int $which): array => array_map(fn (int $step): array => $at->beside($radius * cos($step * M_PI / 6), $which * ($half - $cap) + $cap * sin($step * M_PI / 6)), range(0, 11));
+        $side = fn (float $along): array => array_map(
+            fn (float $out): array => $at->beside($along, $out),
+            [$half - $cap, 0.0, -$half + $cap],
+        );
+        $end = fn (int $which): array => array_map(
+            fn (int $step): array => $at->beside($radius * cos($step * M_PI / 6), $which * ($half - $cap) + $cap * sin($step * M_PI / 6)),
+            range(0, 11),
+        );
         $round = [
-            ...array_map(fn (int $step): array => $at->beside($radius * cos($step * M_PI / 6), $half - $cap + $cap * sin($step * M_PI / 6)), range(0, 6)),
+            ...array_map(
+                fn (int $step): array => $at->beside($radius * cos($step * M_PI / 6), $half - $cap + $cap * sin($step * M_PI / 6)),
+                range(0, 6),
+            ),
             $at->beside(-$radius, 0.0),
-            ...array_map(fn (int $step): array => $at->beside(-$radius * cos($step * M_PI / 6), -$half + $cap - $cap * sin($step * M_PI / 6)), range(0, 6)),
+            ...array_map(
+                fn (int $step): array => $at->beside(-$radius * cos($step * M_PI / 6), -$half + $cap - $cap * sin($step * M_PI / 6)),
+                range(0, 6),
+            ),
             $at->beside($radius, 0.0),
         ];
 
         return new Patch(
             $piece,
             Path::smooth($round, closed: true),
-            self::spiral($at, $half - $cap, $radius, $cap, $turns).self::spiral($at, -$half + $cap, $radius, $cap, $turns).Path::smooth($side($radius * 0.25), closed: false),
+            self::spiral($at, $half - $cap, $radius, $cap, $turns).self::spiral(
+                $at,
+                -$half + $cap,
+                $radius,
+                $cap,
+                $turns,
+            ).Path::smooth($side($radius * 0.25), closed: false),
             Path::smooth($end(1), closed: true).Path::smooth($end(-1), closed: true),
             Path::closed([...$side(-$radius * 0.65), ...array_reverse($side(-$radius * 0.1))]),
             $mirrored,

@@ -23,7 +23,14 @@ final readonly class Wings
 
     private const FRILL_DEPTH = 0.09;
 
-    private function __construct(private Place $tie, private float $reach, private float $span, private float $frill, private float $round, private float $seed) {}
+    private function __construct(
+        private Place $tie,
+        private float $reach,
+        private float $span,
+        private float $frill,
+        private float $round,
+        private float $seed,
+    ) {}
 
     /** A raw cut end, frilled. */
     public static function frilled(Place $tie, float $reach, float $span, float $seed): self
@@ -40,8 +47,14 @@ final readonly class Wings
     public function patch(int $piece): Patch
     {
         $end = $this->end();
-        $scaled = fn (float $size): array => array_map(fn (array $point): array => $this->tie->beside($this->span * $size * $point[0], $this->reach * $size * $point[1]), $end);
-        $neck = fn (int $side): array => $this->tie->beside($this->span * self::OPEN * 0.42, $side * ($this->reach * 0.42 + self::PINCH * min(1.0, $this->reach / 3)));
+        $scaled = fn (float $size): array => array_map(
+            fn (array $point): array => $this->tie->beside($this->span * $size * $point[0], $this->reach * $size * $point[1]),
+            $end,
+        );
+        $neck = fn (int $side): array => $this->tie->beside(
+            $this->span * self::OPEN * 0.42,
+            $side * ($this->reach * 0.42 + self::PINCH * min(1.0, $this->reach / 3)),
+        );
         [$above, $below] = [$this->tie->beside(0.0, $this->pinch()), $this->tie->beside(0.0, -$this->pinch())];
 
         return new Patch(

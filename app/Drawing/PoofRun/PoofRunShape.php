@@ -37,7 +37,10 @@ final class PoofRunShape implements ElementShape
     /** Just within the outline, where the woven edge turns over. */
     private const WOVEN_EDGE = 0.9;
 
-    /** How much wider a bubble on a round row is at its outer end, and narrower at its inner, where that lies as far again from the row as the row from the middle (guesses). */
+    /**
+     * How much wider a bubble on a round row is at its outer end, and narrower at its inner, where that lies as far again from the row
+     * as the row from the middle (guesses).
+     */
     private const OPENS = [-1 => 0.45, 0 => 0.0, 1 => 0.8];
 
     /** How far the woven edge waves, in inches, where the ties are two inches apart or more. */
@@ -70,15 +73,26 @@ final class PoofRunShape implements ElementShape
             $wave = $edge * $up * self::WAVE * min(1.0, $half) * (sin($degrees / 4.6 + $strand) + $piece->whim($strand + $edge) - 1.4);
             $across = cos(deg2rad($degrees));
 
-            return $this->at($from, $to, -($across <=> 0.0) * abs($across) ** (1.9 - 1.2 * abs($edge)) * ($half + 2 * $puff * abs($edge) * $up), ($edge * $reach + $bow) * $up ** 0.75 + $wave);
+            return $this->at(
+                $from,
+                $to,
+                -($across <=> 0.0) * abs($across) ** (1.9 - 1.2 * abs($edge)) * ($half + 2 * $puff * abs($edge) * $up),
+                ($edge * $reach + $bow) * $up ** 0.75 + $wave,
+            );
         };
-        $line = fn (float $edge, int ...$degrees): array => array_map(fn (int $degree): array => $at($edge, $degree), array_values($degrees));
+        $line = fn (float $edge, int ...$degrees): array => array_map(
+            fn (int $degree): array => $at($edge, $degree),
+            array_values($degrees),
+        );
 
         return new Patch(
             $strand,
             Path::smooth([...$line(1.0, 0, ...self::RIM), ...$line(-1.0, 180, ...array_reverse(self::RIM))], closed: true),
             $this->folds($line),
-            Path::smooth([...$line(-1.0, 4, 42, 90, 138, 176), ...$line(-0.66, 150, 90, 30)], closed: true).$this->gather($line, 0).$this->gather($line, 180),
+            Path::smooth(
+                [...$line(-1.0, 4, 42, 90, 138, 176), ...$line(-0.66, 150, 90, 30)],
+                closed: true,
+            ).$this->gather($line, 0).$this->gather($line, 180),
             $this->crests($line),
         );
     }
@@ -88,7 +102,10 @@ final class PoofRunShape implements ElementShape
     {
         $folds = '';
         foreach (self::FOLDS as [$edge, $up]) {
-            $folds .= Path::smooth($line($edge, 2, intdiv($up, 2), $up), closed: false).Path::smooth($line($edge, 178, 180 - intdiv($up, 2), 184 - $up), closed: false);
+            $folds .= Path::smooth($line($edge, 2, intdiv($up, 2), $up), closed: false).Path::smooth(
+                $line($edge, 178, 180 - intdiv($up, 2), 184 - $up),
+                closed: false,
+            );
         }
         foreach ([self::WOVEN_EDGE, -self::WOVEN_EDGE] as $edge) {
             $folds .= Path::smooth($line($edge, 8, 40, 90, 140, 172), closed: false);
@@ -108,7 +125,15 @@ final class PoofRunShape implements ElementShape
         foreach (self::CRESTS as [$one, $other, $up]) {
             foreach ([0, 180] as $end) {
                 $on = fn (int $degrees): int => abs($end - $degrees);
-                $crests .= Path::smooth([...$line(($one + $other) / 2, $on(10)), ...$line($one, $on(intdiv($up, 2))), ...$line(($one + $other) / 2, $on($up)), ...$line($other, $on(intdiv($up, 2)))], closed: true);
+                $crests .= Path::smooth(
+                    [
+                        ...$line(($one + $other) / 2, $on(10)),
+                        ...$line($one, $on(intdiv($up, 2))),
+                        ...$line(($one + $other) / 2, $on($up)),
+                        ...$line($other, $on(intdiv($up, 2))),
+                    ],
+                    closed: true,
+                );
             }
         }
 

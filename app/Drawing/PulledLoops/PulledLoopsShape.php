@@ -19,7 +19,12 @@ final class PulledLoopsShape implements ElementShape
         foreach (range(0, $loops - 1) as $loop) {
             $turn = $loops === 1 ? 0.0 : ($loop / ($loops - 1) - 0.5) * 120.0 + 6 * $piece->whim($loop);
             foreach (range(0, $piece->pieces() - 1) as $strand) {
-                $patches[] = $this->loop($strand, new Place(0.0, 0.0, $turn + 8 * $strand), $piece->measure('height') * (1 - 0.14 * $strand), min($piece->width() / 2, $piece->measure('height') * 0.42) * (1 - 0.2 * $strand));
+                $patches[] = $this->loop(
+                    $strand,
+                    new Place(0.0, 0.0, $turn + 8 * $strand),
+                    $piece->measure('height') * (1 - 0.14 * $strand),
+                    min($piece->width() / 2, $piece->measure('height') * 0.42) * (1 - 0.2 * $strand),
+                );
             }
         }
 
@@ -34,9 +39,19 @@ final class PulledLoopsShape implements ElementShape
         ]);
         $ribs = '';
         foreach ([-0.5, 0.5] as $side) {
-            $ribs .= Path::bend($at->beside(0.0, $height * 0.06), $at->beside($half * $side * 1.5, $height * 0.6), $at->beside($half * $side * 1.3, $height * 0.86));
+            $ribs .= Path::bend(
+                $at->beside(0.0, $height * 0.06),
+                $at->beside($half * $side * 1.5, $height * 0.6),
+                $at->beside($half * $side * 1.3, $height * 0.86),
+            );
         }
 
-        return new Patch($strand, Path::smooth($drop(1.0, 0.0), closed: true).Path::smooth(array_reverse($drop(0.5, 0.3)), closed: true), $ribs, '', '');
+        return new Patch(
+            $strand,
+            Path::smooth($drop(1.0, 0.0), closed: true).Path::smooth(array_reverse($drop(0.5, 0.3)), closed: true),
+            $ribs,
+            '',
+            '',
+        );
     }
 }

@@ -17,10 +17,16 @@ final class PushedRufflesShape implements ElementShape
         $half = max(0.5, $piece->measure('rise') * 0.55 + $piece->measure('step') * 0.3);
         // The crest waves across the row; the higher it is raised, the more.
         $wave = fn (float $along, float $size): array => array_map(
-            fn (int $step): array => $tie->beside($along + 0.22 * $piece->measure('rise') * sin($step * M_PI / 2 + $piece->seed), $reach * $size * ($step / 4 - 1)),
+            fn (int $step): array => $tie->beside(
+                $along + 0.22 * $piece->measure('rise') * sin($step * M_PI / 2 + $piece->seed),
+                $reach * $size * ($step / 4 - 1),
+            ),
             range(0, 8),
         );
-        $slot = fn (float $along): string => Path::smooth([...$wave($along - 0.12, 0.9), ...array_reverse($wave($along + 0.12, 0.9))], closed: true);
+        $slot = fn (float $along): string => Path::smooth(
+            [...$wave($along - 0.12, 0.9), ...array_reverse($wave($along + 0.12, 0.9))],
+            closed: true,
+        );
         $ribs = '';
         foreach ([-0.45, 0.0, 0.45] as $part) {
             $ribs .= Path::smooth($wave($half * $part, 0.96), closed: false);

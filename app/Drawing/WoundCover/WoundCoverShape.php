@@ -46,11 +46,30 @@ final class WoundCoverShape implements ElementShape
             }
             // On the second pass the strip leans the other way.
             $lean = $strip * 0.16 * ($piece->seed % 2 === 0 ? 1 : -1);
-            $at = fn (float $part, array $line, float $y): array => [($piece->fromBehind ? -1 : 1) * ($line[0] + ($line[1] - $line[0]) * $part), $y + $lean * ($part - 0.5)];
-            $edge = [$at(0.0, $lower, $down), $at(0.5, $lower, $down), $at(1.0, $lower, $down), $at(1.0, $upper, $up), $at(0.5, $upper, $up), $at(0.0, $upper, $up)];
-            $line = fn (float $part): string => Path::line([$at(0.0, $lower, $down - ($down - $up) * $part), $at(1.0, $lower, $down - ($down - $up) * $part)]);
+            $at = fn (float $part, array $line, float $y): array => [
+                ($piece->fromBehind ? -1 : 1) * ($line[0] + ($line[1] - $line[0]) * $part),
+                $y + $lean * ($part - 0.5),
+            ];
+            $edge = [
+                $at(0.0, $lower, $down),
+                $at(0.5, $lower, $down),
+                $at(1.0, $lower, $down),
+                $at(1.0, $upper, $up),
+                $at(0.5, $upper, $up),
+                $at(0.0, $upper, $up),
+            ];
+            $line = fn (float $part): string => Path::line(
+                [$at(0.0, $lower, $down - ($down - $up) * $part), $at(1.0, $lower, $down - ($down - $up) * $part)],
+            );
             $folds = $line(0.35).$line(0.7);
-            $patches[] = new Patch(0, Path::closed($edge), $folds, Path::closed([$edge[0], $edge[2], $at(1.0, $lower, $down - ($down - $up) * 0.12), $at(0.0, $lower, $down - ($down - $up) * 0.12)]));
+            $patches[] = new Patch(
+                0,
+                Path::closed($edge),
+                $folds,
+                Path::closed(
+                    [$edge[0], $edge[2], $at(1.0, $lower, $down - ($down - $up) * 0.12), $at(0.0, $lower, $down - ($down - $up) * 0.12)],
+                ),
+            );
         }
 
         return $patches;
@@ -83,7 +102,11 @@ final class WoundCoverShape implements ElementShape
         [$length, $short] = [$form->length($outer), $form->length($inner)];
         $turns = max(3, min(120, (int) round($length / ($strip * (1 - self::OVERLAPS)))));
         $swell = $form->wires() === 1 ? 0.55 : 0.3;
-        $place = fn (Seat $seat, float $part, float $out): array => $this->seen($piece, $form->at($seat, ($seat === $outer ? $length : $short) * ($form->closed() ? $part : max(0.0, min(1.0, $part)))), $out);
+        $place = fn (Seat $seat, float $part, float $out): array => $this->seen(
+            $piece,
+            $form->at($seat, ($seat === $outer ? $length : $short) * ($form->closed() ? $part : max(0.0, min(1.0, $part)))),
+            $out,
+        );
         $patches = [];
         foreach (range(0, $turns - 1) as $turn) {
             $from = $turn / $turns;
@@ -91,8 +114,22 @@ final class WoundCoverShape implements ElementShape
             $gone = self::SLANT / $turns * ($piece->seed % 2 === 0 ? 1 : -1);
             $patches[] = new Patch(
                 0,
-                Path::smooth([$place($outer, $from, $swell), $place($outer, ($from + $to) / 2, $swell * 1.3), $place($outer, $to, $swell), $place($inner, $to + $gone, -$swell), $place($inner, ($from + $to) / 2 + $gone, -$swell * 1.3), $place($inner, $from + $gone, -$swell)], closed: true),
-                Path::line([$place($outer, $from + ($to - $from) * 0.35, $swell), $place($inner, $from + ($to - $from) * 0.35 + $gone, -$swell)]).Path::line([$place($outer, $from + ($to - $from) * 0.7, $swell), $place($inner, $from + ($to - $from) * 0.7 + $gone, -$swell)]),
+                Path::smooth(
+                    [
+                        $place($outer, $from, $swell),
+                        $place($outer, ($from + $to) / 2, $swell * 1.3),
+                        $place($outer, $to, $swell),
+                        $place($inner, $to + $gone, -$swell),
+                        $place($inner, ($from + $to) / 2 + $gone, -$swell * 1.3),
+                        $place($inner, $from + $gone, -$swell),
+                    ],
+                    closed: true,
+                ),
+                Path::line(
+                    [$place($outer, $from + ($to - $from) * 0.35, $swell), $place($inner, $from + ($to - $from) * 0.35 + $gone, -$swell)],
+                ).Path::line(
+                    [$place($outer, $from + ($to - $from) * 0.7, $swell), $place($inner, $from + ($to - $from) * 0.7 + $gone, -$swell)],
+                ),
             );
         }
 

@@ -17,6 +17,9 @@ final class HouseController
         }
         $house->measureIn($units);
 
-        return back()->with('said', "The shelf speaks in $units->value now, and plans that are begun from here on. Plans that hang already keep theirs.");
+        return back()->with(
+            'said',
+            "The shelf speaks in $units->value now, and plans that are begun from here on. Plans that hang already keep theirs.",
+        );
     }
 }

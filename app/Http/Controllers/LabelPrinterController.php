@@ -19,7 +19,11 @@ final class LabelPrinterController
         return view('shelf.labels', [
             'printer' => $printer,
             'strip' => $printer->strip(),
-            'inks' => array_map(fn (Label $label, int $place): Ink => Ink::from($label->colour, $label->hatch, "label$place"), $printer->strip(), array_keys($printer->strip())),
+            'inks' => array_map(
+                fn (Label $label, int $place): Ink => Ink::from($label->colour, $label->hatch, "label$place"),
+                $printer->strip(),
+                array_keys($printer->strip()),
+            ),
         ]);
     }
 

@@ -30,7 +30,10 @@ final class PlanController
     public function store(Request $request, PlanReader $reader, House $house): RedirectResponse
     {
         $starter = Starter::tryFrom((string) $request->string('starter')) ?? Starter::Ruffles;
-        $plan = SavedPlan::start((new FillBlanks(['settings.units' => $house->units()->value]))->apply($starter->plan($reader), $reader), 'begun');
+        $plan = SavedPlan::start(
+            (new FillBlanks(['settings.units' => $house->units()->value]))->apply($starter->plan($reader), $reader),
+            'begun',
+        );
 
         return redirect()->route('plans.show', $plan);
     }
@@ -52,7 +55,10 @@ final class PlanController
         $name = mb_substr($original->name(), 0, 73).', copy';
         $copy = SavedPlan::start((new FillBlanks(['plan.name' => $name]))->apply($original, $reader), 'copied from '.$original->name());
 
-        return redirect()->route('plans.show', $copy)->with('said', "This is a copy of \"{$original->name()}\". Change what you like; the first stays as it is.");
+        return redirect()->route('plans.show', $copy)->with(
+            'said',
+            "This is a copy of \"{$original->name()}\". Change what you like; the first stays as it is.",
+        );
     }
 
     public function destroy(SavedPlan $plan): RedirectResponse

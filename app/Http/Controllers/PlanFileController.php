@@ -21,7 +21,15 @@ final class PlanFileController
         try {
             $plan = $files->read((string) file_get_contents($file->getPathname(), length: PlanFile::MOST_BYTES + 1));
         } catch (Fault $fault) {
-            return back()->with('refused', sprintf('%s was not opened. %s%s', $file->getClientOriginalName(), $fault->getMessage(), $fault->pointer === '' ? '' : " (at $fault->pointer)"));
+            return back()->with(
+                'refused',
+                sprintf(
+                    '%s was not opened. %s%s',
+                    $file->getClientOriginalName(),
+                    $fault->getMessage(),
+                    $fault->pointer === '' ? '' : " (at $fault->pointer)",
+                ),
+            );
         }
 
         return redirect()->route('plans.show', SavedPlan::start($plan, 'opened from '.$file->getClientOriginalName()));

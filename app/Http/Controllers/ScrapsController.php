@@ -51,7 +51,10 @@ final class ScrapsController
 
         return $plan === null
             ? back()->with('refused', 'Nothing that is begun is long enough for one piece. Write a shorter one.')
-            : redirect()->route('plans.show', $plan)->with('said', 'This plan is cut from what is begun and loose; new rolls only where you change it so.');
+            : redirect()->route('plans.show', $plan)->with(
+                'said',
+                'This plan is cut from what is begun and loose; new rolls only where you change it so.',
+            );
     }
 
     /**
@@ -61,9 +64,21 @@ final class ScrapsController
      */
     private function scraps(Request $request, array $begun): FromScraps
     {
-        $piece = LengthBlank::of('length', 'the length of a piece', Length::inches(14), Length::inches(2), Length::yards(20))->read($this->length($request), $this->house->units());
+        $piece = LengthBlank::of(
+            'length',
+            'the length of a piece',
+            Length::inches(14),
+            Length::inches(2),
+            Length::yards(20),
+        )->read($this->length($request), $this->house->units());
 
-        return new FromScraps($begun, $request->integer('width'), $this->technique($request), $piece, ShelfForm::query()->find($request->integer('form')));
+        return new FromScraps(
+            $begun,
+            $request->integer('width'),
+            $this->technique($request),
+            $piece,
+            ShelfForm::query()->find($request->integer('form')),
+        );
     }
 
     private function technique(Request $request): string
@@ -75,6 +90,8 @@ final class ScrapsController
 
     private function length(Request $request): string
     {
-        return is_string($request->input('length')) && trim($request->input('length')) !== '' ? mb_substr(trim($request->input('length')), 0, 40) : self::USUAL;
+        return is_string($request->input('length')) && trim($request->input('length')) !== ''
+            ? mb_substr(trim($request->input('length')), 0, 40)
+            : self::USUAL;
     }
 }

@@ -32,7 +32,9 @@ final class ShelfController
             'things' => $look->items()->with('stock')->paginate(self::A_PAGE)->withQueryString()->through(fn (ShelfItem $item): ShelfThings => new ShelfThings($item)),
             'look' => $look,
             'wares' => $craft->materials,
-            'widths' => ShelfItem::widths(ShelfItem::query()->whereNull('archived_at')->where('width', '>', 0)->distinct()->orderBy('width')->pluck('width')),
+            'widths' => ShelfItem::widths(
+                ShelfItem::query()->whereNull('archived_at')->where('width', '>', 0)->distinct()->orderBy('width')->pluck('width'),
+            ),
             'units' => $house->units(),
             'away' => ShelfItem::query()->whereNotNull('archived_at')->count(),
         ]);
@@ -43,7 +45,10 @@ final class ShelfController
         $ware = (string) $request->input('ware');
         $item = DB::transaction(fn (): ShelfItem => ShelfItem::begin(isset($craft->materials[$ware]) ? $ware : Mesh::KEY, []));
 
-        return redirect()->route('shelf.show', $item)->with('said', 'Say what it is: every word on a slip can be written anew. Then put on the shelf what there is of it.');
+        return redirect()->route('shelf.show', $item)->with(
+            'said',
+            'Say what it is: every word on a slip can be written anew. Then put on the shelf what there is of it.',
+        );
     }
 
     public function show(ShelfItem $item, Request $request): ItemPage
@@ -87,7 +92,9 @@ final class ShelfController
 
     public function note(Request $request, ShelfStock $stock): RedirectResponse
     {
-        $stock->update(['kept' => mb_substr(trim((string) $request->input('kept')), 0, 60), 'lot' => Lot::read((string) $request->input('lot'))]);
+        $stock->update(
+            ['kept' => mb_substr(trim((string) $request->input('kept')), 0, 60), 'lot' => Lot::read((string) $request->input('lot'))],
+        );
 
         return redirect()->route('shelf.show', $stock->shelf_item_id);
     }

@@ -61,7 +61,14 @@ final class ShelfFileController
         return view('shelf.import', [
             'import' => $import,
             'preview' => $preview,
-            'inks' => array_map(fn (array $row): Ink => Ink::from($row['row']->said['colour'] ?? '#cccccc', $row['row']->said['hatch'] ?? 'none', "r{$row['line']}"), array_column($preview, null, 'line')),
+            'inks' => array_map(
+                fn (array $row): Ink => Ink::from(
+                    $row['row']->said['colour'] ?? '#cccccc',
+                    $row['row']->said['hatch'] ?? 'none',
+                    "r{$row['line']}",
+                ),
+                array_column($preview, null, 'line'),
+            ),
             'units' => $house->units(),
             'refusals' => $import->rows()->whereNotNull('refused')->orderBy('line')->limit(self::SHOWN)->get(),
             'good' => $import->good(),
@@ -104,7 +111,10 @@ final class ShelfFileController
         $laid = Laying::of($import);
         @unlink($import->path());
 
-        return redirect()->route('shelf.index')->with('said', sprintf('%s from %s %s on the shelf.', $laid === 1 ? 'One thing' : "$laid things", $import->name, $laid === 1 ? 'is' : 'are'));
+        return redirect()->route('shelf.index')->with(
+            'said',
+            sprintf('%s from %s %s on the shelf.', $laid === 1 ? 'One thing' : "$laid things", $import->name, $laid === 1 ? 'is' : 'are'),
+        );
     }
 
     /** The rows that were refused, with the reason, to be mended and opened again. */

@@ -36,7 +36,10 @@ final class ShelfFormController
             return back()->with('refused', 'No file came. Choose an SVG file (at most 1 MB) and open it again.');
         }
         try {
-            $name = ShelfForm::nameBlank()->read(mb_substr(mb_scrub(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME)), 0, 80), null);
+            $name = ShelfForm::nameBlank()->read(
+                mb_substr(mb_scrub(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME)), 0, 80),
+                null,
+            );
         } catch (Refused) {
             $name = ShelfForm::nameBlank()->default();
         }
@@ -45,7 +48,10 @@ final class ShelfFormController
             $form = new ShelfForm(['name' => $name, 'form' => ['kind' => 'outline', 'count' => 1, ...$outline]]);
             $form->form = $form->plan()->formSlip->write();
         } catch (OutlineRefused|Fault $refused) {
-            return back()->with('refused', sprintf('%s was not opened. %s', mb_scrub($file->getClientOriginalName()), $refused->getMessage()));
+            return back()->with(
+                'refused',
+                sprintf('%s was not opened. %s', mb_scrub($file->getClientOriginalName()), $refused->getMessage()),
+            );
         }
         DB::transaction(fn () => $form->save());
 

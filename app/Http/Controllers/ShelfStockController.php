@@ -24,7 +24,10 @@ final class ShelfStockController
             return $left;
         });
 
-        return redirect()->route('shelf.show', $stock->shelf_item_id)->with('said', $stock->shown($left).' are left, '.$request->known().'.');
+        return redirect()->route('shelf.show', $stock->shelf_item_id)->with(
+            'said',
+            $stock->shown($left).' are left, '.$request->known().'.',
+        );
     }
 
     public function gone(ShelfStock $stock): RedirectResponse
@@ -40,7 +43,10 @@ final class ShelfStockController
         DB::transaction(function () use ($movement): void {
             // What was moved when a cut sheet was worked off goes back together.
             $cut = $movement->job === null ? null
-                : SavedPlan::withTrashed()->where('cut_job', $movement->job)->first() ?? CutBatch::withTrashed()->where('cut_job', $movement->job)->first();
+                : SavedPlan::withTrashed()->where(
+                    'cut_job',
+                    $movement->job,
+                )->first() ?? CutBatch::withTrashed()->where('cut_job', $movement->job)->first();
             $cut === null ? $movement->stock->undo($movement) : CutOff::undo($cut);
         });
 

@@ -30,7 +30,19 @@ trait ShowsCutSheet
         }
         $cut->tick($key, $request->boolean('done'));
 
-        return $request->hasHeader('HX-Request') ? response()->noContent() : redirect(self::at($cut, array_filter(['order' => $request->has('order') ? self::order($request)->value : null, 'page' => $request->integer('page') > 1 ? $request->integer('page') : null])));
+        return $request->hasHeader('HX-Request')
+            ? response()->noContent()
+            : redirect(
+                self::at(
+                    $cut,
+                    array_filter(
+                        [
+                            'order' => $request->has('order') ? self::order($request)->value : null,
+                            'page' => $request->integer('page') > 1 ? $request->integer('page') : null,
+                        ],
+                    ),
+                ),
+            );
     }
 
     /** @param  array<string, string|int>  $query */
@@ -51,7 +63,10 @@ trait ShowsCutSheet
         $labels = $cut->sheet(CutOrder::ByColour)->sheet->labels();
         app(LabelPrinter::class)->print($labels);
 
-        return redirect($cut->sheetUrl())->with('said', count($labels) === 1 ? 'Its label is printed.' : count($labels).' labels are printed.');
+        return redirect($cut->sheetUrl())->with(
+            'said',
+            count($labels) === 1 ? 'Its label is printed.' : count($labels).' labels are printed.',
+        );
     }
 
     private function worked(Cuttable $cut): RedirectResponse

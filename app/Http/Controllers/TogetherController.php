@@ -23,6 +23,15 @@ final class TogetherController
             $refused = $why->getMessage();
         }
 
-        return view('together.index', ['choosing' => $choosing, 'together' => $batch, 'page' => $page, 'refused' => $refused, 'begun' => CutBatch::query()->latest('id')->limit(12)->get()]);
+        return view(
+            'together.index',
+            [
+                'choosing' => $choosing,
+                'together' => $batch,
+                'page' => $page,
+                'refused' => $refused,
+                'begun' => CutBatch::query()->latest('id')->limit(12)->get(),
+            ],
+        );
     }
 }

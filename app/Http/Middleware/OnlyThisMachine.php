@@ -25,7 +25,13 @@ final class OnlyThisMachine
             return response()->view('errors.421', ['host' => mb_substr(mb_scrub($host), 0, 80)], 421);
         }
         $from = parse_url((string) $request->headers->get('referer'));
-        if (! is_array($from) || ($from['host'] ?? '').':'.($from['port'] ?? '') !== parse_url($request->getSchemeAndHttpHost(), PHP_URL_HOST).':'.(parse_url($request->getSchemeAndHttpHost(), PHP_URL_PORT) ?? '')) {
+        if (
+            ! is_array($from)
+            || ($from['host'] ?? '').':'.($from['port'] ?? '') !== parse_url(
+                $request->getSchemeAndHttpHost(),
+                PHP_URL_HOST,
+            ).':'.(parse_url($request->getSchemeAndHttpHost(), PHP_URL_PORT) ?? '')
+        ) {
             $request->headers->remove('referer');
         }
 

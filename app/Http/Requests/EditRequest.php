@@ -38,8 +38,15 @@ final class EditRequest extends FormRequest
             'revision' => ['required', 'integer'],
             'set' => ['required_without:do', 'array', 'max:40'],
             // A blank that is written in several fields comes as entries of fields.
-            'set.*' => ['nullable', fn (string $set, mixed $typed, Closure $fail) => $this->isTyped($typed) ?: $fail('What was typed is too long, or not text. Load the page again.')],
-            'do' => ['required_without:set', 'string', 'in:add-part,remove-part,part-earlier,part-later,add-material,remove-material,add-ties,remove-ties,place-tie,take-tie,take-form,take-material,take-materials,part-lots,paint,exchange'],
+            'set.*' => [
+                'nullable',
+                fn (string $set, mixed $typed, Closure $fail) => $this->isTyped($typed) ?: $fail('What was typed is too long, or not text. Load the page again.'),
+            ],
+            'do' => [
+                'required_without:set',
+                'string',
+                'in:add-part,remove-part,part-earlier,part-later,add-material,remove-material,add-ties,remove-ties,place-tie,take-tie,take-form,take-material,take-materials,part-lots,paint,exchange',
+            ],
             'id' => ['nullable', 'string', 'max:40'],
             'to' => ['nullable', 'string', 'max:40'],
             'x' => ['nullable', 'numeric', 'between:-500,500'],
@@ -67,7 +74,10 @@ final class EditRequest extends FormRequest
                 : PlaceTie::on($id, (string) $this->input('on'), (string) $this->input('distance')),
             'take-form' => $this->form(),
             'take-material' => new TakeFromShelf([$id => MaterialFromShelf::written($this->shelfItem($id), $this->savedPlan())]),
-            'take-materials' => MaterialFromShelf::anew($this->savedPlan()) ?? throw Fault::at('/materials', 'The plan has what is on the shelf already.'),
+            'take-materials' => MaterialFromShelf::anew($this->savedPlan()) ?? throw Fault::at(
+                '/materials',
+                'The plan has what is on the shelf already.',
+            ),
             'part-lots' => PartLots::of($id),
             'paint' => PaintTie::with($this->integer('id'), (string) $this->input('to')),
             'exchange' => ExchangeMaterials::of($id, (string) $this->input('to')),
@@ -80,12 +90,16 @@ final class EditRequest extends FormRequest
     {
         $flat = Arr::flatten([$typed]);
 
-        return count($flat) <= 40 && array_filter($flat, fn (mixed $field): bool => $field !== null && (! is_string($field) || mb_strlen($field) > 400)) === [];
+        return count($flat) <= 40
+            && array_filter($flat, fn (mixed $field): bool => $field !== null && (! is_string($field) || mb_strlen($field) > 400)) === [];
     }
 
     private function form(): TakeForm
     {
-        $form = ShelfForm::query()->find($this->integer('id')) ?? throw Fault::at('/form', 'That form is not on the shelf any more. Choose another.');
+        $form = ShelfForm::query()->find($this->integer('id')) ?? throw Fault::at(
+            '/form',
+            'That form is not on the shelf any more. Choose another.',
+        );
 
         return new TakeForm($form->name, $form->form);
     }
@@ -95,7 +109,10 @@ final class EditRequest extends FormRequest
     {
         $kind = ($this->savedPlan()->plan()->materials->all[$material] ?? throw Fault::noBlank("materials.$material"))->kind->key();
 
-        return ShelfItem::query()->where('ware', $kind)->find($this->integer('to')) ?? throw Fault::at('/materials', 'That is not on the shelf any more. Choose another.');
+        return ShelfItem::query()->where('ware', $kind)->find($this->integer('to')) ?? throw Fault::at(
+            '/materials',
+            'That is not on the shelf any more. Choose another.',
+        );
     }
 
     private function savedPlan(): SavedPlan

@@ -58,7 +58,10 @@ final class LookRequest extends FormRequest
         if ($this->words() !== '') {
             $like = '%'.addcslashes($this->words(), '%_\\').'%';
             $items->where(function (Builder $any) use ($like): void {
-                $any->whereRaw("name like ? escape '\\'", [$like])->orWhereIn('id', ShelfStock::query()->whereRaw("kept like ? escape '\\'", [$like])->select('shelf_item_id'));
+                $any->whereRaw("name like ? escape '\\'", [$like])->orWhereIn(
+                    'id',
+                    ShelfStock::query()->whereRaw("kept like ? escape '\\'", [$like])->select('shelf_item_id'),
+                );
             });
         }
         foreach (array_filter(['ware' => $this->ware(), 'family' => $this->family()?->value, 'width' => $this->width()]) as $column => $wanted) {

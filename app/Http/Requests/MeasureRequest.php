@@ -22,7 +22,13 @@ use Illuminate\Foundation\Http\FormRequest;
 /** How somebody measured what is left on a roll: on the scale, across, by what was cut, or with the tape. */
 final class MeasureRequest extends FormRequest
 {
-    private const KNOWN = ['weight' => 'weighed', 'across' => 'by its diameter', 'cuts' => 'by what was cut', 'tape' => 'measured', 'count' => 'counted'];
+    private const KNOWN = [
+        'weight' => 'weighed',
+        'across' => 'by its diameter',
+        'cuts' => 'by what was cut',
+        'tape' => 'measured',
+        'count' => 'counted',
+    ];
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -49,8 +55,19 @@ final class MeasureRequest extends FormRequest
     {
         $new = $stock->item->slip()->length('roll');
         $left = match ($this->input('way')) {
-            'weight' => Measuring::byWeight($new, Weight::read($this->typed('newWeight')), Weight::read($this->typed('coreWeight')), Weight::read($this->typed('now'))),
-            'across' => Measuring::byDiameter($new, $this->across('newAcross'), $this->across('coreAcross'), $this->across('across'), app(House::class)->units()),
+            'weight' => Measuring::byWeight(
+                $new,
+                Weight::read($this->typed('newWeight')),
+                Weight::read($this->typed('coreWeight')),
+                Weight::read($this->typed('now')),
+            ),
+            'across' => Measuring::byDiameter(
+                $new,
+                $this->across('newAcross'),
+                $this->across('coreAcross'),
+                $this->across('across'),
+                app(House::class)->units(),
+            ),
             'cuts' => Measuring::byCuts(Length::ofUnits($stock->amount), $this->cuts(), app(House::class)->units()),
             default => $this->length('tape'),
         };
@@ -106,7 +123,9 @@ final class MeasureRequest extends FormRequest
     {
         $cuts = (new OnHandBlank('cuts', 'what was cut'))->read($this->typed('cuts'), app(House::class)->units());
 
-        return $cuts === [] ? throw NotReadable::emptyLength() : array_map(fn (OnHand $cut): Length => $cut->length->times($cut->count), $cuts);
+        return $cuts === []
+            ? throw NotReadable::emptyLength()
+            : array_map(fn (OnHand $cut): Length => $cut->length->times($cut->count), $cuts);
     }
 
     private function typed(string $field): string

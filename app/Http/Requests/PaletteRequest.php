@@ -35,7 +35,10 @@ final class PaletteRequest extends FormRequest
         $wrong = array_values(array_filter($parts, fn (string $part): bool => preg_match('/^#[0-9a-f]{6}$/i', $part) !== 1));
 
         return match (true) {
-            $wrong !== [] => sprintf('"%s" is not a colour. Write # and six digits from 0 to 9 and a to f, like "#1d6a6b", with commas between them.', mb_substr($wrong[0], 0, 40)),
+            $wrong !== [] => sprintf(
+                '"%s" is not a colour. Write # and six digits from 0 to 9 and a to f, like "#1d6a6b", with commas between them.',
+                mb_substr($wrong[0], 0, 40),
+            ),
             count($parts) > self::MOST => sprintf('That are %d colours; the first %d are tried.', count($parts), self::MOST),
             default => null,
         };

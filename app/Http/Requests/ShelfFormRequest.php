@@ -23,7 +23,11 @@ final class ShelfFormRequest extends FormRequest
     /** @return array<string, string> typed, by the address of the blank */
     public function measures(): array
     {
-        $typed = array_filter((array) $this->input('set'), fn (mixed $text, mixed $address): bool => is_string($text) && str_starts_with((string) $address, 'form.'), ARRAY_FILTER_USE_BOTH);
+        $typed = array_filter(
+            (array) $this->input('set'),
+            fn (mixed $text, mixed $address): bool => is_string($text) && str_starts_with((string) $address, 'form.'),
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return array_map(strval(...), $typed);
     }

@@ -86,7 +86,10 @@ enum Column: string
      */
     public static function guess(array $header): array
     {
-        $plain = array_map(fn (string $name): string => trim((string) preg_replace('/[^\p{L}\p{N}]+/u', ' ', mb_strtolower($name))), $header);
+        $plain = array_map(
+            fn (string $name): string => trim((string) preg_replace('/[^\p{L}\p{N}]+/u', ' ', mb_strtolower($name))),
+            $header,
+        );
         $guess = [];
         foreach (self::cases() as $column) {
             foreach ([$column->value, ...$column->names()] as $name) {

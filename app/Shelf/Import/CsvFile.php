@@ -4,7 +4,10 @@ namespace App\Shelf\Import;
 
 use App\Models\ShelfImport;
 
-/** A file of comma-separated values as people have them: with a BOM or without, commas, semicolons or tabs, quotes, one encoding or another. */
+/**
+ * A file of comma-separated values as people have them: with a BOM or without, commas, semicolons or tabs, quotes, one encoding or
+ * another.
+ */
 final readonly class CsvFile
 {
     private const BOM = "\xEF\xBB\xBF";
@@ -33,7 +36,10 @@ final readonly class CsvFile
         $head = (string) file_get_contents($path, length: 65_536);
         $first = strtok(self::withoutBom($head), "\r\n") ?: '';
         $separators = self::SEPARATORS;
-        usort($separators, fn (string $a, string $b): int => count(str_getcsv($first, $b, '"', '')) <=> count(str_getcsv($first, $a, '"', '')));
+        usort(
+            $separators,
+            fn (string $a, string $b): int => count(str_getcsv($first, $b, '"', '')) <=> count(str_getcsv($first, $a, '"', '')),
+        );
 
         // A sign may be cut in two where the look ends.
         return new self($path, $separators[0], mb_check_encoding(mb_strcut($head, 0, 65_530, 'UTF-8'), 'UTF-8'));
@@ -68,7 +74,9 @@ final readonly class CsvFile
 
     private function text(string $cell): string
     {
-        $text = $this->isUtf8 || mb_check_encoding($cell, 'UTF-8') && ! preg_match('/[\x80-\xFF]/', $cell) ? $cell : mb_convert_encoding($cell, 'UTF-8', 'Windows-1252');
+        $text = $this->isUtf8 || mb_check_encoding($cell, 'UTF-8') && ! preg_match('/[\x80-\xFF]/', $cell)
+            ? $cell
+            : mb_convert_encoding($cell, 'UTF-8', 'Windows-1252');
 
         return trim((string) preg_replace(self::GUARDED, '$1$3$2$4', trim($text)));
     }

@@ -44,7 +44,12 @@ final class Laying
             foreach ($import->rows()->whereNull('refused')->lazyById(500)->chunk(500) as $rows) {
                 /** @var list<ShelfImportRow> $some */
                 $some = $rows->values()->all();
-                $laying->lookFor(array_map(fn (ShelfImportRow $row): string => json_decode((string) $row->said, true, flags: JSON_THROW_ON_ERROR)['name'], $some));
+                $laying->lookFor(
+                    array_map(
+                        fn (ShelfImportRow $row): string => json_decode((string) $row->said, true, flags: JSON_THROW_ON_ERROR)['name'],
+                        $some,
+                    ),
+                );
                 array_map($laying->lay(...), $some);
             }
             array_map($laying->write(...), array_keys($laying->waiting));
@@ -73,7 +78,16 @@ final class Laying
             $this->wait('shelf_stock', [
                 'id' => $id, 'shelf_item_id' => $item, 'created_at' => $this->now, 'updated_at' => $this->now, ...array_diff_key($stock, ['times' => 1]),
             ]);
-            $this->wait('shelf_movements', ['shelf_stock_id' => $id, 'kind' => MovementKind::Came->value, 'amount' => $stock['amount'], 'words' => $this->words, 'created_at' => $this->now]);
+            $this->wait(
+                'shelf_movements',
+                [
+                    'shelf_stock_id' => $id,
+                    'kind' => MovementKind::Came->value,
+                    'amount' => $stock['amount'],
+                    'words' => $this->words,
+                    'created_at' => $this->now,
+                ],
+            );
             $this->laid++;
         }
     }
@@ -90,7 +104,10 @@ final class Laying
         if (! isset($this->items[$key])) {
             $this->items[$key] = $this->nextItem++;
             $this->wait('shelf_items', [
-                'id' => $this->items[$key], 'ware' => $ware, 'name' => $said['name'], 'said' => json_encode($said, JSON_THROW_ON_ERROR), 'family' => Family::of($said['colour'])->value, 'width' => $width, 'created_at' => $this->now, 'updated_at' => $this->now,
+                'id' => $this->items[$key], 'ware' => $ware, 'name' => $said['name'], 'said' => json_encode(
+                    $said,
+                    JSON_THROW_ON_ERROR,
+                ), 'family' => Family::of($said['colour'])->value, 'width' => $width, 'created_at' => $this->now, 'updated_at' => $this->now,
             ]);
         }
 
@@ -103,7 +120,10 @@ final class Laying
         $this->waiting[$table][] = $row;
         if (count($this->waiting[$table]) === self::AT_ONCE) {
             // What others point to is written before them.
-            array_map($this->write(...), array_slice(array_keys($this->waiting), 0, 1 + (int) array_search($table, array_keys($this->waiting), true)));
+            array_map(
+                $this->write(...),
+                array_slice(array_keys($this->waiting), 0, 1 + (int) array_search($table, array_keys($this->waiting), true)),
+            );
         }
     }
 

@@ -50,7 +50,10 @@ final readonly class ReadRow
             throw RowRefused::noName();
         }
         // A price that was not paid is the one it is listed at, and the other way round.
-        $cells += array_filter(['paid' => $cells['price'] ?? null, 'price' => $cells['paid'] ?? null], fn (?string $cell): bool => $cell !== null);
+        $cells += array_filter(
+            ['paid' => $cells['price'] ?? null, 'price' => $cells['paid'] ?? null],
+            fn (?string $cell): bool => $cell !== null,
+        );
         $slip = Slip::load($ware->shelfBlanks(), [], '');
         foreach ($slip->blanks as $key => $blank) {
             if (isset($cells[$key])) {
@@ -120,14 +123,23 @@ final readonly class ReadRow
             throw RowRefused::longerThanNew($bare->exact($left), $bare->roll($new));
         }
         $times = self::count($cells['count'] ?? '1');
-        $isLabel = str_contains(mb_strtolower($cells['known'] ?? (isset($cells['left']) && ! $left->equals($new) ? '' : 'by label')), 'label');
+        $isLabel = str_contains(
+            mb_strtolower($cells['known'] ?? (isset($cells['left']) && ! $left->equals($new) ? '' : 'by label')),
+            'label',
+        );
         $kind = self::kind($cells['as'] ?? '', StockKind::of($left, $times, $new));
         $isLoose = $kind === StockKind::Loose;
 
         return [
             'kind' => $kind->value,
             'piece' => $left->units, 'amount' => $isLoose ? $times : $left->units, 'times' => $isLoose ? 1 : $times,
-            'known' => $isLabel ? 'by label' : ($cells['known'] ?? 'measured'), 'lot' => Lot::near($cells['lot'] ?? ''), 'kept' => mb_substr($cells['kept'] ?? '', 0, 60),
+            'known' => $isLabel
+                ? 'by label'
+                : ($cells['known'] ?? 'measured'), 'lot' => Lot::near($cells['lot'] ?? ''), 'kept' => mb_substr(
+                    $cells['kept'] ?? '',
+                    0,
+                    60,
+                ),
         ];
     }
 
@@ -148,7 +160,15 @@ final readonly class ReadRow
      */
     private static function pieces(array $cells): array
     {
-        return ['kind' => StockKind::Heap->value, 'piece' => 0, 'amount' => self::count($cells['count'] ?? $cells['left'] ?? '1'), 'times' => 1, 'known' => 'counted', 'lot' => null, 'kept' => mb_substr($cells['kept'] ?? '', 0, 60)];
+        return [
+            'kind' => StockKind::Heap->value,
+            'piece' => 0,
+            'amount' => self::count($cells['count'] ?? $cells['left'] ?? '1'),
+            'times' => 1,
+            'known' => 'counted',
+            'lot' => null,
+            'kept' => mb_substr($cells['kept'] ?? '', 0, 60),
+        ];
     }
 
     private static function count(string $given): int

@@ -29,13 +29,21 @@ final readonly class Reading
         $this->forgetOld();
         $csv = CsvFile::of($upload->getPathname());
         foreach ($csv->rows() as $at => $header) {
-            if (count($header) > self::MOST_CELLS || ! mb_check_encoding(implode('', $header), 'UTF-8') || str_contains(implode('', $header), "\0")) {
+            if (
+                count($header) > self::MOST_CELLS
+                || ! mb_check_encoding(implode('', $header), 'UTF-8')
+                || str_contains(implode('', $header), "\0")
+            ) {
                 throw FileRefused::noTable();
             }
 
             return DB::transaction(function () use ($upload, $csv, $header, $at): ShelfImport {
                 $import = ShelfImport::query()->create([
-                    'name' => mb_substr(mb_scrub($upload->getClientOriginalName()), 0, 80), 'file' => Str::uuid().'.csv', 'separator' => $csv->separator, 'is_utf8' => $csv->isUtf8, 'header' => $header,
+                    'name' => mb_substr(
+                        mb_scrub($upload->getClientOriginalName()),
+                        0,
+                        80,
+                    ), 'file' => Str::uuid().'.csv', 'separator' => $csv->separator, 'is_utf8' => $csv->isUtf8, 'header' => $header,
                     'columns' => Column::guess($header), 'state' => 'matching', 'size' => (int) $upload->getSize(), 'at' => $at, 'line' => 1,
                 ]);
                 File::ensureDirectoryExists(dirname($import->path()));
@@ -149,15 +157,23 @@ final readonly class Reading
             $refused = match (true) {
                 $read === null => $row['refused'],
                 isset($before[$hash]) => RowRefused::sameAs((int) $before[$hash])->getMessage(),
-                isset($onShelf[self::shelfKey($read->ware->key(), $read->said['name'], $read->stock)]) => RowRefused::onShelf()->getMessage(),
+                isset(
+                    $onShelf[self::shelfKey($read->ware->key(), $read->said['name'], $read->stock)],
+                ) => RowRefused::onShelf()->getMessage(),
                 default => null,
             };
             if ($refused === null) {
                 $before[$hash] = $row['line'];
             }
             $kept[] = [
-                'shelf_import_id' => $import->id, 'line' => $row['line'], 'refused' => $refused, 'cells' => json_encode($row['cells'], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), 'ware' => $read?->ware->key(),
-                'said' => $read === null ? null : json_encode($read->said, JSON_THROW_ON_ERROR), 'stock' => $read === null ? null : json_encode($read->stock, JSON_THROW_ON_ERROR), 'alike' => $hash,
+                'shelf_import_id' => $import->id, 'line' => $row['line'], 'refused' => $refused, 'cells' => json_encode(
+                    $row['cells'],
+                    JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE,
+                ), 'ware' => $read?->ware->key(),
+                'said' => $read === null ? null : json_encode($read->said, JSON_THROW_ON_ERROR), 'stock' => $read === null ? null : json_encode(
+                    $read->stock,
+                    JSON_THROW_ON_ERROR,
+                ), 'alike' => $hash,
             ];
         }
         foreach (array_chunk($kept, 100) as $some) {
@@ -175,8 +191,23 @@ final readonly class Reading
     {
         $there = [];
         foreach (array_chunk(array_values(array_unique(array_map(fn (ReadRow $row): string => (string) $row->said['name'], $rows))), 500) as $names) {
-            $stock = DB::table('shelf_stock')->join('shelf_items', 'shelf_items.id', '=', 'shelf_stock.shelf_item_id')->whereIn('shelf_items.name', $names)->where('amount', '>', 0)
-                ->get(['shelf_items.ware', 'shelf_items.name', 'shelf_stock.kind', 'shelf_stock.amount', 'shelf_stock.lot', 'shelf_stock.kept', 'shelf_stock.piece']);
+            $stock = DB::table('shelf_stock')->join(
+                'shelf_items',
+                'shelf_items.id',
+                '=',
+                'shelf_stock.shelf_item_id',
+            )->whereIn('shelf_items.name', $names)->where('amount', '>', 0)
+                ->get(
+                    [
+                        'shelf_items.ware',
+                        'shelf_items.name',
+                        'shelf_stock.kind',
+                        'shelf_stock.amount',
+                        'shelf_stock.lot',
+                        'shelf_stock.kept',
+                        'shelf_stock.piece',
+                    ],
+                );
             foreach ($stock as $its) {
                 $there[self::shelfKey($its->ware, $its->name, ['piece' => $its->kind === 'loose' ? $its->piece : 0] + (array) $its)] = true;
             }
@@ -188,7 +219,10 @@ final readonly class Reading
     /** @param  array<string, mixed>  $stock */
     private static function shelfKey(string $ware, string $name, array $stock): string
     {
-        return implode("\0", [$ware, $name, $stock['amount'], $stock['kind'] === 'loose' ? $stock['piece'] : 0, $stock['lot'] ?? '', $stock['kept']]);
+        return implode(
+            "\0",
+            [$ware, $name, $stock['amount'], $stock['kind'] === 'loose' ? $stock['piece'] : 0, $stock['lot'] ?? '', $stock['kept']],
+        );
     }
 
     /**
@@ -206,7 +240,10 @@ final readonly class Reading
             }
             $said = array_map(fn (int $place): string => $cells[$place] ?? '', $import->columns);
 
-            return ['row' => ReadRow::of(array_filter($said, fn (string $cell): bool => $cell !== ''), $this->craft, $this->house->units()), 'refused' => null];
+            return [
+                'row' => ReadRow::of(array_filter($said, fn (string $cell): bool => $cell !== ''), $this->craft, $this->house->units()),
+                'refused' => null,
+            ];
         } catch (Refused $why) {
             return ['row' => null, 'refused' => $why->getMessage()];
         }

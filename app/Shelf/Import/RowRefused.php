@@ -25,7 +25,9 @@ final class RowRefused extends Refused
 
     public static function negative(string $given): self
     {
-        return new self(sprintf('"%s" is less than nothing. Write what is left, or 0 inches where it is used up.', mb_substr($given, 0, 40)));
+        return new self(
+            sprintf('"%s" is less than nothing. Write what is left, or 0 inches where it is used up.', mb_substr($given, 0, 40)),
+        );
     }
 
     public static function longerThanNew(string $left, string $new): self

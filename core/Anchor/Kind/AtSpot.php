@@ -21,7 +21,10 @@ final readonly class AtSpot implements AnchorKind
 
     public function blanks(Surroundings $there, array $written, bool $carry): array
     {
-        return [new FormSpotBlank(self::SPOT, 'the spot it stands on', $there->form), new CountBlank(self::TURNED, 'how many degrees it is turned clockwise', 0, -180, 180, 'not')];
+        return [
+            new FormSpotBlank(self::SPOT, 'the spot it stands on', $there->form),
+            new CountBlank(self::TURNED, 'how many degrees it is turned clockwise', 0, -180, 180, 'not'),
+        ];
     }
 
     public function anchor(Slip $slip, Surroundings $there): Anchor

@@ -22,7 +22,14 @@ final readonly class OnArea implements AnchorKind
     {
         $areas = array_keys($there->form->areas);
 
-        return [ChoiceBlank::ofPlan(self::KEY, 'what is covered', $areas[0] ?? self::BARS, [...array_combine($areas, $areas), self::BARS => 'bars of the form'])];
+        return [
+            ChoiceBlank::ofPlan(
+                self::KEY,
+                'what is covered',
+                $areas[0] ?? self::BARS,
+                [...array_combine($areas, $areas), self::BARS => 'bars of the form'],
+            ),
+        ];
     }
 
     public function anchor(Slip $slip, Surroundings $there): Anchor

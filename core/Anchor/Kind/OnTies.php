@@ -48,7 +48,10 @@ final readonly class OnTies implements AnchorKind
     private static function layout(Ties $ties): ChoiceBlank
     {
         if ($ties->groups === []) {
-            throw Fault::at('', 'This stands on ties, and the form has none. Add a layout of ties first, or choose something that stands elsewhere.');
+            throw Fault::at(
+                '',
+                'This stands on ties, and the form has none. Add a layout of ties first, or choose something that stands elsewhere.',
+            );
         }
         $groups = [];
         foreach ($ties->groups as $index => $group) {

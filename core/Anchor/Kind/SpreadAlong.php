@@ -38,7 +38,14 @@ final readonly class SpreadAlong implements AnchorKind
         [$form, $seat, $count] = [$there->form, SeatChoice::of($there->form, $slip), $slip->count(self::COUNT)];
         [$length, $first] = [$form->length($seat), $slip->length(self::FIRST)->toInches()];
         if ($first > $length + 1e-6) {
-            throw Fault::at('/'.self::FIRST, sprintf('The %s is %s long. Write less for the first.', $form->name($seat), $there->units->available(Length::ofUnits((int) ($length * Length::PER_INCH)))));
+            throw Fault::at(
+                '/'.self::FIRST,
+                sprintf(
+                    'The %s is %s long. Write less for the first.',
+                    $form->name($seat),
+                    $there->units->available(Length::ofUnits((int) ($length * Length::PER_INCH))),
+                ),
+            );
         }
         $step = $form->closed() ? $length / $count : ($count === 1 ? 0.0 : ($length - $first) / ($count - 1));
 

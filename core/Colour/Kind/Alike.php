@@ -35,7 +35,9 @@ final class Alike implements ColourOrder
     {
         $dealt = [];
         foreach ($colourTask->ties() as $tie) {
-            $dealt[$tie->number] = isset($colourTask->painted[$tie->number]) ? array_fill(0, $colourTask->pieces, $colourTask->painted[$tie->number]) : $colourTask->mix->pieces();
+            $dealt[$tie->number] = isset($colourTask->painted[$tie->number])
+                ? array_fill(0, $colourTask->pieces, $colourTask->painted[$tie->number])
+                : $colourTask->mix->pieces();
         }
 
         return $dealt;

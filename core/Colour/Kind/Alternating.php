@@ -44,7 +44,13 @@ final class Alternating extends ByCount
         }
         $order = array_values(array_replace(array_fill(0, count($row->ties), $more), array_fill_keys($places, $fewer)));
 
-        return new SpacedRow($order, true, array_values(array_filter(array_keys($order), fn (int $place): bool => $order[$place] === $order[($place + 1) % count($order)])));
+        return new SpacedRow(
+            $order,
+            true,
+            array_values(
+                array_filter(array_keys($order), fn (int $place): bool => $order[$place] === $order[($place + 1) % count($order)]),
+            ),
+        );
     }
 
     protected function meeting(ColourTask $colourTask, TieRow $row, SpacedRow $spaced, array $pairs): Concern
@@ -57,9 +63,13 @@ final class Alternating extends ByCount
 
         return new Concern('alike', 'They cannot alternate.', sprintf(
             '%s cannot alternate all the way round %s: %s show the same mesh%s.',
-            Words::list($numbers), Words::count($ties, 'tie'), LikeNeighbours::pairs($pairs), count($meshes) === 2 ? ', low down where it is least seen' : '',
+            Words::list($numbers), Words::count($ties, 'tie'), LikeNeighbours::pairs($pairs), count($meshes) === 2
+                ? ', low down where it is least seen'
+                : '',
         ), array_values(array_unique(array_merge(...$pairs))), $even ? [
-            sprintf('%d and %d', $ties / 2, $ties / 2) => ['material' => sprintf('%d %s + %d %s', $ties / 2, $meshes[0], $ties / 2, $meshes[1])],
+            sprintf('%d and %d', $ties / 2, $ties / 2) => [
+                'material' => sprintf('%d %s + %d %s', $ties / 2, $meshes[0], $ties / 2, $meshes[1]),
+            ],
         ] : []);
     }
 
@@ -74,7 +84,8 @@ final class Alternating extends ByCount
         $ties = count($row->ties);
         [$best, $lowest] = [null, -INF];
         for ($start = 0; $start < min(3, $ties); $start++) {
-            // After so many steps with so many doubles among them the place is known: only how low those lie is to choose, and which came last.
+            // After so many steps with so many doubles among them the place is known: only how low those lie is to choose, and which
+            // came last.
             $reached = [[0 => [0.0, 0]]];
             for ($step = 0; $step < $fewer; $step++) {
                 foreach ($reached[$step] as $used => [$low]) {
@@ -98,7 +109,8 @@ final class Alternating extends ByCount
     /**
      * The places of the fewer, from the last step back to the first.
      *
-     * @param  array<int, array<int, array{float, int}>>  $reached  by step and by doubles so far: how low they lie, and whether the last step left one
+     * @param  array<int, array<int, array{float, int}>>  $reached  by step and by doubles so far: how low they lie, and whether the
+     *                 last step left one
      * @return list<int>
      */
     private static function back(array $reached, int $step, int $used, int $start, int $ties): array

@@ -34,7 +34,9 @@ final class Anchored extends OneMeshEach
         foreach ($colourTask->rows as $row) {
             $turn = 0;
             foreach ($row->ties as $tie) {
-                $dealt[$tie->number] = $others === [] || in_array($tie->number, $anchors, true) ? $anchor : $others[$turn++ % count($others)];
+                $dealt[$tie->number] = $others === [] || in_array($tie->number, $anchors, true)
+                    ? $anchor
+                    : $others[$turn++ % count($others)];
             }
         }
 
@@ -43,8 +45,15 @@ final class Anchored extends OneMeshEach
 
     public function concerns(ColourTask $colourTask): array
     {
-        return $this->where->ties($colourTask) !== [] ? parent::concerns($colourTask) : [new Concern('no-anchor', 'No tie to begin from.', sprintf(
-            'None of its ties is %s, so %s comes up nowhere. %s, or deal them in turn.', $this->where === WantedTies::Painted ? 'painted by hand' : 'on the '.$this->where->words(), $colourTask->names[$colourTask->mix->pieces()[0]], $this->where === WantedTies::Painted ? 'Paint some' : 'Tie there too',
-        ), [], ['All in turn' => ['order' => 'in-turn']])];
+        return $this->where->ties($colourTask) !== []
+            ? parent::concerns($colourTask)
+            : [new Concern('no-anchor', 'No tie to begin from.', sprintf(
+                'None of its ties is %s, so %s comes up nowhere. %s, or deal them in turn.', $this->where === WantedTies::Painted
+                    ? 'painted by hand'
+                    : 'on the '
+                    .$this->where->words(), $colourTask->names[$colourTask->mix->pieces()[0]], $this->where === WantedTies::Painted
+                        ? 'Paint some'
+                        : 'Tie there too',
+            ), [], ['All in turn' => ['order' => 'in-turn']])];
     }
 }

@@ -68,7 +68,12 @@ class ByCount extends OneMeshEach implements OrdersByCount
 
     public function concerns(ColourTask $colourTask): array
     {
-        return [...$this->countsOff($colourTask), ...$this->fixedTooOften($colourTask), ...$this->meetings($colourTask), ...LikeNeighbours::ofRows($colourTask, $this->dealt($colourTask))];
+        return [
+            ...$this->countsOff($colourTask),
+            ...$this->fixedTooOften($colourTask),
+            ...$this->meetings($colourTask),
+            ...LikeNeighbours::ofRows($colourTask, $this->dealt($colourTask)),
+        ];
     }
 
     protected function dealt(ColourTask $colourTask): array
@@ -109,7 +114,9 @@ class ByCount extends OneMeshEach implements OrdersByCount
         $key = json_encode([count($row->ties), $row->closed, $counts, $fixed, $effort->left()], JSON_THROW_ON_ERROR);
         if (! isset($this->known[$key])) {
             $its = $effort->upTo($effort->left());
-            $this->known = array_slice($this->known, 1 - self::REMEMBERED, null, true) + [$key => [EvenSpread::over(count($row->ties), $row->closed, $counts, $its, $fixed), $its->spent()]];
+            $this->known = array_slice($this->known, 1 - self::REMEMBERED, null, true) + [
+                $key => [EvenSpread::over(count($row->ties), $row->closed, $counts, $its, $fixed), $its->spent()],
+            ];
         } else {
             // What is remembered counts the same as what is worked out.
             $effort->spend($this->known[$key][1]);
@@ -118,7 +125,10 @@ class ByCount extends OneMeshEach implements OrdersByCount
         return $this->known[$key][0];
     }
 
-    /** @return non-empty-array<string, int> how many of each mesh, as they are named; what is missing or too much is made up by the most frequent, that which fills */
+    /**
+     * @return non-empty-array<string, int> how many of each mesh, as they are named; what is missing or too much is made up by the most
+     *                 frequent, that which fills
+     */
     private function counts(ColourTask $colourTask): array
     {
         $counts = $this->named($colourTask);
@@ -142,11 +152,20 @@ class ByCount extends OneMeshEach implements OrdersByCount
         $numbers = array_map(fn (Tie $tie): int => $tie->number, $colourTask->ties());
         $fixed = array_intersect_key($colourTask->painted, array_flip($numbers));
         $first = (string) array_key_first($counts);
-        $anchors = array_values(array_filter(array_map(fn (Tie $tie): int => $tie->number, $this->anchors($colourTask)), fn (int $tie): bool => ! isset($fixed[$tie])));
+        $anchors = array_values(
+            array_filter(
+                array_map(fn (Tie $tie): int => $tie->number, $this->anchors($colourTask)),
+                fn (int $tie): bool => ! isset($fixed[$tie]),
+            ),
+        );
         $there = max(0, $counts[$first] - count(array_keys($fixed, $first, true)));
         $places = $there >= count($anchors) || $there === 0
             ? array_keys(array_slice($anchors, 0, $there))
-            : array_keys(EvenSpread::over(count($anchors), true, [count($anchors) - $there, $there], Effort::of(self::ANCHORS))->order, 1, true);
+            : array_keys(
+                EvenSpread::over(count($anchors), true, [count($anchors) - $there, $there], Effort::of(self::ANCHORS))->order,
+                1,
+                true,
+            );
         foreach ($places as $place) {
             $fixed[$anchors[$place]] = $first;
         }
@@ -166,7 +185,11 @@ class ByCount extends OneMeshEach implements OrdersByCount
         $standing = array_count_values($fixed);
         foreach ($standing as $mesh => $count) {
             while ($counts[$mesh] < $count) {
-                $spare = array_filter($counts, fn (int $its, string $other): bool => $its > ($standing[$other] ?? 0), ARRAY_FILTER_USE_BOTH);
+                $spare = array_filter(
+                    $counts,
+                    fn (int $its, string $other): bool => $its > ($standing[$other] ?? 0),
+                    ARRAY_FILTER_USE_BOTH,
+                );
                 arsort($spare);
                 $counts[(string) array_key_first($spare)]--;
                 $counts[$mesh]++;
@@ -192,7 +215,10 @@ class ByCount extends OneMeshEach implements OrdersByCount
         $colours = array_flip(array_keys($counts));
         $fixed = array_map(fn (string $mesh): int => $colours[$mesh], $this->fixed($colourTask, $counts));
 
-        return (new SpreadOverRows($colourTask, fn (TieRow $row, array $share, array $here): SpacedRow => $this->spread($row, $share, $here, $colourTask->effort)))->of(array_values($counts), $fixed);
+        return (new SpreadOverRows($colourTask, fn (TieRow $row, array $share, array $here): SpacedRow => $this->spread($row, $share, $here, $colourTask->effort)))->of(
+            array_values($counts),
+            $fixed,
+        );
     }
 
     /** @return list<Concern> */
@@ -204,7 +230,13 @@ class ByCount extends OneMeshEach implements OrdersByCount
         }
         [$words, $fill] = $this->workedOut($colourTask);
 
-        return [new Concern('counts', 'The numbers do not add up.', sprintf('%s are %d, and there are %s. It is worked out with %s.', implode(' + ', array_column($colourTask->mix->parts, 1)), $named, Words::count($ties, 'tie'), $words), [], [
+        return [new Concern('counts', 'The numbers do not add up.', sprintf(
+            '%s are %d, and there are %s. It is worked out with %s.',
+            implode(' + ', array_column($colourTask->mix->parts, 1)),
+            $named,
+            Words::count($ties, 'tie'),
+            $words,
+        ), [], [
             "Take $words" => $fill,
         ])];
     }
@@ -225,10 +257,18 @@ class ByCount extends OneMeshEach implements OrdersByCount
         $named = $this->named($colourTask);
         [$words, $fill] = $this->workedOut($colourTask);
         $doubts = [];
-        $painted = array_intersect_key($colourTask->painted, array_flip(array_map(fn (Tie $tie): int => $tie->number, $colourTask->ties())));
+        $painted = array_intersect_key(
+            $colourTask->painted,
+            array_flip(array_map(fn (Tie $tie): int => $tie->number, $colourTask->ties())),
+        );
         foreach (array_count_values($painted) as $mesh => $count) {
             if ($count > ($named[$mesh] ?? 0)) {
-                $doubts[] = new Concern('fixed', 'More are painted than there are.', sprintf('%s painted %s, and %d named. Name more of it, or paint fewer.', Words::count($count, 'tie is', 'ties are'), $colourTask->names[$mesh], $named[$mesh] ?? 0), array_keys($painted, $mesh, true), [
+                $doubts[] = new Concern('fixed', 'More are painted than there are.', sprintf(
+                    '%s painted %s, and %d named. Name more of it, or paint fewer.',
+                    Words::count($count, 'tie is', 'ties are'),
+                    $colourTask->names[$mesh],
+                    $named[$mesh] ?? 0,
+                ), array_keys($painted, $mesh, true), [
                     "Take $words" => $fill,
                     'Take the paint off' => ['painted' => PaintBlank::NONE],
                 ]);
@@ -244,8 +284,13 @@ class ByCount extends OneMeshEach implements OrdersByCount
         [$doubts, $meshes] = [[], array_keys($this->counts($colourTask))];
         foreach ($this->rows($colourTask) as $index => $spaced) {
             $row = $colourTask->rows[$index];
-            $alike = array_values(array_filter($spaced->alike, fn (int $place): bool => ! $this->isGround($colourTask, $meshes[$spaced->order[$place]])));
-            $pairs = array_map(fn (int $place): array => [$row->ties[$place]->number, $row->ties[($place + 1) % count($row->ties)]->number], $alike);
+            $alike = array_values(
+                array_filter($spaced->alike, fn (int $place): bool => ! $this->isGround($colourTask, $meshes[$spaced->order[$place]])),
+            );
+            $pairs = array_map(
+                fn (int $place): array => [$row->ties[$place]->number, $row->ties[($place + 1) % count($row->ties)]->number],
+                $alike,
+            );
             if ($pairs !== []) {
                 $doubts[] = $this->meeting($colourTask, $row, $spaced, $pairs);
             }
@@ -258,7 +303,11 @@ class ByCount extends OneMeshEach implements OrdersByCount
     protected function meeting(ColourTask $colourTask, TieRow $row, SpacedRow $spaced, array $pairs): Concern
     {
         return new Concern('alike', 'Neighbours alike.', sprintf(
-            '%s show the same mesh. %s', ucfirst(LikeNeighbours::pairs($pairs)), $spaced->proven ? 'With these numbers no order has fewer.' : 'No better order was found.',
-        ), array_values(array_unique(array_merge(...$pairs))), $colourTask->painted === [] ? [] : ['Take the paint off' => ['painted' => PaintBlank::NONE]]);
+            '%s show the same mesh. %s', ucfirst(LikeNeighbours::pairs($pairs)), $spaced->proven
+                ? 'With these numbers no order has fewer.'
+                : 'No better order was found.',
+        ), array_values(array_unique(array_merge(...$pairs))), $colourTask->painted === []
+            ? []
+            : ['Take the paint off' => ['painted' => PaintBlank::NONE]]);
     }
 }

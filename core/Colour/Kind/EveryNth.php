@@ -53,7 +53,8 @@ final class EveryNth extends OneMeshEach
             if ($row->closed && $left > 0 && count($row->ties) > $this->nth) {
                 [$last, $first] = [$row->ties[count($row->ties) - $left]->number, $row->ties[0]->number];
                 $doubts[] = new Concern('seam', 'The ends come too close.', sprintf(
-                    'From tie %d to tie %d it is %d on, elsewhere %d: every %s does not close on %d ties.', $last, $first, $left, $this->nth, self::ORDINALS[$this->nth], count($row->ties),
+                    'From tie %d to tie %d it is %d on, elsewhere %d: every %s does not close on %d '
+                        .'ties.', $last, $first, $left, $this->nth, self::ORDINALS[$this->nth], count($row->ties),
                 ), [$last, $first], OtherCount::closing($colourTask, $row, $this->nth));
             }
         }

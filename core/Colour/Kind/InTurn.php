@@ -57,7 +57,12 @@ class InTurn extends OneMeshEach
         $across = $colourTask->neighbours->across();
 
         return count(Neighbours::alike($across, $this->inTurn($colourTask, $turned))) < count(Neighbours::alike($across, $dealt))
-            ? [implode(', ', array_map(fn (string $mesh): string => $colourTask->names[$mesh], $turned)) => ['material' => implode(' + ', $turned)]]
+            ? [
+                implode(
+                    ', ',
+                    array_map(fn (string $mesh): string => $colourTask->names[$mesh], $turned),
+                ) => ['material' => implode(' + ', $turned)],
+            ]
             : [];
     }
 
@@ -133,7 +138,8 @@ class InTurn extends OneMeshEach
         $named = array_slice($colourTask->mix->pieces(), 0, $ties);
 
         return $colours <= $ties ? null : new Concern('long-pattern', 'The pattern is longer than the row.', sprintf(
-            '%d come in turn, and the row of %s has room for %d: the others never come up there. Name %d or fewer, or put them on more ties.', $colours, Words::ties(self::numbers($row)), $ties, $ties,
+            '%d come in turn, and the row of %s has room for %d: the others never come up there. Name %d or fewer, or put them on '
+                .'more ties.', $colours, Words::ties(self::numbers($row)), $ties, $ties,
         ), self::numbers($row), $ties < 2 || count($colourTask->rows) > 1 ? [] : [
             sprintf('The first %d only', $ties) => ['material' => implode(' + ', $named)],
         ]);
@@ -152,7 +158,8 @@ class InTurn extends OneMeshEach
         }
 
         return new Concern('seam', 'The ends meet alike.', sprintf(
-            'Tie %d and tie %d are both %s: %d in turn do not close on %d ties.', $last, $first, $colourTask->names[$dealt[$first]], $colours, $ties,
+            'Tie %d and tie %d are both %s: %d in turn do not close on %d '
+                .'ties.', $last, $first, $colourTask->names[$dealt[$first]], $colours, $ties,
         ), [$last, $first], [...OtherCount::closing($colourTask, $row, $colours), ...$this->moved($colours)]);
     }
 

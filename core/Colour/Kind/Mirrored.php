@@ -44,7 +44,9 @@ final class Mirrored extends OneMeshEach
         $count = count($row->ties);
         $from = [];
         foreach ($row->ties as $place => $tie) {
-            $from[$tie->number] = $row->closed ? abs(rad2deg(atan2($tie->place->x, -$tie->place->y))) : (float) min($place, $count - 1 - $place);
+            $from[$tie->number] = $row->closed
+                ? abs(rad2deg(atan2($tie->place->x, -$tie->place->y)))
+                : (float) min($place, $count - 1 - $place);
         }
         asort($from);
         [$steps, $step, $before] = [[], -1, null];

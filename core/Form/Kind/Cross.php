@@ -32,7 +32,13 @@ final class Cross extends ShapedFrame
         return [
             ...parent::blanks(),
             LengthBlank::of('arms', 'the breadth of the arms', Length::inches(5), Length::inches(1), Length::inches(48)),
-            LengthBlank::of('fromTop', 'the distance from the top to the arm across', Length::inches(5), Length::inches(0, 1, 2), Length::inches(90)),
+            LengthBlank::of(
+                'fromTop',
+                'the distance from the top to the arm across',
+                Length::inches(5),
+                Length::inches(0, 1, 2),
+                Length::inches(90),
+            ),
         ];
     }
 

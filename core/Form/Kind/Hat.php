@@ -61,7 +61,12 @@ final class Hat implements FormKind, RunsFromEndToEnd
 
     public function build(Slip $slip, Count $count, Units $units): Form
     {
-        [$x, $bar, $crown, $high] = [$slip->length('rim')->toInches() / 2, $slip->length('bar')->toInches(), $slip->length('crown')->toInches() / 2, $slip->length('high')->toInches()];
+        [$x, $bar, $crown, $high] = [
+            $slip->length('rim')->toInches() / 2,
+            $slip->length('bar')->toInches(),
+            $slip->length('crown')->toInches() / 2,
+            $slip->length('high')->toInches(),
+        ];
         if ($crown > $x) {
             throw Fault::at('/crown', 'The crown is wider than the rim below it. Write less, or a longer rim bar.');
         }
@@ -81,6 +86,13 @@ final class Hat implements FormKind, RunsFromEndToEnd
 
     public function describe(Slip $slip, Units $units): string
     {
-        return sprintf('A hat: a rim bar %s long and %s deep, joined by %s, and above it a crown %s wide and %s high that is covered, not tied', $units->place($slip->length('rim')), $units->place($slip->length('bar')), Words::count($slip->count('crossbars'), 'crossbar'), $units->place($slip->length('crown')), $units->place($slip->length('high')));
+        return sprintf(
+            'A hat: a rim bar %s long and %s deep, joined by %s, and above it a crown %s wide and %s high that is covered, not tied',
+            $units->place($slip->length('rim')),
+            $units->place($slip->length('bar')),
+            Words::count($slip->count('crossbars'), 'crossbar'),
+            $units->place($slip->length('crown')),
+            $units->place($slip->length('high')),
+        );
     }
 }

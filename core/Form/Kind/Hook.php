@@ -63,11 +63,21 @@ final class Hook implements FormKind, RunsFromEndToEnd
     {
         [$height, $radius] = [$slip->length('height')->toInches(), $slip->length('crook')->toInches() / 2];
         if ($height < 2.5 * $radius) {
-            throw Fault::at('/height', sprintf('A crook %s across leaves no stick below it. Write at least %s for the height, or a smaller crook.', $units->exact($slip->length('crook')), $units->needed(Length::ofUnits((int) ceil(2.5 * $radius * Length::PER_INCH)))));
+            throw Fault::at(
+                '/height',
+                sprintf(
+                    'A crook %s across leaves no stick below it. Write at least %s for the height, or a smaller crook.',
+                    $units->exact($slip->length('crook')),
+                    $units->needed(Length::ofUnits((int) ceil(2.5 * $radius * Length::PER_INCH))),
+                ),
+            );
         }
         $across = ($slip->count('count') - 1) * $slip->length('gap')->toInches();
         if ($across > $radius - 0.5) {
-            throw Fault::at('/gap', 'The wires are so far apart that they fill the crook. Write a smaller distance between them, or a wider crook.');
+            throw Fault::at(
+                '/gap',
+                'The wires are so far apart that they fill the crook. Write a smaller distance between them, or a wider crook.',
+            );
         }
         $middle = -$height / 2 + $radius;
         $points = [[-$radius, $middle + $radius * 0.35]];
@@ -89,6 +99,12 @@ final class Hook implements FormKind, RunsFromEndToEnd
 
     public function describe(Slip $slip, Units $units): string
     {
-        return sprintf('A walking-stick hook %s high with a crook %s across, an open lattice: %s, joined by %s', $units->place($slip->length('height')), $units->place($slip->length('crook')), Wires::words($slip, $units), Words::count($slip->count('crossbars'), 'crossbar'));
+        return sprintf(
+            'A walking-stick hook %s high with a crook %s across, an open lattice: %s, joined by %s',
+            $units->place($slip->length('height')),
+            $units->place($slip->length('crook')),
+            Wires::words($slip, $units),
+            Words::count($slip->count('crossbars'), 'crossbar'),
+        );
     }
 }

@@ -175,7 +175,17 @@ final class Outline implements FormKind
                 [$first, $second] = [min($one, $pieces[$with][0]), max($one, $pieces[$with][0])];
                 $touch = $second - $first === 1 || ($closed && $first === 0 && $second === $count - 1);
                 if (! $touch && self::cross($points[$first], $points[$first + 1], $points[$second], $points[($second + 1) % $count])) {
-                    throw Fault::at('/points', sprintf('The outline crosses itself: the way from point %d to %d meets that from %d to %d. A wire cannot. Move one of them.', $first + 1, $first + 2, $second + 1, ($second + 1) % $count + 1));
+                    throw Fault::at(
+                        '/points',
+                        sprintf(
+                            'The outline crosses itself: the way from point %d to %d meets that from %d to %d. A wire cannot. Move '
+                                .'one of them.',
+                            $first + 1,
+                            $first + 2,
+                            $second + 1,
+                            ($second + 1) % $count + 1,
+                        ),
+                    );
                 }
             }
         }

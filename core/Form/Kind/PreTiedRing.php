@@ -26,7 +26,8 @@ final class PreTiedRing extends WireRing
 
     public function sentence(): string
     {
-        return 'On a {kind}, its wires {wires} across, with {crossbars} crossbars, welds {welds}, that came with {preTied} stems to a row from the inside out';
+        return 'On a {kind}, its wires {wires} across, with {crossbars} crossbars, welds {welds}, that came with {preTied} stems to '
+            .'a row from the inside out';
     }
 
     public function blanks(): array
@@ -46,6 +47,9 @@ final class PreTiedRing extends WireRing
 
     public function describe(Slip $slip, Units $units): string
     {
-        return parent::describe($slip, $units).sprintf(', with stems already on it: %s to a row from the inside out', Words::list($slip->counts('preTied')));
+        return parent::describe($slip, $units).sprintf(
+            ', with stems already on it: %s to a row from the inside out',
+            Words::list($slip->counts('preTied')),
+        );
     }
 }

@@ -74,6 +74,12 @@ final class Rectangle implements FormKind
 
     public function describe(Slip $slip, Units $units): string
     {
-        return sprintf('A frame %s wide and %s high, %s, with %s a side', $units->place($slip->length('width')), $units->place($slip->length('height')), Wires::words($slip, $units), Words::count($slip->count('aSide'), 'crossbar'));
+        return sprintf(
+            'A frame %s wide and %s high, %s, with %s a side',
+            $units->place($slip->length('width')),
+            $units->place($slip->length('height')),
+            Wires::words($slip, $units),
+            Words::count($slip->count('aSide'), 'crossbar'),
+        );
     }
 }

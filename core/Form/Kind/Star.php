@@ -45,7 +45,10 @@ final class Star extends ShapedFrame
         }
         $box = Box::around($outline);
 
-        return array_map(fn (array $point): array => [$point[0] * $x / $box->right, -$y + ($point[1] - $box->top) * 2 * $y / $box->high()], $outline);
+        return array_map(
+            fn (array $point): array => [$point[0] * $x / $box->right, -$y + ($point[1] - $box->top) * 2 * $y / $box->high()],
+            $outline,
+        );
     }
 
     protected function corners(Slip $slip): array

@@ -55,7 +55,10 @@ final class Stick implements FormKind, RunsFromEndToEnd
     {
         [$length, $width] = [$slip->length('length'), $slip->length('width')];
         if ($width->times(3)->isMoreThan($length)) {
-            throw Fault::at('/width', sprintf('A stick %s long and %s wide is a board. Write less for the width.', $units->exact($length), $units->exact($width)));
+            throw Fault::at(
+                '/width',
+                sprintf('A stick %s long and %s wide is a board. Write less for the width.', $units->exact($length), $units->exact($width)),
+            );
         }
         // Both its edges count as wires: the one to the right, seen from the front, is the outer one.
         [$x, $y] = [$width->toInches() / 2, $length->toInches() / 2];
@@ -73,6 +76,10 @@ final class Stick implements FormKind, RunsFromEndToEnd
 
     public function describe(Slip $slip, Units $units): string
     {
-        return sprintf('A flat stick %s long and %s wide, upright', $units->place($slip->length('length')), $units->place($slip->length('width')));
+        return sprintf(
+            'A flat stick %s long and %s wide, upright',
+            $units->place($slip->length('length')),
+            $units->place($slip->length('width')),
+        );
     }
 }

@@ -52,7 +52,10 @@ final class Wheel implements FormKind
     {
         [$rim, $hub, $spokes] = [$slip->length('rim')->toInches() / 2, $slip->length('hub')->toInches() / 2, $slip->count('spokes')];
         if ($hub > $rim - 0.5) {
-            throw Fault::at('/hub', sprintf('A hub %s across leaves no room for spokes. Write less, or a larger rim.', $units->exact($slip->length('hub'))));
+            throw Fault::at(
+                '/hub',
+                sprintf('A hub %s across leaves no room for spokes. Write less, or a larger rim.', $units->exact($slip->length('hub'))),
+            );
         }
 
         return new Form(
@@ -67,6 +70,11 @@ final class Wheel implements FormKind
 
     public function describe(Slip $slip, Units $units): string
     {
-        return sprintf('A wheel with a rim %s across, a hub %s across and %s', $units->place($slip->length('rim')), $units->place($slip->length('hub')), Words::count($slip->count('spokes'), 'spoke'));
+        return sprintf(
+            'A wheel with a rim %s across, a hub %s across and %s',
+            $units->place($slip->length('rim')),
+            $units->place($slip->length('hub')),
+            Words::count($slip->count('spokes'), 'spoke'),
+        );
     }
 }

@@ -56,7 +56,14 @@ final class WireLoop implements FormKind
         [$round, $radius] = [$slip->length('round')->toInches(), $slip->length('width')->toInches() / 2];
         $straight = ($round - 2 * M_PI * $radius) / 2;
         if ($straight < 0) {
-            throw Fault::at('/width', sprintf('A loop %s round is at most %s wide, when it is a circle. Write less.', $units->exact($slip->length('round')), $units->available(Length::ofUnits((int) ($round / M_PI * Length::PER_INCH)))));
+            throw Fault::at(
+                '/width',
+                sprintf(
+                    'A loop %s round is at most %s wide, when it is a circle. Write less.',
+                    $units->exact($slip->length('round')),
+                    $units->available(Length::ofUnits((int) ($round / M_PI * Length::PER_INCH))),
+                ),
+            );
         }
         $points = [[0.0, -$straight / 2 - $radius]];
         for ($i = 1; $i < 2 * self::STEPS; $i++) {
@@ -81,6 +88,11 @@ final class WireLoop implements FormKind
 
     public function describe(Slip $slip, Units $units): string
     {
-        return sprintf('A wire loop %s round, stretched to %s wide, of %s', $units->place($slip->length('round')), $units->place($slip->length('width')), Words::count($slip->count('hangers'), 'hanger'));
+        return sprintf(
+            'A wire loop %s round, stretched to %s wide, of %s',
+            $units->place($slip->length('round')),
+            $units->place($slip->length('width')),
+            Words::count($slip->count('hangers'), 'hanger'),
+        );
     }
 }

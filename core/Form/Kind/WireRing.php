@@ -88,10 +88,26 @@ class WireRing implements FormKind
         foreach ($diameters as $index => $diameter) {
             $text = $units->exact($diameter);
             if ($diameter->isLessThan($least) || $diameter->isMoreThan($most)) {
-                throw Fault::at('/wires', sprintf('A wire %s across is not one that a wreath is made on. Write %s to %s.', $text, $units->exact($least), $units->exact($most)));
+                throw Fault::at(
+                    '/wires',
+                    sprintf(
+                        'A wire %s across is not one that a wreath is made on. Write %s to %s.',
+                        $text,
+                        $units->exact($least),
+                        $units->exact($most),
+                    ),
+                );
             }
             if ($index > 0 && $diameter->plus($gap)->isMoreThan($diameters[$index - 1])) {
-                throw Fault::at('/wires', sprintf('Wires go from the outside in, each at least %s smaller across: %s cannot follow %s.', $units->needed($gap), $text, $units->exact($diameters[$index - 1])));
+                throw Fault::at(
+                    '/wires',
+                    sprintf(
+                        'Wires go from the outside in, each at least %s smaller across: %s cannot follow %s.',
+                        $units->needed($gap),
+                        $text,
+                        $units->exact($diameters[$index - 1]),
+                    ),
+                );
             }
         }
         $radius = $diameters[0]->toInches() / 2;
@@ -102,7 +118,12 @@ class WireRing implements FormKind
             $this->crossbars($slip, $radius, $units),
             Wires::pairs(count($diameters)),
             $count,
-            stickingOut: array_values(array_map(fn (Weld $weld): int => $weld->crossbar, array_filter($slip->objects('welds', Weld::class), fn (Weld $weld): bool => $weld->sticksOut))),
+            stickingOut: array_values(
+                array_map(
+                    fn (Weld $weld): int => $weld->crossbar,
+                    array_filter($slip->objects('welds', Weld::class), fn (Weld $weld): bool => $weld->sticksOut),
+                ),
+            ),
             preTied: $preTied,
         );
     }
@@ -115,16 +136,29 @@ class WireRing implements FormKind
         $spots = array_map(fn (int $number): float => $number * $section, range(0, $crossbars - 1));
         foreach ($slip->objects('welds', Weld::class) as $weld) {
             if ($weld->crossbar < 1 || $weld->crossbar > $crossbars) {
-                throw Fault::at('/welds', sprintf('There is no crossbar %d: the ring has %d, counted clockwise from 12 o\'clock.', $weld->crossbar, $crossbars));
+                throw Fault::at(
+                    '/welds',
+                    sprintf('There is no crossbar %d: the ring has %d, counted clockwise from 12 o\'clock.', $weld->crossbar, $crossbars),
+                );
             }
             if ($weld->crossbar === 1 && ! $weld->further->isZero()) {
-                throw Fault::at('/welds', 'Crossbar 1 is the one at 12 o\'clock, wherever that is: hang the ring so that it is, and measure the others from it.');
+                throw Fault::at(
+                    '/welds',
+                    'Crossbar 1 is the one at 12 o\'clock, wherever that is: hang the ring so that it is, and measure the others from it.',
+                );
             }
             $spots[$weld->crossbar - 1] += $weld->further->toInches();
         }
         foreach ($spots as $index => $spot) {
             if ($spot - ($spots[$index - 1] ?? -INF) < 0.25 || 2 * M_PI * $radius - $spot < 0.25) {
-                throw Fault::at($crossbars > 1 && $section < 0.25 ? '/crossbars' : '/welds', sprintf('Crossbar %d would stand on or beyond its neighbour. Sections are at least %s long.', $index + 1, $units->needed(Length::inches(0, 1, 4))));
+                throw Fault::at(
+                    $crossbars > 1 && $section < 0.25 ? '/crossbars' : '/welds',
+                    sprintf(
+                        'Crossbar %d would stand on or beyond its neighbour. Sections are at least %s long.',
+                        $index + 1,
+                        $units->needed(Length::inches(0, 1, 4)),
+                    ),
+                );
             }
         }
 

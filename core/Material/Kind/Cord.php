@@ -12,7 +12,18 @@ final readonly class Cord extends SoldOnRolls
 {
     public function __construct()
     {
-        parent::__construct('cord', 'cord', 'Natural cord', '#b99a6b', 'dashes', Length::inches(0, 1, 8), Length::inches(0, 1, 16), Length::inches(2), Length::yards(10), 300);
+        parent::__construct(
+            'cord',
+            'cord',
+            'Natural cord',
+            '#b99a6b',
+            'dashes',
+            Length::inches(0, 1, 8),
+            Length::inches(0, 1, 16),
+            Length::inches(2),
+            Length::yards(10),
+            300,
+        );
     }
 
     public function makesABase(): bool

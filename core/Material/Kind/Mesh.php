@@ -16,7 +16,18 @@ final readonly class Mesh extends SoldOnRolls
 
     public function __construct()
     {
-        parent::__construct(self::KEY, 'mesh', 'Sage mesh', '#7f9a76', 'slant', Length::inches(10), Length::inches(0, 1, 2), Length::inches(72), Length::yards(10), 650);
+        parent::__construct(
+            self::KEY,
+            'mesh',
+            'Sage mesh',
+            '#7f9a76',
+            'slant',
+            Length::inches(10),
+            Length::inches(0, 1, 2),
+            Length::inches(72),
+            Length::yards(10),
+            650,
+        );
     }
 
     public function fills(Slip $slip): float
@@ -30,13 +41,42 @@ final readonly class Mesh extends SoldOnRolls
 
     protected function own(): array
     {
-        return [new ChoiceBlank('body', 'what it is like', 'plain', ['plain' => 'plain', 'see-through' => 'see-through', 'full-bodied' => 'full-bodied', 'burlap' => 'burlap', 'stiff' => 'stiff sheet'])];
+        return [
+            new ChoiceBlank(
+                'body',
+                'what it is like',
+                'plain',
+                [
+                    'plain' => 'plain',
+                    'see-through' => 'see-through',
+                    'full-bodied' => 'full-bodied',
+                    'burlap' => 'burlap',
+                    'stiff' => 'stiff sheet',
+                ],
+            ),
+        ];
     }
 
     protected function ownOnTheShelf(): array
     {
         return [
-            new ChoiceBlank('weave', 'the weave', 'plain', ['plain' => 'plain weave', 'metallic' => 'metallic stripe', 'foil' => 'foil edge', 'poly-jute' => 'poly-jute', 'burlap' => 'burlap', 'fabric' => 'fabric mesh', 'tubing' => 'tubing', 'tulle' => 'tulle', 'sheet' => 'stiff sheet', 'raffia' => 'raffia']),
+            new ChoiceBlank(
+                'weave',
+                'the weave',
+                'plain',
+                [
+                    'plain' => 'plain weave',
+                    'metallic' => 'metallic stripe',
+                    'foil' => 'foil edge',
+                    'poly-jute' => 'poly-jute',
+                    'burlap' => 'burlap',
+                    'fabric' => 'fabric mesh',
+                    'tubing' => 'tubing',
+                    'tulle' => 'tulle',
+                    'sheet' => 'stiff sheet',
+                    'raffia' => 'raffia',
+                ],
+            ),
             new ChoiceBlank('edge', 'the edges', 'firm', ['firm' => 'both edges firm', 'loose' => 'one edge comes apart']),
         ];
     }

@@ -13,7 +13,18 @@ final readonly class Ribbon extends SoldOnRolls
 {
     public function __construct()
     {
-        parent::__construct('ribbon', 'ribbon', 'Cream ribbon', '#efe6cf', 'dots', Length::inches(2, 1, 2), Length::inches(0, 1, 8), Length::inches(8), Length::yards(10), 450);
+        parent::__construct(
+            'ribbon',
+            'ribbon',
+            'Cream ribbon',
+            '#efe6cf',
+            'dots',
+            Length::inches(2, 1, 2),
+            Length::inches(0, 1, 8),
+            Length::inches(8),
+            Length::yards(10),
+            450,
+        );
     }
 
     public function makesABase(): bool

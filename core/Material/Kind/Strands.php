@@ -14,7 +14,18 @@ final readonly class Strands extends SoldOnRolls
 
     public function __construct()
     {
-        parent::__construct(self::KEY, self::KEY, 'Natural raffia', '#c9a66b', 'dashes', Length::inches(0, 1, 4), Length::inches(0, 1, 16), Length::inches(72), Length::yards(100), 400);
+        parent::__construct(
+            self::KEY,
+            self::KEY,
+            'Natural raffia',
+            '#c9a66b',
+            'dashes',
+            Length::inches(0, 1, 4),
+            Length::inches(0, 1, 16),
+            Length::inches(72),
+            Length::yards(100),
+            400,
+        );
     }
 
     public function noun(): array

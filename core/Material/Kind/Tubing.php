@@ -12,7 +12,18 @@ final readonly class Tubing extends SoldOnRolls
 {
     public function __construct()
     {
-        parent::__construct('tubing', 'tubing', 'Gold tubing', '#c59a2d', 'bars', Length::inches(0, 3, 8), Length::inches(0, 1, 8), Length::inches(4), Length::yards(30), 500);
+        parent::__construct(
+            'tubing',
+            'tubing',
+            'Gold tubing',
+            '#c59a2d',
+            'bars',
+            Length::inches(0, 3, 8),
+            Length::inches(0, 1, 8),
+            Length::inches(4),
+            Length::yards(30),
+            500,
+        );
     }
 
     public function makesABase(): bool

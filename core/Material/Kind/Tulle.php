@@ -13,7 +13,18 @@ final readonly class Tulle extends SoldOnRolls
 {
     public function __construct()
     {
-        parent::__construct('tulle', 'tulle', 'White tulle', '#f4f2ec', 'dots', Length::inches(6), Length::inches(0, 1, 2), Length::inches(72), Length::yards(25), 300);
+        parent::__construct(
+            'tulle',
+            'tulle',
+            'White tulle',
+            '#f4f2ec',
+            'dots',
+            Length::inches(6),
+            Length::inches(0, 1, 2),
+            Length::inches(72),
+            Length::yards(25),
+            300,
+        );
     }
 
     public function fills(Slip $slip): float

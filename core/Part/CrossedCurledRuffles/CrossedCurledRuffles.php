@@ -47,7 +47,8 @@ final class CrossedCurledRuffles extends CurledRuffle
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=pieces}, {length} long, two for each tie: {material}. Roll each end {turns} turns to a curl {curl} across, clip it, and gather two as {kind}, one on {on}: {=count}.';
+        return 'Cut {=pieces}, {length} long, two for each tie: {material}. Roll each end {turns} turns to a curl {curl} across, '
+            .'clip it, and gather two as {kind}, one on {on}: {=count}.';
     }
 
     public function blanks(): array
@@ -61,7 +62,10 @@ final class CrossedCurledRuffles extends CurledRuffle
         $one = parent::size($on);
         $wing = $on->length('length')->toInches() / 2 - Curls::takes($on);
 
-        $along = cos(deg2rad(self::TURNED)) * ($wing * self::STANDS_OUT + $on->length('curl')->toInches()) + sin(deg2rad(self::TURNED)) * self::SHOWS * $one->reach;
+        $along = cos(deg2rad(self::TURNED)) * (
+            $wing * self::STANDS_OUT
+            + $on->length('curl')->toInches()
+        ) + sin(deg2rad(self::TURNED)) * self::SHOWS * $one->reach;
 
         return new Size($one->reach, $one->reachBecause, $along, $one->depth, $one->depthBecause);
     }

@@ -30,7 +30,8 @@ class CurledRuffle extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=count} of {material}, {length} long. Roll each end {turns} turns to a curl {curl} across, clip it, gather the middle as {kind}, one on {on}.';
+        return 'Cut {=count} of {material}, {length} long. Roll each end {turns} turns to a curl {curl} across, clip it, gather the '
+            .'middle as {kind}, one on {on}.';
     }
 
     public function blanks(): array
@@ -48,7 +49,10 @@ class CurledRuffle extends Pieces
     /** What the curls leave of a wing, and the curl at its end. */
     public function size(PartContext $on): Size
     {
-        return self::wings($on, $on->length('length')->toInches() / 2 - Curls::takes($on) + $on->length('curl')->toInches() / self::LIES_FLAT);
+        return self::wings(
+            $on,
+            $on->length('length')->toInches() / 2 - Curls::takes($on) + $on->length('curl')->toInches() / self::LIES_FLAT,
+        );
     }
 
     protected function minutes(): float

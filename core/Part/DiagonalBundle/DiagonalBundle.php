@@ -32,7 +32,8 @@ final class DiagonalBundle extends Bundle
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=pieces}, {length} long. Roll each from corner to corner to a spike {curl} across, cross {material} as {kind} so that each shows, tied by {stem}, one on {on}: {=count}.';
+        return 'Cut {=pieces}, {length} long. Roll each from corner to corner to a spike {curl} across, cross {material} as {kind} '
+            .'so that each shows, tied by {stem}, one on {on}: {=count}.';
     }
 
     public function blanks(): array
@@ -51,6 +52,12 @@ final class DiagonalBundle extends Bundle
     {
         $half = hypot($on->length('length')->toInches(), $on->width()->toInches()) / 2;
 
-        return new Size($half, sprintf('half the diagonal of %s x %s', $on->units->exact($on->length('length')), $on->units->exact($on->width())), $half * 0.8, self::depth($on), 'as bundles of such pieces stand');
+        return new Size(
+            $half,
+            sprintf('half the diagonal of %s x %s', $on->units->exact($on->length('length')), $on->units->exact($on->width())),
+            $half * 0.8,
+            self::depth($on),
+            'as bundles of such pieces stand',
+        );
     }
 }

@@ -46,7 +46,14 @@ final class FoldedRuffle extends Pieces
     public function demand(PartContext $on): Demand
     {
         if (! $on->length('fold')->times(2)->isLessThan($on->length('length'))) {
-            throw Fault::at('/fold', sprintf('Two folds of %s leave nothing of a piece of %s. Fold less, or cut longer.', $on->units->exact($on->length('fold')), $on->units->exact($on->length('length'))));
+            throw Fault::at(
+                '/fold',
+                sprintf(
+                    'Two folds of %s leave nothing of a piece of %s. Fold less, or cut longer.',
+                    $on->units->exact($on->length('fold')),
+                    $on->units->exact($on->length('length')),
+                ),
+            );
         }
 
         return parent::demand($on);

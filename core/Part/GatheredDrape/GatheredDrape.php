@@ -30,7 +30,8 @@ final class GatheredDrape extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=count} of {material}, {length} long. Gather each at its middle as {kind} on {on}, tied by {stem}, and let the ends hang.';
+        return 'Cut {=count} of {material}, {length} long. Gather each at its middle as {kind} on {on}, tied by {stem}, and let the '
+            .'ends hang.';
     }
 
     public function blanks(): array
@@ -40,7 +41,14 @@ final class GatheredDrape extends Pieces
 
     public function size(PartContext $on): Size
     {
-        return new Size(1.0, 'the gathers at the tie', min(5.4, $on->width()->toInches() * 0.54), 3.0, 'as hanging ends lie', hangs: $on->length('length')->toInches() / 2);
+        return new Size(
+            1.0,
+            'the gathers at the tie',
+            min(5.4, $on->width()->toInches() * 0.54),
+            3.0,
+            'as hanging ends lie',
+            hangs: $on->length('length')->toInches() / 2,
+        );
     }
 
     public function fullness(): ?array

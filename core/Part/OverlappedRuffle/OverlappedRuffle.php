@@ -32,7 +32,8 @@ final class OverlappedRuffle extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=count} of {material}, {length} long. Fold both ends to the middle until they overlap by {overlap}, turn it over and gather it as {kind}, one on {on}.';
+        return 'Cut {=count} of {material}, {length} long. Fold both ends to the middle until they overlap by {overlap}, turn it '
+            .'over and gather it as {kind}, one on {on}.';
     }
 
     public function blanks(): array
@@ -46,7 +47,14 @@ final class OverlappedRuffle extends Pieces
     public function demand(PartContext $on): Demand
     {
         if ($on->length('overlap')->times(2)->isMoreThan($on->length('length'))) {
-            throw Fault::at('/overlap', sprintf('An overlap of %s is more than half a piece of %s. Overlap less, or cut longer.', $on->units->exact($on->length('overlap')), $on->units->exact($on->length('length'))));
+            throw Fault::at(
+                '/overlap',
+                sprintf(
+                    'An overlap of %s is more than half a piece of %s. Overlap less, or cut longer.',
+                    $on->units->exact($on->length('overlap')),
+                    $on->units->exact($on->length('length')),
+                ),
+            );
         }
 
         return parent::demand($on);

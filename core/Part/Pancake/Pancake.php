@@ -30,7 +30,8 @@ final class Pancake extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=count} of {material}, {length} long. Fold {fold} back at each end, gather each flat as {kind} on {on}, and tuck its ends into the grooves of its neighbours.';
+        return 'Cut {=count} of {material}, {length} long. Fold {fold} back at each end, gather each flat as {kind} on {on}, and '
+            .'tuck its ends into the grooves of its neighbours.';
     }
 
     public function blanks(): array

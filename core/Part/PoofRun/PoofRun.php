@@ -68,7 +68,11 @@ final class PoofRun extends Continuous implements FillsBetweenRows
     {
         $several = count($on->rows) > 1;
 
-        return 'Tie {material}'.(count($on->materials) > 1 ? ' together' : '').' as {kind} on {on}: {=count}, each {pitch} from tie to tie, {parts}'
+        return 'Tie {material}'.(
+            count($on->materials) > 1
+                ? ' together'
+                : ''
+        ).' as {kind} on {on}: {=count}, each {pitch} from tie to tie, {parts}'
             .($several && $this->inOneGo($on) ? ' with {drop} to drop to the next row' : '')
             .($several ? ', {fill}.' : '.')
             .self::ending($on, 'a tail of {startTail}', ', {ends}');
@@ -80,9 +84,30 @@ final class PoofRun extends Continuous implements FillsBetweenRows
             LengthBlank::of('pitch', 'the pitch of a poof', Length::inches(9), Length::inches(1), Length::yards(20)),
             ...self::tails(2, 2),
             LengthBlank::of('drop', 'the drop to the next row', Length::zero(), Length::zero(), Length::yards(2)),
-            new ChoiceBlank('parts', 'in how many goes', self::IN_ONE_GO, [self::IN_ONE_GO => 'in one go', self::TWICE => 'twice round in one go', self::THRICE => 'three times round in one go', 'rows' => 'row by row', self::IN_HALVES => 'each row in two halves']),
-            new ChoiceBlank('fill', 'a pass between the rows', 'none', ['none' => 'with no pass between the rows', self::FILLING => 'then a filling pass on the inner row again']),
-            new ChoiceBlank('ends', 'how its ends are held', 'twice', ['twice' => 'each end tied twice', self::ZIP_TIED => 'each end held by a zip tie']),
+            new ChoiceBlank(
+                'parts',
+                'in how many goes',
+                self::IN_ONE_GO,
+                [
+                    self::IN_ONE_GO => 'in one go',
+                    self::TWICE => 'twice round in one go',
+                    self::THRICE => 'three times round in one go',
+                    'rows' => 'row by row',
+                    self::IN_HALVES => 'each row in two halves',
+                ],
+            ),
+            new ChoiceBlank(
+                'fill',
+                'a pass between the rows',
+                'none',
+                ['none' => 'with no pass between the rows', self::FILLING => 'then a filling pass on the inner row again'],
+            ),
+            new ChoiceBlank(
+                'ends',
+                'how its ends are held',
+                'twice',
+                ['twice' => 'each end tied twice', self::ZIP_TIED => 'each end held by a zip tie'],
+            ),
         ];
     }
 
@@ -98,7 +123,10 @@ final class PoofRun extends Continuous implements FillsBetweenRows
 
     public function leastRoll(PartContext $on): array
     {
-        return [Length::sum([$on->length('startTail'), $on->length('drop'), $on->length('pitch'), $on->length('endTail')]), 'A poof with its tails'];
+        return [
+            Length::sum([$on->length('startTail'), $on->length('drop'), $on->length('pitch'), $on->length('endTail')]),
+            'A poof with its tails',
+        ];
     }
 
     public function demand(PartContext $on): Demand
@@ -106,7 +134,10 @@ final class PoofRun extends Continuous implements FillsBetweenRows
         $rows = $on->rows;
         foreach ($rows as $row) {
             if (count($row->ties) < 2) {
-                throw Fault::at('/on', 'A run of poofs needs at least 2 ties in a row. Give the row another tie, or choose another technique.');
+                throw Fault::at(
+                    '/on',
+                    'A run of poofs needs at least 2 ties in a row. Give the row another tie, or choose another technique.',
+                );
             }
         }
         $passes = array_map(fn ($row): array => [$row, 0], $rows);

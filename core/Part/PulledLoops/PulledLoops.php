@@ -40,7 +40,11 @@ final class PulledLoops extends Continuous
 
     public function sentence(PartContext $on): string
     {
-        return 'Pull {material}'.(count($on->materials) > 1 ? ' together' : '').' up between the wires as {kind} {height} high, {=loops} to a stitch of {=stitch}, a stitch at {on}: {=count}.'
+        return 'Pull {material}'.(
+            count($on->materials) > 1
+                ? ' together'
+                : ''
+        ).' up between the wires as {kind} {height} high, {=loops} to a stitch of {=stitch}, a stitch at {on}: {=count}.'
             .self::ending($on, '{startTail} for the knot');
     }
 
@@ -70,7 +74,10 @@ final class PulledLoops extends Continuous
     public function demand(PartContext $on): Demand
     {
         if ($this->gaps($on) === 0) {
-            throw Fault::at('', 'Loops are pulled up between wires, and this form has only one. Choose another technique, or a form of two wires.');
+            throw Fault::at(
+                '',
+                'Loops are pulled up between wires, and this form has only one. Choose another technique, or a form of two wires.',
+            );
         }
         $steps = [];
         foreach ($on->rows as $row) {
@@ -84,7 +91,13 @@ final class PulledLoops extends Continuous
     {
         $height = $on->length('height')->toInches();
 
-        return new Size($height, sprintf('the height of a loop, %s', $on->units->exact($on->length('height'))), $height * 1.05, $height + 1, 'the height of a loop, and the form');
+        return new Size(
+            $height,
+            sprintf('the height of a loop, %s', $on->units->exact($on->length('height'))),
+            $height * 1.05,
+            $height + 1,
+            'the height of a loop, and the form',
+        );
     }
 
     protected function minutes(): float

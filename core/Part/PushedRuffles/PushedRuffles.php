@@ -85,7 +85,13 @@ final class PushedRuffles extends Continuous
     {
         $width = $on->width()->toInches();
 
-        return new Size($width / 3, sprintf('a third of the width of %s burlap, pushed together', $on->units->exact($on->width())), $on->length('rise')->toInches() / 2 + $on->length('step')->toInches() / 2, $on->length('rise')->toInches() + 1, 'how far it is raised, and the form');
+        return new Size(
+            $width / 3,
+            sprintf('a third of the width of %s burlap, pushed together', $on->units->exact($on->width())),
+            $on->length('rise')->toInches() / 2 + $on->length('step')->toInches() / 2,
+            $on->length('rise')->toInches() + 1,
+            'how far it is raised, and the form',
+        );
     }
 
     public function fullness(): ?array
@@ -110,6 +116,8 @@ final class PushedRuffles extends Continuous
 
     protected function reaching(PartContext $on, Length $least): Length
     {
-        return Length::ofUnits(max($on->length('rise')->units, Length::inches((int) ceil(($least->toInches() - $on->length('step')->toInches()) / 2))->units));
+        return Length::ofUnits(
+            max($on->length('rise')->units, Length::inches((int) ceil(($least->toInches() - $on->length('step')->toInches()) / 2))->units),
+        );
     }
 }

@@ -37,7 +37,8 @@ final class RolledBundle extends Bundle
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=pieces}, {length} long. Roll each along its curl to a tube {curl} across ({=turns}), stack {material} as {kind}, tied by {stem}, one on {on}: {=count}.';
+        return 'Cut {=pieces}, {length} long. Roll each along its curl to a tube {curl} across ({=turns}), stack {material} as '
+            .'{kind}, tied by {stem}, one on {on}: {=count}.';
     }
 
     public function blanks(): array
@@ -56,6 +57,12 @@ final class RolledBundle extends Bundle
     {
         $width = $on->width()->toInches();
 
-        return new Size($width / 2, sprintf('half a tube as long as the mesh is wide, %s', $on->units->exact($on->width())), $width * 0.38, self::depth($on), 'as bundles of such pieces stand');
+        return new Size(
+            $width / 2,
+            sprintf('half a tube as long as the mesh is wide, %s', $on->units->exact($on->width())),
+            $width * 0.38,
+            self::depth($on),
+            'as bundles of such pieces stand',
+        );
     }
 }

@@ -51,7 +51,13 @@ final class SecondAcross extends Pieces implements LiesOnOthers
     {
         $wing = $on->length('length')->toInches() / 2 * self::LIES_FLAT;
 
-        return new Size($wing, 'what of half a piece of '.$on->units->exact($on->length('length')).' lies across', $on->width()->toInches() / 2, 5.5, 'on top of the first');
+        return new Size(
+            $wing,
+            'what of half a piece of '.$on->units->exact($on->length('length')).' lies across',
+            $on->width()->toInches() / 2,
+            5.5,
+            'on top of the first',
+        );
     }
 
     protected function minutes(): float
@@ -63,8 +69,14 @@ final class SecondAcross extends Pieces implements LiesOnOthers
     {
         $bare = array_values(array_diff(array_map(fn (Tie $tie): int => $tie->number, $on->ties()), $on->there->taken));
 
-        return $bare === [] ? [] : [new Concern('across', 'Nothing to lie across.', ucfirst(Words::ties($bare)).' '.(count($bare) === 1 ? 'has' : 'have').' no piece yet that this could lie across. Build another layer there first, or move this one later.', $bare, [
-            'Make them ruffles' => ['kind' => Ruffle::KEY],
-        ])];
+        return $bare === []
+            ? []
+            : [new Concern('across', 'Nothing to lie across.', ucfirst(Words::ties($bare)).' '.(
+                count($bare) === 1
+                    ? 'has'
+                    : 'have'
+            ).' no piece yet that this could lie across. Build another layer there first, or move this one later.', $bare, [
+                'Make them ruffles' => ['kind' => Ruffle::KEY],
+            ])];
     }
 }

@@ -29,7 +29,8 @@ final class Starburst extends Bundle
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=pieces}, {length} long. Gather each at its middle like a small bow tie, turn {material} against each other as {kind}, tied by {stem}, one on {on}: {=count}.';
+        return 'Cut {=pieces}, {length} long. Gather each at its middle like a small bow tie, turn {material} against each other as '
+            .'{kind}, tied by {stem}, one on {on}: {=count}.';
     }
 
     public function blanks(): array
@@ -41,6 +42,12 @@ final class Starburst extends Bundle
     {
         $half = $on->length('length')->toInches() / 2;
 
-        return new Size($half, sprintf('half a piece of %s', $on->units->exact($on->length('length'))), $half, self::depth($on), 'as bundles of such pieces stand');
+        return new Size(
+            $half,
+            sprintf('half a piece of %s', $on->units->exact($on->length('length'))),
+            $half,
+            self::depth($on),
+            'as bundles of such pieces stand',
+        );
     }
 }

@@ -40,7 +40,8 @@ final class StrandBunch extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Draw off {strands} strands of {material}, {length} long, for each, {drawn}, and tie them at the middle as {kind} by {stem}, one on {on}: {=count}.';
+        return 'Draw off {strands} strands of {material}, {length} long, for each, {drawn}, and tie them at the middle as {kind} by '
+            .'{stem}, one on {on}: {=count}.';
     }
 
     public function blanks(): array
@@ -48,7 +49,12 @@ final class StrandBunch extends Pieces
         return [
             self::lengthBlank(16),
             new CountBlank('strands', 'the number of strands', 10, 2, 60),
-            new ChoiceBlank('drawn', 'how they are drawn off', self::IN_ONE, [self::IN_ONE => 'all in one', self::EACH => 'strand by strand, from pieces too']),
+            new ChoiceBlank(
+                'drawn',
+                'how they are drawn off',
+                self::IN_ONE,
+                [self::IN_ONE => 'all in one', self::EACH => 'strand by strand, from pieces too'],
+            ),
             OwnStem::blank(),
         ];
     }
@@ -64,7 +70,9 @@ final class StrandBunch extends Pieces
         foreach ($on->ties() as $index => $tie) {
             $element = Element::onTie($on->id, $index + 1, $tie->number);
             // Drawn off in one a bunch takes one stretch of the hank; strand by strand it can come from pieces that are there.
-            [$count, $length] = $on->slip->text('drawn') === self::EACH ? [$on->slip->count('strands'), $on->length('length')] : [1, self::bunch($on)];
+            [$count, $length] = $on->slip->text('drawn') === self::EACH
+                ? [$on->slip->count('strands'), $on->length('length')]
+                : [1, self::bunch($on)];
             array_push($cuts, ...array_fill(0, $count, new Cut($element, $on->at($tie)[0]->id, $length)));
         }
 
@@ -75,7 +83,13 @@ final class StrandBunch extends Pieces
     {
         $half = $on->length('length')->toInches() / 2;
 
-        return new Size($half * 0.6, 'what of half a bunch of '.$on->units->exact($on->length('length')).' stands out when it is spread', $half * 0.9, 3.0, 'as loose strands lie');
+        return new Size(
+            $half * 0.6,
+            'what of half a bunch of '.$on->units->exact($on->length('length')).' stands out when it is spread',
+            $half * 0.9,
+            3.0,
+            'as loose strands lie',
+        );
     }
 
     public function fullness(): ?array

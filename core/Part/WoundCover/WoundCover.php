@@ -64,7 +64,8 @@ final class WoundCover extends WoundPart
 
     public function sentence(PartContext $on): string
     {
-        return 'Wind a strip of {material}, {strip} wide, over the {area} as {kind}, each turn over the last by {overlap} of its width: {girth} round and {height} high takes {=pass} a pass, in {passes} passes. Glue both ends on the back.';
+        return 'Wind a strip of {material}, {strip} wide, over the {area} as {kind}, each turn over the last by {overlap} of its '
+            .'width: {girth} round and {height} high takes {=pass} a pass, in {passes} passes. Glue both ends on the back.';
     }
 
     public function words(PartContext $on): array
@@ -76,7 +77,12 @@ final class WoundCover extends WoundPart
     {
         return [
             LengthBlank::of('strip', 'the width of the strip', Length::inches(5), Length::inches(0, 1, 2), Length::inches(30)),
-            new ChoiceBlank('overlap', 'the part of a turn that overlaps', '1/3', ['none' => 'nothing', '1/4' => 'a quarter', '1/3' => 'a third', '1/2' => 'half']),
+            new ChoiceBlank(
+                'overlap',
+                'the part of a turn that overlaps',
+                '1/3',
+                ['none' => 'nothing', '1/4' => 'a quarter', '1/3' => 'a third', '1/2' => 'half'],
+            ),
             LengthBlank::of('girth', 'the average girth', Length::inches(18), Length::inches(1), Length::yards(4)),
             LengthBlank::of('height', 'the height of what is covered', Length::inches(10), Length::inches(1), Length::yards(4)),
             new CountBlank('passes', 'the number of passes', 2, 1, 4),
@@ -101,7 +107,14 @@ final class WoundCover extends WoundPart
     public function demand(PartContext $on): Demand
     {
         if ($on->length('strip')->isMoreThan($on->width())) {
-            throw Fault::at('/strip', sprintf('A strip %s wide does not come from mesh %s wide. Write a narrower strip, or take a wider mesh.', $on->units->exact($on->length('strip')), $on->units->exact($on->width())));
+            throw Fault::at(
+                '/strip',
+                sprintf(
+                    'A strip %s wide does not come from mesh %s wide. Write a narrower strip, or take a wider mesh.',
+                    $on->units->exact($on->length('strip')),
+                    $on->units->exact($on->width()),
+                ),
+            );
         }
         $cuts = [];
         foreach (range(1, $on->slip->count('passes')) as $pass) {
@@ -134,7 +147,9 @@ final class WoundCover extends WoundPart
     /** Exact, then up to the next whole unit of length. */
     private static function pass(PartContext $on): Length
     {
-        $covers = BigRational::of($on->length('strip')->units)->multipliedBy(BigRational::one()->minus(BigRational::of(self::OVERLAPS[$on->slip->text('overlap')])));
+        $covers = BigRational::of($on->length('strip')->units)->multipliedBy(
+            BigRational::one()->minus(BigRational::of(self::OVERLAPS[$on->slip->text('overlap')])),
+        );
         $takes = BigRational::of($on->length('girth')->units)->multipliedBy($on->length('height')->units)->dividedBy($covers);
 
         return Length::ofUnits($takes->toScale(0, RoundingMode::CEILING)->toInt());

@@ -45,7 +45,8 @@ final class WrappedStrips extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=count} of {material}, {length} long (twice round and 2 in is {=loosely}). Wrap each loosely round all the wires as {kind} at {on}, and close it on the back with a zip tie.';
+        return 'Cut {=count} of {material}, {length} long (twice round and 2 in is {=loosely}). Wrap each loosely round all the '
+            .'wires as {kind} at {on}, and close it on the back with a zip tie.';
     }
 
     public function blanks(): array
@@ -58,7 +59,9 @@ final class WrappedStrips extends Pieces
         $demand = parent::demand($on);
 
         // Where the ties are zip ties, each closes its strip, and there is no other.
-        return $on->group?->fastening === Fastening::ZipTie ? $demand : $demand->taking(GoodsNeed::pieces(ZipTies::KEY, count($demand->elements)));
+        return $on->group?->fastening === Fastening::ZipTie
+            ? $demand
+            : $demand->taking(GoodsNeed::pieces(ZipTies::KEY, count($demand->elements)));
     }
 
     public function size(PartContext $on): Size
@@ -66,7 +69,14 @@ final class WrappedStrips extends Pieces
         // A longer strip lies looser, and swells farther beyond the wires (a guess).
         $swells = 0.25 + min(1.2, max(0.0, $on->length('length')->toInches() - 2 * $on->form->band()) / 16);
 
-        return new Size($on->form->band() / 2 + $swells, 'half the band of wires, and what the strip swells beyond it', min(2.5, $on->width()->toInches() / 4), 3.0, 'as wrapped strips lie', roundTheBand: true);
+        return new Size(
+            $on->form->band() / 2 + $swells,
+            'half the band of wires, and what the strip swells beyond it',
+            min(2.5, $on->width()->toInches() / 4),
+            3.0,
+            'as wrapped strips lie',
+            roundTheBand: true,
+        );
     }
 
     public function fullness(): ?array
@@ -91,8 +101,13 @@ final class WrappedStrips extends Pieces
             return [];
         }
 
-        return [new Concern('too-short-round', 'Too short to close.', sprintf('Once round the wires and 2 in to overlap take %s.', $on->units->needed($least)), array_map(fn (Tie $tie): int => $tie->number, $on->ties()), [
-            'Cut '.$on->units->exact(self::round($on)->times(2)->plus(Length::inches(2))).' each' => ['length' => LengthText::canonical(self::round($on)->times(2)->plus(Length::inches(2)))],
+        return [new Concern('too-short-round', 'Too short to close.', sprintf(
+            'Once round the wires and 2 in to overlap take %s.',
+            $on->units->needed($least),
+        ), array_map(fn (Tie $tie): int => $tie->number, $on->ties()), [
+            'Cut '.$on->units->exact(self::round($on)->times(2)->plus(Length::inches(2))).' each' => [
+                'length' => LengthText::canonical(self::round($on)->times(2)->plus(Length::inches(2))),
+            ],
         ])];
     }
 

@@ -24,7 +24,10 @@ final class DivingHeuristic
             if ($patterns === [] || $effort->isSpent()) {
                 return null;
             }
-            usort($patterns, fn (Pattern $a, Pattern $b): int => [$b->times, self::used($b, $sizes)] <=> [$a->times, self::used($a, $sizes)]);
+            usort(
+                $patterns,
+                fn (Pattern $a, Pattern $b): int => [$b->times, self::used($b, $sizes)] <=> [$a->times, self::used($a, $sizes)],
+            );
             foreach ($patterns as $number => $pattern) {
                 $times = (int) floor($pattern->times + 1e-6);
                 // The first is cut in any case; of the others those that the relaxation is sure of.

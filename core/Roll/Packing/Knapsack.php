@@ -17,7 +17,10 @@ final class Knapsack
     /** @var array<int, float|int> the value by room */
     public readonly array $values;
 
-    /** @var list<array{int, int, int}> what can be taken: the index of a size, how many at once, and after which run's tails (-1 for pieces) */
+    /**
+     * @var list<array{int, int, int}> what can be taken: the index of a size, how many at once, and after which run's tails
+     *                 (-1 for pieces)
+     */
     private array $parcels = [];
 
     /** @var list<string> by parcel, a byte for each room: whether it is taken there */
@@ -30,10 +33,17 @@ final class Knapsack
      * @param  array<int, int>  $sizes
      * @param  array<int, int>  $counts
      * @param  array<int, float|int>  $worth  of one piece of each size
-     * @param  list<array{int, int, int}>  $runs  of each run its tails, and the first of the sizes that are its steps and the one after the last
+     * @param  list<array{int, int, int}>  $runs  of each run its tails, and the first of the sizes that are its steps and the one after
+     *                 the last
      */
-    public function __construct(int $room, private readonly array $sizes, array $counts, array $worth, private readonly Effort $effort, private readonly array $runs = [])
-    {
+    public function __construct(
+        int $room,
+        private readonly array $sizes,
+        array $counts,
+        array $worth,
+        private readonly Effort $effort,
+        private readonly array $runs = [],
+    ) {
         $effort->spend($room);
         $values = array_fill(0, $room + 1, 0);
         $values = $this->take($values, 0, $runs[0][1] ?? count($sizes), $counts, $worth, $room, -1);

@@ -7,9 +7,11 @@ namespace Davrin\Core\Roll\Packing;
 use Davrin\Core\Effort\Effort;
 
 /**
- * What no way of cutting can better, where runs are laid beside the pieces, or pieces do not lie on the grid. It bounds, because all that it
+ * What no way of cutting can better, where runs are laid beside the pieces, or pieces do not lie on the grid. It bounds, because all
+ * that it
  * rests on asks for less than any plan does: pieces are no longer and rolls no shorter than they are (Task::loosened), a roll may be cut in
- * fractions (Relaxation), the parts of a run may be as short as a step, each roll that gives to it paying its tails, and of all choices that
+ * fractions (Relaxation), the parts of a run may be as short as a step, each roll that gives to it paying its tails, and of all choices
+ * that
  * cost as much the one that holds most stands for the others (Choices). A choice that is too little even so is too little.
  */
 final readonly class LowerBound
@@ -20,7 +22,14 @@ final readonly class LowerBound
      * @param  list<array{int, int, int}>  $runs  as the Knapsack has them
      * @param  int  $needed  how long all of it is together, in steps
      */
-    private function __construct(private PackingTask $task, private array $sizes, private array $counts, private array $runs, private int $needed, private Effort $effort) {}
+    private function __construct(
+        private PackingTask $task,
+        private array $sizes,
+        private array $counts,
+        private array $runs,
+        private int $needed,
+        private Effort $effort,
+    ) {}
 
     /** @param  Bound  $enough  what is found so far: no more is asked than whether that can be bettered */
     public static function of(PackingTask $task, Bound $enough, Effort $effort): Bound
@@ -32,7 +41,10 @@ final readonly class LowerBound
             return new Bound($unmet, 0, 0);
         }
 
-        return new Bound($unmet, ...self::asked($task, $task->withoutLongest($task->counts, $unmet), $effort)->cost([$enough->money, $enough->opened]));
+        return new Bound(
+            $unmet,
+            ...self::asked($task, $task->withoutLongest($task->counts, $unmet), $effort)->cost([$enough->money, $enough->opened]),
+        );
     }
 
     /** @param  array<int, int>  $counts  of the pieces */
@@ -58,7 +70,14 @@ final readonly class LowerBound
     /** How many pieces and steps stay unmet on all that there is. */
     private function unmet(): int
     {
-        return Relaxation::ofMost($this->sizes, $this->counts, $this->task->rooms, $this->most(), $this->effort->part(2), $this->runs)->least;
+        return Relaxation::ofMost(
+            $this->sizes,
+            $this->counts,
+            $this->task->rooms,
+            $this->most(),
+            $this->effort->part(2),
+            $this->runs,
+        )->least;
     }
 
     /**
@@ -82,7 +101,14 @@ final readonly class LowerBound
 
     private function isTooLittle(RollChoice $choice): bool
     {
-        return Relaxation::ofAll($this->sizes, $this->counts, array_intersect_key($this->task->rooms, $choice->rolls), $choice->rolls, $this->effort->part(4), $this->runs)->least > 0;
+        return Relaxation::ofAll(
+            $this->sizes,
+            $this->counts,
+            array_intersect_key($this->task->rooms, $choice->rolls),
+            $choice->rolls,
+            $this->effort->part(4),
+            $this->runs,
+        )->least > 0;
     }
 
     /** @return array<int, int> how many rolls of each kind could be wanted: one for each piece and step at the most */

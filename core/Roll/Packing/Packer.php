@@ -43,7 +43,9 @@ final class Packer
     {
         $this->loose = $task->loosened();
         $this->reach = new SubsetSums(max([0, ...$task->rooms]), $task->sizes, $counts, $effort);
-        $this->looseReach = $task->isExact ? $this->reach : new SubsetSums(max([0, ...$this->loose->rooms]), $this->loose->sizes, $counts, $effort);
+        $this->looseReach = $task->isExact
+            ? $this->reach
+            : new SubsetSums(max([0, ...$this->loose->rooms]), $this->loose->sizes, $counts, $effort);
     }
 
     /** @param  bool  $polished  whether what LeftoverScore says counts, too: no less is unmet or opened for it */
@@ -99,13 +101,25 @@ final class Packer
             } elseif ($fit === null) {
                 [$left, $isSure] = [$left + 1, false];
             } else {
-                $left = ExponentialSearch::first($left + 1, $last, fn (int $left): bool => ! $without($left)->isProvenTooMuchFor($all)) ?? $last;
+                $left = ExponentialSearch::first(
+                    $left + 1,
+                    $last,
+                    fn (int $left): bool => ! $without($left)->isProvenTooMuchFor($all),
+                ) ?? $last;
                 $sure = $isSure ? $left : $sure;
             }
         }
 
         // Where it is not sure of itself how many stay out, the relaxation says so at the least.
-        return [$without($left)->counts, $forced + ($isSure ? $sure : max($sure, Relaxation::ofMost($task->sizes, $counts, array_intersect_key($task->rooms, $all), $all, $effort)->least)), is_array($fit) ? $fit : null];
+        return [
+            $without($left)->counts,
+            $forced + (
+                $isSure
+                    ? $sure
+                    : max($sure, Relaxation::ofMost($task->sizes, $counts, array_intersect_key($task->rooms, $all), $all, $effort)->least)
+            ),
+            is_array($fit) ? $fit : null,
+        ];
     }
 
     /**
@@ -144,7 +158,10 @@ final class Packer
     {
         $rolls = $this->order($all->rolls);
 
-        return self::patterns($rolls, $this->inUnits($rolls) ?? throw new \LogicException('What is laid at all is laid on all that there is.'));
+        return self::patterns(
+            $rolls,
+            $this->inUnits($rolls) ?? throw new \LogicException('What is laid at all is laid on all that there is.'),
+        );
     }
 
     /** How much room all pieces take at the least, in steps; a roll may give nearly one more than it is counted to hold. */
@@ -172,7 +189,13 @@ final class Packer
     private function isProvenTooMuchFor(array $rolls): bool
     {
         return $this->isTooLong($rolls)
-            || Relaxation::ofAll($this->loose->sizes, $this->counts, array_intersect_key($this->loose->rooms, $rolls), $rolls, $this->effort->part(4))->least > 0;
+            || Relaxation::ofAll(
+                $this->loose->sizes,
+                $this->counts,
+                array_intersect_key($this->loose->rooms, $rolls),
+                $rolls,
+                $this->effort->part(4),
+            )->least > 0;
     }
 
     /**
@@ -185,7 +208,12 @@ final class Packer
     {
         $lengths = array_map(fn (array $roll): int => $this->task->kinds[$roll[0]]->length, $rolls);
 
-        return Heuristics::firstFit($this->task->lengths, $this->counts, $lengths, $this->effort) ?? Heuristics::bestFit($this->task->lengths, $this->counts, $lengths, $this->effort);
+        return Heuristics::firstFit(
+            $this->task->lengths,
+            $this->counts,
+            $lengths,
+            $this->effort,
+        ) ?? Heuristics::bestFit($this->task->lengths, $this->counts, $lengths, $this->effort);
     }
 
     /**
@@ -234,9 +262,21 @@ final class Packer
     private function order(array $rolls): array
     {
         $kinds = array_keys(array_filter($rolls));
-        usort($kinds, fn (int $a, int $b): int => [! $this->task->kinds[$a]->isOpen(), $this->task->kinds[$a]->length, $a] <=> [! $this->task->kinds[$b]->isOpen(), $this->task->kinds[$b]->length, $b]);
+        usort(
+            $kinds,
+            fn (int $a, int $b): int => [
+                ! $this->task->kinds[$a]->isOpen(),
+                $this->task->kinds[$a]->length,
+                $a,
+            ] <=> [! $this->task->kinds[$b]->isOpen(), $this->task->kinds[$b]->length, $b],
+        );
 
-        return array_merge(...array_map(fn (int $kind): array => array_map(fn (int $number): array => [$kind, $number], range(0, $rolls[$kind] - 1)), $kinds));
+        return array_merge(
+            ...array_map(
+                fn (int $kind): array => array_map(fn (int $number): array => [$kind, $number], range(0, $rolls[$kind] - 1)),
+                $kinds,
+            ),
+        );
     }
 
     /**
@@ -303,7 +343,13 @@ final class Packer
     {
         $best = LeftoverScore::of($this->task, $choice->rolls, $cuts);
         $needed = $this->task->together($this->counts);
-        $room = array_sum(array_map(fn (int $kind, int $count): int => $count * $this->reach->upTo($this->task->rooms[$kind]), array_keys($choice->rolls), $choice->rolls));
+        $room = array_sum(
+            array_map(
+                fn (int $kind, int $count): int => $count * $this->reach->upTo($this->task->rooms[$kind]),
+                array_keys($choice->rolls),
+                $choice->rolls,
+            ),
+        );
         $kinds = array_keys($choice->rolls);
         usort($kinds, fn (int $a, int $b): int => $this->task->kinds[$b]->length <=> $this->task->kinds[$a]->length);
         foreach ($kinds as $kind) {
@@ -352,9 +398,14 @@ final class Packer
         for ($turn = 0; $turn < self::CLOSE_TARGETS && $target !== null && $this->task->kinds[$kind]->length - $target * $this->task->step > $longest; $turn++) {
             $its = $rooms + [$short => $target];
             $relaxation = Relaxation::ofAll($this->task->sizes, $this->counts, $its, $rolls, $this->effort->part(2));
-            $cuts = $relaxation->least > 0 ? null : DivingHeuristic::from($this->task->sizes, $this->counts, $its, $rolls, $relaxation->patterns, $this->effort->part(2));
+            $cuts = $relaxation->least > 0
+                ? null
+                : DivingHeuristic::from($this->task->sizes, $this->counts, $its, $rolls, $relaxation->patterns, $this->effort->part(2));
             if ($cuts !== null) {
-                return array_map(fn (Pattern $pattern): Pattern => $pattern->kind === $short ? new Pattern($kind, $pattern->pieces) : $pattern, $cuts);
+                return array_map(
+                    fn (Pattern $pattern): Pattern => $pattern->kind === $short ? new Pattern($kind, $pattern->pieces) : $pattern,
+                    $cuts,
+                );
             }
             $target = $this->reach->from($target + 1);
         }

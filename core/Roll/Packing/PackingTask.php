@@ -6,7 +6,8 @@ namespace Davrin\Core\Roll\Packing;
 
 /**
  * Pieces of several lengths to be cut from rolls of several kinds. Lengths are counted in steps of a grid that all pieces lie
- * on, so that every sum of pieces can be looked at; a grid that would be too fine is made coarser, and then pieces round up and rolls down. No
+ * on, so that every sum of pieces can be looked at; a grid that would be too fine is made coarser, and then pieces round up and rolls
+ * down. No
  * piece is shorter than a step: a roll has 12,000 of them.
  */
 final readonly class PackingTask
@@ -21,7 +22,8 @@ final readonly class PackingTask
      * @param  list<int>  $sizes  the same in steps
      * @param  list<int>  $counts  how many pieces there are of each
      * @param  list<RollKind>  $kinds  each once
-     * @param  list<list<int>>  $places  of each kind, where it stands among those that were given; as often as there are of it, the last as often as it takes
+     * @param  list<list<int>>  $places  of each kind, where it stands among those that were given; as often as there are of it, the
+     *                 last as often as it takes
      * @param  array<int, int>  $rooms  of each kind, how many steps it holds
      * @param  int  $keepFrom  in units: a leftover as long as this is kept; no length at all is none
      * @param  list<RunShare>  $runs  that are laid on these rolls beside the pieces
@@ -62,7 +64,18 @@ final readonly class PackingTask
     {
         $up = fn (int $length): int => intdiv($length + $this->step - 1, $this->step);
 
-        return $this->isExact ? $this : self::onGrid($this->step, true, array_combine($this->lengths, $this->counts), fn (int $length): int => intdiv($length, $this->step), $this->kinds, $up, $this->keepFrom, $this->runs);
+        return $this->isExact
+            ? $this
+            : self::onGrid(
+                $this->step,
+                true,
+                array_combine($this->lengths, $this->counts),
+                fn (int $length): int => intdiv($length, $this->step),
+                $this->kinds,
+                $up,
+                $this->keepFrom,
+                $this->runs,
+            );
     }
 
     /**
@@ -72,21 +85,47 @@ final readonly class PackingTask
      * @param  callable(int): int  $room  in steps, of a roll in units
      * @param  list<RunShare>  $runs
      */
-    private static function onGrid(int $step, bool $isExact, array $pieces, callable $size, array $kinds, callable $room, int $keepFrom, array $runs): self
-    {
+    private static function onGrid(
+        int $step,
+        bool $isExact,
+        array $pieces,
+        callable $size,
+        array $kinds,
+        callable $room,
+        int $keepFrom,
+        array $runs,
+    ): self {
         krsort($pieces);
         [$alike, $places] = [[], []];
         foreach ($kinds as $place => $kind) {
             $key = "$kind->length/$kind->price/".(int) $kind->opens;
             $before = $alike[$key]->count ?? (isset($alike[$key]) ? null : 0);
-            $alike[$key] = new RollKind($kind->length, $before === null || $kind->count === null ? null : $before + $kind->count, $kind->price, $kind->opens);
+            $alike[$key] = new RollKind(
+                $kind->length,
+                $before === null || $kind->count === null ? null : $before + $kind->count,
+                $kind->price,
+                $kind->opens,
+            );
             // Those that there are as many of as it takes come after those that are counted.
             $counted = array_fill(0, $kind->count ?? 1, $place);
-            $places[$key] = $kind->count !== null && $before === null && isset($places[$key]) ? [...$counted, ...$places[$key]] : [...$places[$key] ?? [], ...$counted];
+            $places[$key] = $kind->count !== null && $before === null && isset($places[$key])
+                ? [...$counted, ...$places[$key]]
+                : [...$places[$key] ?? [], ...$counted];
         }
         $alike = array_values($alike);
 
-        return new self($step, $isExact, array_keys($pieces), array_map($size, array_keys($pieces)), array_values($pieces), $alike, array_values($places), array_map(fn (RollKind $kind): int => $room($kind->length), $alike), max(1, $keepFrom), $runs);
+        return new self(
+            $step,
+            $isExact,
+            array_keys($pieces),
+            array_map($size, array_keys($pieces)),
+            array_values($pieces),
+            $alike,
+            array_values($places),
+            array_map(fn (RollKind $kind): int => $room($kind->length), $alike),
+            max(1, $keepFrom),
+            $runs,
+        );
     }
 
     /**

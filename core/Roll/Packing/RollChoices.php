@@ -25,7 +25,9 @@ final readonly class RollChoices
     public static function of(PackingTask $task, array $most): self
     {
         $open = array_filter($most, fn (int $count, int $kind): bool => $count > 0 && $task->kinds[$kind]->isOpen(), ARRAY_FILTER_USE_BOTH);
-        $closed = array_keys(array_filter($most, fn (int $count, int $kind): bool => $count > 0 && ! $task->kinds[$kind]->isOpen(), ARRAY_FILTER_USE_BOTH));
+        $closed = array_keys(
+            array_filter($most, fn (int $count, int $kind): bool => $count > 0 && ! $task->kinds[$kind]->isOpen(), ARRAY_FILTER_USE_BOTH),
+        );
         usort($closed, fn (int $a, int $b): int => [$task->rooms[$b], $a] <=> [$task->rooms[$a], $b]);
         $byPrice = [0 => []];
         foreach ($closed as $kind) {
@@ -36,7 +38,12 @@ final readonly class RollChoices
         $free = $byPrice[0];
         unset($byPrice[0]);
 
-        return new self($task, $open, $free, array_map(fn (int $price, array $kinds): array => [$price, $kinds], array_keys($byPrice), array_values($byPrice)));
+        return new self(
+            $task,
+            $open,
+            $free,
+            array_map(fn (int $price, array $kinds): array => [$price, $kinds], array_keys($byPrice), array_values($byPrice)),
+        );
     }
 
     /** All that there is. */
@@ -57,19 +64,30 @@ final readonly class RollChoices
         $ways = $this->waysToBuy($least);
         while ($ways->valid()) {
             $alike = $ways->current();
-            $fewest = array_filter(array_map(fn (array $bought): ?int => $this->fewestFree($bought, $least), $alike), fn (?int $free): bool => $free !== null);
+            $fewest = array_filter(
+                array_map(fn (array $bought): ?int => $this->fewestFree($bought, $least), $alike),
+                fn (?int $free): bool => $free !== null,
+            );
             $isTooLittle = null;
             while ($fewest !== []) {
                 $way = $this->cheapest($alike, $fewest);
                 $isTooLittle = yield $this->with($alike[$way], $fewest[$way]);
-                $next = $isTooLittle === null ? $fewest[$way] + 1 : ExponentialSearch::first($fewest[$way] + 1, count($this->free), fn (int $free): bool => ! $isTooLittle($this->with($alike[$way], $free)));
+                $next = $isTooLittle === null
+                    ? $fewest[$way] + 1
+                    : ExponentialSearch::first(
+                        $fewest[$way] + 1,
+                        count($this->free),
+                        fn (int $free): bool => ! $isTooLittle($this->with($alike[$way], $free)),
+                    );
                 if ($next === null || $next > count($this->free)) {
                     unset($fewest[$way]);
                 } else {
                     $fewest[$way] = $next;
                 }
             }
-            $ways->send($isTooLittle === null ? null : fn (int $bought): bool => ! $isTooLittle($this->with([$bought], count($this->free))));
+            $ways->send(
+                $isTooLittle === null ? null : fn (int $bought): bool => ! $isTooLittle($this->with([$bought], count($this->free))),
+            );
         }
     }
 
@@ -104,7 +122,9 @@ final readonly class RollChoices
             [$money, $last, $bought] = $heap->extract();
             for ($place = $last; $place < count($this->paid); $place++) {
                 if ($bought[$place] < count($this->paid[$place][1])) {
-                    $heap->insert([$money + $this->paid[$place][0], $place, array_values(array_replace($bought, [$place => $bought[$place] + 1]))]);
+                    $heap->insert(
+                        [$money + $this->paid[$place][0], $place, array_values(array_replace($bought, [$place => $bought[$place] + 1]))],
+                    );
                 }
             }
             $alike[] = $bought;

@@ -21,8 +21,13 @@ final class SubsetSums
      * @param  array<int, int>  $counts
      * @param  bool  $untilFull  whether nothing more is asked for once the room itself is reached
      */
-    public function __construct(private readonly int $room, private readonly array $sizes, array $counts, Effort $effort, bool $untilFull = false)
-    {
+    public function __construct(
+        private readonly int $room,
+        private readonly array $sizes,
+        array $counts,
+        Effort $effort,
+        bool $untilFull = false,
+    ) {
         $effort->spend($room);
         $by = array_fill(0, $room + 1, -1);
         $times = array_fill(0, $room + 1, 0);

@@ -64,7 +64,10 @@ final class CornersAndSides implements TieLayout
         foreach ($corners as $index => $corner) {
             $next = $corners[$index + 1] ?? $corners[0] + $form->length($seat);
             $spots[] = new Spot($seat, $corner, corner: true);
-            array_push($spots, ...array_map(fn (float $distance): Spot => new Spot($seat, $distance), $this->side($form, $seat, $corner, $next, $aSide)));
+            array_push(
+                $spots,
+                ...array_map(fn (float $distance): Spot => new Spot($seat, $distance), $this->side($form, $seat, $corner, $next, $aSide)),
+            );
         }
 
         return [Row::inOrder($form, $spots, true)];

@@ -21,7 +21,8 @@ final class CrossbarsAndOuterMid extends TwoRows
 
     public function sentence(): string
     {
-        return 'Prep it {layout}'.SectionChoice::SENTENCE.': one tie at the crossbar on the {=inner}; on the {=outer} one at the crossbar and one at mid section.';
+        return 'Prep it {layout}'.SectionChoice::SENTENCE
+            .': one tie at the crossbar on the {=inner}; on the {=outer} one at the crossbar and one at mid section.';
     }
 
     protected function inner(float $long): array

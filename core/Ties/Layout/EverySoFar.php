@@ -52,7 +52,13 @@ final class EverySoFar implements TieLayout
         return [
             LengthBlank::of('every', 'the distance from tie to tie', Length::inches(2), Length::inches(0, 1, 4), Length::inches(48)),
             SeatChoice::blank($form),
-            LengthBlank::of('first', 'the place of the first tie', $form->closed() ? Length::zero() : Length::inches(1), Length::zero(), Length::inches(120)),
+            LengthBlank::of(
+                'first',
+                'the place of the first tie',
+                $form->closed() ? Length::zero() : Length::inches(1),
+                Length::zero(),
+                Length::inches(120),
+            ),
         ];
     }
 
@@ -66,14 +72,30 @@ final class EverySoFar implements TieLayout
         $seat = SeatChoice::of($form, $slip);
         [$every, $first, $length] = [$slip->length('every')->toInches(), $slip->length('first')->toInches(), $form->length($seat)];
         if ($first > $length + 1e-6) {
-            throw Fault::at('/first', sprintf('The %s is %s long. Write less for the first tie.', $form->name($seat), $units->available(Length::ofUnits((int) ($length * Length::PER_INCH)))));
+            throw Fault::at(
+                '/first',
+                sprintf(
+                    'The %s is %s long. Write less for the first tie.',
+                    $form->name($seat),
+                    $units->available(Length::ofUnits((int) ($length * Length::PER_INCH))),
+                ),
+            );
         }
         $count = $form->closed() ? max(1, (int) round($length / $every)) : (int) floor(($length - $first) / $every + 1e-6) + 1;
         $step = $form->closed() ? $length / $count : $every;
         if ($count > Ties::MOST) {
-            throw Fault::at('/every', sprintf('That makes %d ties. Davrin plans up to %d on one form: write a larger distance.', $count, Ties::MOST));
+            throw Fault::at(
+                '/every',
+                sprintf('That makes %d ties. Davrin plans up to %d on one form: write a larger distance.', $count, Ties::MOST),
+            );
         }
 
-        return [Row::inOrder($form, array_map(fn (int $tie): Spot => new Spot($seat, $first + $tie * $step), range(0, $count - 1)), $form->closed())];
+        return [
+            Row::inOrder(
+                $form,
+                array_map(fn (int $tie): Spot => new Spot($seat, $first + $tie * $step), range(0, $count - 1)),
+                $form->closed(),
+            ),
+        ];
     }
 }

@@ -23,7 +23,8 @@ final class Flat extends TwoRows
 
     public function sentence(): string
     {
-        return 'Prep it {layout}'.SectionChoice::SENTENCE.', for pancakes: one tie at mid section on the {=inner}, one at the crossbar on the {=outer} alone.';
+        return 'Prep it {layout}'.SectionChoice::SENTENCE
+            .', for pancakes: one tie at mid section on the {=inner}, one at the crossbar on the {=outer} alone.';
     }
 
     public function fits(Form $form): bool

@@ -26,14 +26,21 @@ final class InnerMidTwoOuter extends TwoRows
 
     public function sentence(): string
     {
-        return 'Prep it {layout}'.SectionChoice::SENTENCE.': one tie at mid section on the {=inner}, two on the {=outer}, {fromCrossbar} from the crossbars.';
+        return 'Prep it {layout}'.SectionChoice::SENTENCE
+            .': one tie at mid section on the {=inner}, two on the {=outer}, {fromCrossbar} from the crossbars.';
     }
 
     public function blanks(Form $form): array
     {
         return [
             ...parent::blanks($form),
-            LengthBlank::of('fromCrossbar', 'the distance from a crossbar', Length::inches(1, 1, 2), Length::inches(0, 1, 4), Length::inches(24)),
+            LengthBlank::of(
+                'fromCrossbar',
+                'the distance from a crossbar',
+                Length::inches(1, 1, 2),
+                Length::inches(0, 1, 4),
+                Length::inches(24),
+            ),
         ];
     }
 

@@ -62,7 +62,10 @@ final class NASection implements TieLayout
             $form,
             SeatChoice::of($form, $slip),
             SectionChoice::of($form, $slip),
-            fn (float $long): array => array_map(fn (int $tie): float => ($tie + 0.5) / $slip->count('perSection') * $long, range(0, $slip->count('perSection') - 1)),
+            fn (float $long): array => array_map(
+                fn (int $tie): float => ($tie + 0.5) / $slip->count('perSection') * $long,
+                range(0, $slip->count('perSection') - 1),
+            ),
         )];
     }
 }

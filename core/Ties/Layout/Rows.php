@@ -67,7 +67,10 @@ class Rows implements TieLayout
         foreach ($counts as $index => $count) {
             $seat = $pairs[count($counts) === 1 ? intdiv(count($pairs), 2) : (int) round($index * (count($pairs) - 1) / (count($counts) - 1))];
             $length = $form->length($seat);
-            $rows[] = new Row(array_map(fn (int $tie): Spot => new Spot($seat, ($tie + 0.5) / $count * $length), range(0, $count - 1)), $form->closed());
+            $rows[] = new Row(
+                array_map(fn (int $tie): Spot => new Spot($seat, ($tie + 0.5) / $count * $length), range(0, $count - 1)),
+                $form->closed(),
+            );
         }
 
         return $rows;

@@ -30,7 +30,10 @@ final class SectionChoice
         $sections = $slip->countsIfAny('sections');
         foreach ($sections ?? [] as $section) {
             if ($section > $form->sections()) {
-                throw Fault::at('/sections', sprintf('There is no section %d: the form has %s.', $section, Words::count($form->sections(), 'section')));
+                throw Fault::at(
+                    '/sections',
+                    sprintf('There is no section %d: the form has %s.', $section, Words::count($form->sections(), 'section')),
+                );
             }
         }
 

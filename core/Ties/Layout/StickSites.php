@@ -38,7 +38,8 @@ final class StickSites implements TieLayout
 
     public function sentence(): string
     {
-        return 'Prep it {layout}, and so on, at {sites} sites, the first with {startWith}, {first} from one end, the last {last} from the other.';
+        return 'Prep it {layout}, and so on, at {sites} sites, the first with {startWith}, {first} from one end, the last {last} '
+            .'from the other.';
     }
 
     public function words(Form $form): array
@@ -66,13 +67,23 @@ final class StickSites implements TieLayout
         [$first, $last, $sites] = [$slip->length('first')->toInches(), $slip->length('last')->toInches(), $slip->count('sites')];
         $room = $form->length(Seat::pair(1)) - $first - $last;
         if ($room < ($sites - 1) * 0.25) {
-            throw Fault::at('/sites', sprintf('Between its ends the stick has %s, too little for %d sites. Write fewer.', $units->available(Length::ofUnits((int) (max(0.0, $room) * Length::PER_INCH))), $sites));
+            throw Fault::at(
+                '/sites',
+                sprintf(
+                    'Between its ends the stick has %s, too little for %d sites. Write fewer.',
+                    $units->available(Length::ofUnits((int) (max(0.0, $room) * Length::PER_INCH))),
+                    $sites,
+                ),
+            );
         }
         $spots = [];
         for ($site = 0; $site < $sites; $site++) {
             $at = $first + $room * $site / ($sites - 1);
             $isPair = ($site % 2 === 0) === ($slip->text('startWith') === 'pair');
-            array_push($spots, ...array_map(fn (Seat $seat): Spot => new Spot($seat, $at), $isPair ? [Seat::wire(2), Seat::wire(1)] : [Seat::pair(1)]));
+            array_push(
+                $spots,
+                ...array_map(fn (Seat $seat): Spot => new Spot($seat, $at), $isPair ? [Seat::wire(2), Seat::wire(1)] : [Seat::pair(1)]),
+            );
         }
 
         return [new Row($spots, false)];

@@ -13,7 +13,10 @@ use Davrin\Core\Ties\Row;
 use Davrin\Core\Ties\Spot;
 use Davrin\Core\Ties\TieLayout;
 
-/** Stepping from the inner pair out to the outer and back, tie by tie, and carrying on where the last section stopped, so that no line shows. */
+/**
+ * Stepping from the inner pair out to the outer and back, tie by tie, and carrying on where the last section stopped, so that no line
+ * shows.
+ */
 final class Zigzag implements TieLayout
 {
     public function key(): string
@@ -33,7 +36,8 @@ final class Zigzag implements TieLayout
 
     public function sentence(): string
     {
-        return 'Prep it {layout} with {perSection} ties a section'.SectionChoice::SENTENCE.', stepping from the {=inner} out to the {=outer} and back.';
+        return 'Prep it {layout} with {perSection} ties a section'.SectionChoice::SENTENCE
+            .', stepping from the {=inner} out to the {=outer} and back.';
     }
 
     public function words(Form $form): array
@@ -63,7 +67,10 @@ final class Zigzag implements TieLayout
         foreach ($sections ?? range(1, $form->sections()) as $section) {
             for ($tie = 0; $tie < $perSection; $tie++) {
                 $seat = $steps[count($spots) % count($steps)];
-                $spots[] = new Spot($seat, $form->sectionStart($seat, $section) + ($tie + 0.5) / $perSection * $form->sectionLength($seat, $section));
+                $spots[] = new Spot(
+                    $seat,
+                    $form->sectionStart($seat, $section) + ($tie + 0.5) / $perSection * $form->sectionLength($seat, $section),
+                );
             }
         }
 
