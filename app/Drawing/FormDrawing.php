@@ -49,8 +49,9 @@ final readonly class FormDrawing
     public array $parts;
 
     /**
-     * @var
-     *                 list<array{number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>}>
+     * @var list<array{
+     *     number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>,
+     * }>
      */
     public array $ties;
 
@@ -148,7 +149,10 @@ final readonly class FormDrawing
         return array_map(function (array $section) use ($out, $more, $scaled): array {
             [$start, $middle] = [new Place(...$section['start']), new Place(...$section['middle'])];
             // A corner's outward way is long: its number goes on until it is clear of the piece.
-            for ($beyond = $out + 0.75 * $more; $this->form['closed'] && $this->extent->cover->holds($middle->beside(0.0, $beyond), 0.6 * $more); $beyond += 0.25);
+            $beyond = $out + 0.75 * $more;
+            while ($this->form['closed'] && $this->extent->cover->holds($middle->beside(0.0, $beyond), 0.6 * $more)) {
+                $beyond += 0.25;
+            }
             [$x, $y] = $scaled($this->seen($middle)->beside(0.0, $beyond));
 
             return [
@@ -272,8 +276,9 @@ final readonly class FormDrawing
     }
 
     /**
-     * @return
-     *                 list<array{number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>}>
+     * @return list<array{
+     *     number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>,
+     * }>
      */
     private function ties(): array
     {

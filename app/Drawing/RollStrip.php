@@ -18,9 +18,9 @@ final readonly class RollStrip
 
     /**
      * @param  non-empty-list<int>  $numbers  of the rolls that look like this
-     * @param
-     *                 list<array{x: float, width: float, kind: string, part: string, tie: ?int, ties: list<int>, words: string, numbered: bool}>
-     *                 $cuts
+     * @param  list<array{
+     *     x: float, width: float, kind: string, part: string, tie: ?int, ties: list<int>, words: string, numbered: bool,
+     * }>  $cuts
      * @param  float  $end  where the rest begins
      * @param  float  $height  by the width of the mesh
      * @param  float  $coil  radius of what is still on the core; 0 where nothing is

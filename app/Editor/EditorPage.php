@@ -35,7 +35,8 @@ final readonly class EditorPage implements Responsable
     {
         $there = [];
         foreach (array_unique(array_map(fn (Material $material): string => $material->kind->key(), $plan->materials->all)) as $kind) {
-            $items = ShelfItem::query()->where('ware', $kind)->whereNull('archived_at')->orderBy('name')->limit(60)->get(['id', 'name', 'width']);
+            $items = ShelfItem::query()->where('ware', $kind)->whereNull('archived_at')->orderBy('name')->limit(60)
+                ->get(['id', 'name', 'width']);
             $there += $items->isEmpty() ? [] : [$kind => $items];
         }
 

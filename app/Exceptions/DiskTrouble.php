@@ -68,9 +68,11 @@ enum DiskTrouble
             self::ReadOnly => "The disk file that your plans are in may only be read, not written. $kept. Give whoever runs Davrin "
                 .'the right to write to the file and to its folder, then press Enter in it to try again.',
             self::Missing => 'The disk file that your plans are in is not there, or nothing is in it yet. If it was moved, put it '
-                .'back where it was (database/davrin.sqlite unless DB_DATABASE says otherwise) and load the page again. bin/demo makes a new one.',
+                .'back where it was (database/davrin.sqlite unless DB_DATABASE says otherwise) and load the page again. bin/demo '
+                .'makes a new one.',
             self::Corrupt => 'The disk file that your plans are in is damaged and cannot be read. Nothing was written to it. Put '
-                .'back your last copy of it (database/davrin.sqlite unless DB_DATABASE says otherwise), or move it away and start bin/demo to begin with a new one.',
+                .'back your last copy of it (database/davrin.sqlite unless DB_DATABASE says otherwise), or move it away and start '
+                .'bin/demo to begin with a new one.',
         };
     }
 }

@@ -24,7 +24,8 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
  */
 final class Refusals
 {
-    private const PAGE_EXPIRED = 'This page was open so long that it had to be renewed. What you wrote is still in its blank but not saved: press Enter in it to save it.';
+    private const PAGE_EXPIRED = 'This page was open so long that it had to be renewed. What you wrote is still in its blank but not '
+        .'saved: press Enter in it to save it.';
 
     public function __invoke(Exceptions $exceptions): void
     {

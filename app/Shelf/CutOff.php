@@ -92,7 +92,8 @@ final readonly class CutOff
             if ($cut->cut_job === null) {
                 throw NotReady::notCut();
             }
-            foreach (ShelfMovement::query()->with('stock.item')->where('job', $cut->cut_job)->whereNull('undone_at')->orderByDesc('id')->get() as $movement) {
+            $movements = ShelfMovement::query()->with('stock.item')->where('job', $cut->cut_job)->whereNull('undone_at');
+            foreach ($movements->orderByDesc('id')->get() as $movement) {
                 $movement->stock->undo($movement);
             }
             $cut->update(['cut_at' => null, 'cut_job' => null]);

@@ -92,8 +92,9 @@ final readonly class FromScraps
     public static function begun(): array
     {
         $begun = [];
+        $items = ShelfItem::query()->with('stock.reservations')->whereIn('ware', self::kinds())->whereNull('archived_at');
         /** @var ShelfItem $item */
-        foreach (ShelfItem::query()->with('stock.reservations')->whereIn('ware', self::kinds())->whereNull('archived_at')->orderBy('name')->get() as $item) {
+        foreach ($items->orderBy('name')->get() as $item) {
             $item->stock->each(fn (ShelfStock $stock) => $stock->setRelation('item', $item));
             $begun = [...$begun, ...(self::free($item) === [] ? [] : [$item])];
         }
@@ -112,10 +113,9 @@ final readonly class FromScraps
     /** @return array<string, string> techniques of one piece a tie, by key */
     public static function techniques(): array
     {
-        $pieces = array_filter(
-            app(Craft::class)->parts,
-            fn ($technique): bool => $technique instanceof Pieces && $technique->materials()->variesByTie && ! $technique instanceof LiesOnOthers,
-        );
+        $pieces = array_filter(app(Craft::class)->parts, fn ($technique): bool => $technique instanceof Pieces
+            && $technique->materials()->variesByTie
+            && ! $technique instanceof LiesOnOthers);
 
         return array_map(fn ($technique): string => $technique->noun()[1], $pieces);
     }
@@ -200,11 +200,12 @@ final readonly class FromScraps
     private function read(array $more): Plan
     {
         return app(PlanReader::class)->read([
-            'name' => 'From scraps', ...(
-                $this->form === null
-                    ? []
-                    : ['form' => $this->form->form]
-            ), 'settings' => $this->form->settings ?? ['units' => app(House::class)->units()->value], 'materials' => [[]], 'parts' => [], ...$more,
+            'name' => 'From scraps',
+            ...($this->form === null ? [] : ['form' => $this->form->form]),
+            'settings' => $this->form->settings ?? ['units' => app(House::class)->units()->value],
+            'materials' => [[]],
+            'parts' => [],
+            ...$more,
         ]);
     }
 }

@@ -72,11 +72,10 @@ final readonly class ShelfRemedies
     private function ofTheSameWidth(Wound $mesh, ?ShelfItem $its): array
     {
         /** @var Builder<ShelfItem> $others */
-        $others = ShelfItem::query()->with('stock')->where(['ware' => $mesh->kind->key(), 'width' => $mesh->width()->units])->whereNull('archived_at')->where(
-            'name',
-            '!=',
-            $mesh->name(),
-        );
+        $others = ShelfItem::query()->with('stock')
+            ->where(['ware' => $mesh->kind->key(), 'width' => $mesh->width()->units])
+            ->whereNull('archived_at')
+            ->where('name', '!=', $mesh->name());
         /** @var list<ShelfItem> $most */
         $most = $others->limit(200)->get()->all();
         usort($most, fn (ShelfItem $a, ShelfItem $b): int => $b->together() <=> $a->together());

@@ -43,11 +43,17 @@ final class ShelfRow
     {
         $stock = $alike[0];
 
-        return ['as' => $stock->kind->word(), 'lot' => $stock->lot, 'kept' => $stock->kept, 'known' => $stock->known, ...match ($stock->kind) {
-            StockKind::Heap => ['count' => array_sum(array_column($alike, 'amount'))],
-            StockKind::Loose => ['left' => self::length($stock->piece), 'count' => array_sum(array_column($alike, 'amount'))],
-            default => ['left' => self::length($stock->amount), 'count' => count($alike)],
-        }];
+        return [
+            'as' => $stock->kind->word(),
+            'lot' => $stock->lot,
+            'kept' => $stock->kept,
+            'known' => $stock->known,
+            ...match ($stock->kind) {
+                StockKind::Heap => ['count' => array_sum(array_column($alike, 'amount'))],
+                StockKind::Loose => ['left' => self::length($stock->piece), 'count' => array_sum(array_column($alike, 'amount'))],
+                default => ['left' => self::length($stock->amount), 'count' => count($alike)],
+            },
+        ];
     }
 
     /**

@@ -76,7 +76,8 @@ final readonly class ShelfThings
             return $this->item->together() === 0 ? 'nothing left' : $this->item->togetherWords();
         }
         $alike = [];
-        foreach ($this->item->stock->where('amount', '>', 0)->sortByDesc('amount')->sortBy(fn (ShelfStock $stock): bool => $stock->kind === StockKind::Loose) as $stock) {
+        $longestFirst = $this->item->stock->where('amount', '>', 0)->sortByDesc('amount');
+        foreach ($longestFirst->sortBy(fn (ShelfStock $stock): bool => $stock->kind === StockKind::Loose) as $stock) {
             $words = $stock->kind === StockKind::Full
                 ? ShelfStock::units()->roll(Length::ofUnits($stock->amount))
                 : $stock->shown($stock->amount);

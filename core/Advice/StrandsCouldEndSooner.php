@@ -31,12 +31,10 @@ final readonly class StrandsCouldEndSooner implements Rule
         $doubled = $run === null || ! $run->together || $run->sooner
             ? []
             : array_filter(array_count_values($run->strands), fn (int $strands): bool => $strands > 1);
-        $meshes = array_values(
-            array_filter(
-                $result->wound,
-                fn (WoundResult $mesh): bool => isset($doubled[$mesh->wound->id]) && $mesh->plan->rolls !== [] && ! $mesh->plan->isProvenBest(),
-            ),
-        );
+        $couldDoBetter = fn (WoundResult $mesh): bool => isset($doubled[$mesh->wound->id])
+            && $mesh->plan->rolls !== []
+            && ! $mesh->plan->isProvenBest();
+        $meshes = array_values(array_filter($result->wound, $couldDoBetter));
         if ($meshes === [] || ! $part->kind instanceof EndsSooner) {
             return null;
         }

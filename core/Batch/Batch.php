@@ -296,7 +296,8 @@ final class Batch
         foreach ($mesh->onHand() as $there) {
             // The same thing on the shelf, or what two plans say in the same words, is there once.
             $this->onHand[$key] ??= [];
-            if (array_filter($this->onHand[$key], fn (OnHand $other): bool => $there->item !== null ? $other->item === $there->item : $other == $there) === []) {
+            $isThere = fn (OnHand $other): bool => $there->item !== null ? $other->item === $there->item : $other == $there;
+            if (array_filter($this->onHand[$key], $isThere) === []) {
                 $this->onHand[$key][] = $there;
             }
         }

@@ -237,8 +237,9 @@ final readonly class Slip
     /** @return array<int, string> texts by number, as of materials by the number of the tie they are painted on */
     public function numbered(string $key): array
     {
+        $values = $this->values[$key];
         $texts = [];
-        foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA('list of numbered texts', $key) as $number => $text) {
+        foreach (is_array($values) ? $values : throw self::notA('list of numbered texts', $key) as $number => $text) {
             $texts[(int) $number] = is_string($text) ? $text : throw self::notA('list of numbered texts', $key);
         }
 

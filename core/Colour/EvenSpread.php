@@ -241,7 +241,11 @@ final class EvenSpread
             $nowLeft[$colour]--;
             $nowFirst[$colour] = $last[$colour] === null ? $place : $first[$colour];
             $nowLast[$colour] = $place;
-            if ([$nowAlike + $this->leastAlike($nowLeft), $nowGaps + $this->leastLeft($nowLeft, $nowLast, $nowFirst, $place + 1)] < array_slice($this->best, 0, 2)) {
+            $least = [
+                $nowAlike + $this->leastAlike($nowLeft),
+                $nowGaps + $this->leastLeft($nowLeft, $nowLast, $nowFirst, $place + 1),
+            ];
+            if ($least < array_slice($this->best, 0, 2)) {
                 $this->search([...$order, $colour], $nowLeft, $nowLast, $nowFirst, $nowAlike, $nowGaps);
             }
         }

@@ -58,12 +58,11 @@ final readonly class Evenness
      */
     public function alike(array $order): array
     {
-        return array_values(
-            array_filter(
-                range(0, $this->ties - 1),
-                fn (int $place): bool => $this->hasNext($place) && $this->matters($order[$place]) && $order[$place] === $order[($place + 1) % $this->ties],
-            ),
-        );
+        $isAlike = fn (int $place): bool => $this->hasNext($place)
+            && $this->matters($order[$place])
+            && $order[$place] === $order[($place + 1) % $this->ties];
+
+        return array_values(array_filter(range(0, $this->ties - 1), $isAlike));
     }
 
     /** Whether two neighbours of this colour are a fault. */

@@ -98,10 +98,8 @@ final readonly class LikeNeighbours
         $row = array_values(array_filter($this->colourTask->rows, fn (TieRow $row): bool => in_array($tie, self::numbers($row), true)))[0];
         $numbers = self::numbers($row);
         $place = (int) array_search($tie, $numbers, true);
-        usort(
-            $numbers,
-            fn (int $a, int $b): int => abs(array_search($a, self::numbers($row), true) - $place) <=> abs(array_search($b, self::numbers($row), true) - $place),
-        );
+        $away = fn (int $other): int => abs(array_search($other, self::numbers($row), true) - $place);
+        usort($numbers, fn (int $a, int $b): int => $away($a) <=> $away($b));
         $along = $this->colourTask->neighbours->along($row);
         // Where the order itself puts like to like, that mesh is its ground.
         $ground = array_map(fn (array $pair): string => $this->unpainted[$pair[0]], Neighbours::alike($along, $this->unpainted));

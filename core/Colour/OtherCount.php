@@ -27,7 +27,8 @@ final class OtherCount
                 $remedies[Words::count($count, 'tie')] = $layout;
             } elseif ($count < $ties && $count >= $colours && count($colourTask->rows) === 1) {
                 $numbers = array_map(fn ($tie): int => $tie->number, $row->ties);
-                $remedies[sprintf('%s, %s left bare', Words::count($count, 'tie'), Words::ties(array_slice($numbers, $count)))] = ['on' => 'ties '.Words::ranges(array_slice($numbers, 0, $count))];
+                $label = sprintf('%s, %s left bare', Words::count($count, 'tie'), Words::ties(array_slice($numbers, $count)));
+                $remedies[$label] = ['on' => 'ties '.Words::ranges(array_slice($numbers, 0, $count))];
             }
         }
 

@@ -74,7 +74,9 @@ final readonly class SpreadOverRows
             $due = array_map(fn (int $count, int $colour): int => $count * $ties - $share[$colour] * $of, $left, array_keys($left));
             $may = array_filter(
                 $due,
-                fn (int $colour): bool => $off > 0 ? $share[$colour] < $left[$colour] - ($later[$colour] ?? 0) : $share[$colour] > ($here[$colour] ?? 0),
+                fn (int $colour): bool => $off > 0
+                    ? $share[$colour] < $left[$colour] - ($later[$colour] ?? 0)
+                    : $share[$colour] > ($here[$colour] ?? 0),
                 ARRAY_FILTER_USE_KEY,
             );
             $off > 0 ? arsort($may) : asort($may);

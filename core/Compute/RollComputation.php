@@ -286,7 +286,11 @@ final readonly class RollComputation
     private function left(RollPlan $plan, Wound $mesh, Units $units): Figure
     {
         $because = array_map(fn (RollUse $roll): string => sprintf(
-            '%s: %s - %s = %s', self::rollWords($roll, $units), $units->exact($roll->length), $units->exact($roll->used()), $units->exact($roll->left()),
+            '%s: %s - %s = %s',
+            self::rollWords($roll, $units),
+            $units->exact($roll->length),
+            $units->exact($roll->used()),
+            $units->exact($roll->left()),
         ), array_slice($plan->rolls, 0, self::MOST_REASONS));
         $unopened = ($mesh->rolls() ?? 0) - count($plan->from(Origin::New));
 

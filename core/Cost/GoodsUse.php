@@ -105,9 +105,10 @@ final readonly class GoodsUse implements JsonSerializable
             new Figure($many, $pieces, Words::count($pieces, $one, $many), $because === [] ? ['none is used'] : $because),
             new Figure("packs of $many", $packs, Words::count($packs, 'pack'), [sprintf(
                 '%s%s from packs of %d, %d left over',
-                $onHand > 0
-                    ? "$onHand on hand, "
-                    : '', Words::count($pieces - $onHand, $one, $many), $good->pack(), $packs * $good->pack() - ($pieces - $onHand),
+                $onHand > 0 ? "$onHand on hand, " : '',
+                Words::count($pieces - $onHand, $one, $many),
+                $good->pack(),
+                $packs * $good->pack() - ($pieces - $onHand),
             )]),
         );
     }

@@ -54,12 +54,11 @@ final readonly class SheetRoll
         foreach ($this->cuts as $cut) {
             $last = array_key_last($groups);
             $before = $last === null ? null : $groups[$last][0]->segment;
-            $before !== null
+            $isAlike = $before !== null
                 && $before->length->equals($cut->segment->length)
                 && $before->kind === $cut->segment->kind
-                && $before->part === $cut->segment->part
-                ? $groups[$last][] = $cut
-                : $groups[] = [$cut];
+                && $before->part === $cut->segment->part;
+            $isAlike ? $groups[$last][] = $cut : $groups[] = [$cut];
         }
 
         return $groups;

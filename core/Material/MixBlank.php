@@ -96,7 +96,8 @@ final readonly class MixBlank extends NamedBlank implements InSeveralFields, Kee
     public function fields(mixed $value): array
     {
         $entries = [];
-        foreach ($this->use->counted ? $value->parts : array_map(fn (string $mesh): array => [$mesh, 1], $value->pieces()) as [$mesh, $count]) {
+        $parts = $this->use->counted ? $value->parts : array_map(fn (string $mesh): array => [$mesh, 1], $value->pieces());
+        foreach ($parts as [$mesh, $count]) {
             $entries[] = [
                 ...($this->use->counted ? [new Field('how many', (string) $count)] : []),
                 new Field($this->label, $mesh, ($this->use->isOne() || $entries === [] ? [] : ['' => 'nothing']) + $this->names),

@@ -74,11 +74,11 @@ final readonly class OnHandBlank extends NamedBlank
 
     private static function words(OnHand $its, string $length): string
     {
-        return ($its->count > 1 ? "$its->count x " : '').$length.($its->byLabel ? ' by label' : '').($its->lot === null ? '' : " lot $its->lot").(
-            $its->item === null
-                ? ''
-                : " (shelf $its->item)"
-        );
+        return ($its->count > 1 ? "$its->count x " : '')
+            .$length
+            .($its->byLabel ? ' by label' : '')
+            .($its->lot === null ? '' : " lot $its->lot")
+            .($its->item === null ? '' : " (shelf $its->item)");
     }
 
     private function one(string $part, ?Units $bare): OnHand

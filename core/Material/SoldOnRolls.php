@@ -111,7 +111,9 @@ abstract readonly class SoldOnRolls implements WoundKind
     public function shelfSentence(): string
     {
         return '{colour} {name} in {hatch}, '.$this->asked([...$this->own(), ...$this->ownOnTheShelf()])
-            .'{width} wide, rolls of {roll}, up to {allowance} short. A new roll weighs {newWeight}, its core {coreWeight}; it is {newAcross} across, its core {coreAcross}. Bought at {paid}, listed at {price}, from {supplier}. Low below {low}.';
+            .'{width} wide, rolls of {roll}, up to {allowance} short. '
+            .'A new roll weighs {newWeight}, its core {coreWeight}; it is {newAcross} across, its core {coreAcross}. '
+            .'Bought at {paid}, listed at {price}, from {supplier}. Low below {low}.';
     }
 
     public function fills(Slip $slip): float

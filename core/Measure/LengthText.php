@@ -17,8 +17,10 @@ final class LengthText
     private const LONGEST = 1000 * 36 * Length::PER_INCH;
 
     private const FRACTIONS = [
-        '½' => '1/2', '⅓' => '1/3', '⅔' => '2/3', '¼' => '1/4', '¾' => '3/4', '⅕' => '1/5', '⅖' => '2/5', '⅗' => '3/5', '⅘' => '4/5',
-        '⅙' => '1/6', '⅚' => '5/6', '⅐' => '1/7', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8', '⅑' => '1/9', '⅒' => '1/10',
+        '½' => '1/2', '⅓' => '1/3', '⅔' => '2/3', '¼' => '1/4', '¾' => '3/4', '⅕' => '1/5', '⅖' => '2/5', '⅗' => '3/5',
+        '⅘' => '4/5',
+        '⅙' => '1/6', '⅚' => '5/6', '⅐' => '1/7', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8', '⅑' => '1/9',
+        '⅒' => '1/10',
     ];
 
     private const SIGNS = [
@@ -40,8 +42,10 @@ final class LengthText
         'yards' => ['in', 36], 'yard' => ['in', 36], 'yds' => ['in', 36], 'yd' => ['in', 36],
         'feet' => ['in', 12], 'foot' => ['in', 12], 'ft' => ['in', 12], "'" => ['in', 12],
         'inches' => ['in', 1], 'inch' => ['in', 1], 'in' => ['in', 1], '"' => ['in', 1],
-        'millimetres' => ['mm', 1], 'millimeters' => ['mm', 1], 'millimetre' => ['mm', 1], 'millimeter' => ['mm', 1], 'mm' => ['mm', 1],
-        'centimetres' => ['mm', 10], 'centimeters' => ['mm', 10], 'centimetre' => ['mm', 10], 'centimeter' => ['mm', 10], 'cm' => ['mm', 10],
+        'millimetres' => ['mm', 1], 'millimeters' => ['mm', 1], 'millimetre' => ['mm', 1], 'millimeter' => ['mm', 1],
+        'mm' => ['mm', 1],
+        'centimetres' => ['mm', 10], 'centimeters' => ['mm', 10], 'centimetre' => ['mm', 10],
+        'centimeter' => ['mm', 10], 'cm' => ['mm', 10],
         'metres' => ['mm', 1000], 'meters' => ['mm', 1000], 'metre' => ['mm', 1000], 'meter' => ['mm', 1000], 'm' => ['mm', 1000],
     ];
 

@@ -38,7 +38,10 @@ final class Curls
         if ($curls->isMoreThan($on->length('length'))) {
             throw Fault::at('/turns', sprintf(
                 'Rolled %d turns to %s, the two ends take %s, and the piece has %s. Roll fewer turns or tighter, or cut longer.',
-                $on->slip->count('turns'), $on->units->exact($on->length('curl')), $on->units->needed($curls), $on->units->exact($on->length('length')),
+                $on->slip->count('turns'),
+                $on->units->exact($on->length('curl')),
+                $on->units->needed($curls),
+                $on->units->exact($on->length('length')),
             ));
         }
     }
@@ -52,10 +55,13 @@ final class Curls
     /** @throws Fault where it does not even go round once */
     public static function mustGoRound(PartContext $on): void
     {
-        if ($on->length('length')->units < M_PI * $on->length('curl')->units) {
+        $round = M_PI * $on->length('curl')->units;
+        if ($on->length('length')->units < $round) {
             throw Fault::at('/curl', sprintf(
                 'A piece of %s does not go once round a tube %s across, which takes %s. Roll tighter, or cut longer.',
-                $on->units->exact($on->length('length')), $on->units->exact($on->length('curl')), $on->units->needed(Length::ofUnits((int) ceil(M_PI * $on->length('curl')->units))),
+                $on->units->exact($on->length('length')),
+                $on->units->exact($on->length('curl')),
+                $on->units->needed(Length::ofUnits((int) ceil($round))),
             ));
         }
     }

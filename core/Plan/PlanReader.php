@@ -197,7 +197,10 @@ final readonly class PlanReader
             $ids[] = $id;
             $carry = in_array("ties.$id", $carrying, true);
             $choice = $this->layoutChoice($kind, $form);
-            $layout = $this->craft->layouts[$carry ? Slip::carry([$choice], array_intersect_key($written, ['layout' => 1]))->text('layout') : Written::chosen($choice, $written, "/ties/$index")];
+            $chosen = $carry
+                ? Slip::carry([$choice], array_intersect_key($written, ['layout' => 1]))->text('layout')
+                : Written::chosen($choice, $written, "/ties/$index");
+            $layout = $this->craft->layouts[$chosen];
             $ties = Written::below("/ties/$index", fn () => $this->tie($ties, $id, $layout, $written, $kind, $form, $units, $carry));
         }
 

@@ -47,7 +47,8 @@ final readonly class PlanFile
     private function pointer(string $pointer, stdClass $written): string
     {
         $version = $written->version ?? null;
-        foreach (array_reverse(array_filter($this->upgrades, fn (Upgrade $upgrade): bool => is_int($version) && $upgrade->from() >= $version)) as $upgrade) {
+        $made = array_filter($this->upgrades, fn (Upgrade $upgrade): bool => is_int($version) && $upgrade->from() >= $version);
+        foreach (array_reverse($made) as $upgrade) {
             $pointer = $upgrade->pointer($pointer, $written);
         }
 

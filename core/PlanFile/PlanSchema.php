@@ -54,7 +54,11 @@ final readonly class PlanSchema
                     'ring',
                     [],
                 ),
-                'ties' => ['description' => 'Layouts of ties. Where nothing is said of them there is the one that is usual on the form; an empty list means none.', 'type' => 'array', 'maxItems' => 6,
+                'ties' => [
+                    'description' => 'Layouts of ties. Where nothing is said of them there is the one that is usual on the form; an '
+                        .'empty list means none.',
+                    'type' => 'array',
+                    'maxItems' => 6,
                     'items' => $this->kinds(
                         'layout',
                         array_map(
@@ -63,16 +67,25 @@ final readonly class PlanSchema
                         ),
                         null,
                         ['id' => self::ID],
-                    )],
-                'materials' => ['description' => 'What it is made of: what is cut from rolls, and what is counted. Goods that are used and not listed are the usual ones.',
-                    'type' => 'array', 'minItems' => 1, 'maxItems' => 40,
+                    ),
+                ],
+                'materials' => [
+                    'description' => 'What it is made of: what is cut from rolls, and what is counted. Goods that are used and not '
+                        .'listed are the usual ones.',
+                    'type' => 'array',
+                    'minItems' => 1,
+                    'maxItems' => 40,
                     'items' => $this->kinds(
                         'kind',
                         array_map($reader->materialBlanks(...), $this->craft->materials),
                         (string) array_key_first($this->craft->materials),
                         ['id' => self::ID],
-                    )],
-                'parts' => ['description' => 'In build order.', 'type' => 'array', 'maxItems' => 12,
+                    ),
+                ],
+                'parts' => [
+                    'description' => 'In build order.',
+                    'type' => 'array',
+                    'maxItems' => 12,
                     'items' => $this->kinds(
                         'kind',
                         array_map(fn (PartKind $kind): array => $this->partBlanks($kind, $reader, $plan), $this->craft->parts),

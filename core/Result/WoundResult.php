@@ -46,7 +46,11 @@ final readonly class WoundResult extends RollOutcome implements JsonSerializable
             ],
             'cuts' => $this->plan->rolls,
             'changes' => array_map(fn (RollChange $change): array => [
-                'part' => $change->part, 'tie' => $change->tie, 'after' => $change->after->id, 'fromRoll' => $change->fromRoll, 'toRoll' => $change->toRoll,
+                'part' => $change->part,
+                'tie' => $change->tie,
+                'after' => $change->after->id,
+                'fromRoll' => $change->fromRoll,
+                'toRoll' => $change->toRoll,
                 'wouldNeed' => LengthText::canonical($change->wouldNeed),
             ], $this->plan->changes),
             'unmet' => array_map(fn (Element $element): string => $element->id, $this->plan->unmet),

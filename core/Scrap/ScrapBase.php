@@ -50,7 +50,8 @@ final readonly class ScrapBase
     public static function longest(array $scraps, Length $wanted, int $ties, Units $units): ?Length
     {
         $step = $units->step()->units;
-        for ($steps = intdiv($wanted->units, $step); $steps * $step * self::LEAST_PART[1] >= $wanted->units * self::LEAST_PART[0]; $steps--) {
+        $isEnough = fn (int $steps): bool => $steps * $step * self::LEAST_PART[1] >= $wanted->units * self::LEAST_PART[0];
+        for ($steps = intdiv($wanted->units, $step); $isEnough($steps); $steps--) {
             if (self::of($scraps, Length::ofUnits($steps * $step), $ties)->missing === 0) {
                 return Length::ofUnits($steps * $step);
             }

@@ -64,7 +64,9 @@ final readonly class PlaceBlank extends NamedBlank implements InSeveralFields, K
     {
         return Schema::described(
             $this->label
-                .': "every tie", "row 1", "every 2nd tie", "every 3rd tie of row 2", "crossbar ties", "ties between crossbars", "corner ties", "side ties", "middle ties", "ties on wires 1-2", "every 4th of the side ties", "sections 1 to 3", "row 1 in sections 1 to 3", "ties 1, 4 and 9"',
+                .': "every tie", "row 1", "every 2nd tie", "every 3rd tie of row 2", "crossbar ties", "ties between crossbars", '
+                .'"corner ties", "side ties", "middle ties", "ties on wires 1-2", "every 4th of the side ties", "sections 1 to 3", '
+                .'"row 1 in sections 1 to 3", "ties 1, 4 and 9"',
             Schema::TEXT,
             TiePick::EVERY_TIE,
         );

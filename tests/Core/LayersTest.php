@@ -37,6 +37,19 @@ final class LayersTest extends TestCase
         $this->assertSame([], glob(self::ROOT."/$folder/*.php"));
     }
 
+    #[TestWith(['core'])]
+    #[TestWith(['app'])]
+    public function test_no_line_is_longer_than_a_screen_is_wide(string $folder): void
+    {
+        $long = [];
+        foreach ($this->files($folder) as $path => $code) {
+            foreach (array_keys(preg_grep('/^.{141}/u', explode("\n", $code)) ?: []) as $line) {
+                $long[] = $path.':'.($line + 1);
+            }
+        }
+        $this->assertSame([], $long);
+    }
+
     public function test_uses_are_found(): void
     {
         $this->assertArrayHasKey('Blank', $this->uses('core', 'Davrin\\Core')['Form']);

@@ -135,7 +135,8 @@ final class PlanCompute extends Command
                 [$recipe->form, ...$recipe->ties, ...$recipe->parts, ...array_values($recipe->materials), ...$recipe->goods],
             ),
         );
-        foreach ([...$result->tally->jsonSerialize(), ...array_merge(...array_map(fn (GoodsUse $use): array => [$use->count, $use->bought], $result->goods))] as $figure) {
+        $goods = array_map(fn (GoodsUse $use): array => [$use->count, $use->bought], $result->goods);
+        foreach ([...$result->tally->jsonSerialize(), ...array_merge(...$goods)] as $figure) {
             $this->section(sprintf('%s: %s', $figure->label, $figure->shown), $figure->because);
         }
         $this->section('cost by what is opened: '.$result->cost->opened->shown, $result->cost->opened->because);

@@ -18,7 +18,8 @@ final class CrossedCurledRufflesShape extends CurledRuffleShape
         foreach ([-1, 1] as $which => $side) {
             // A piece off the row has no mirror image: its other wing is drawn turned round.
             foreach ([0.0, 180.0] as $round) {
-                foreach ($this->curled($piece, new Place(0.0, 0.0, $side * CrossedCurledRuffles::TURNED + $round), $which, CrossedCurledRuffles::SHOWS) as $patch) {
+                $turned = new Place(0.0, 0.0, $side * CrossedCurledRuffles::TURNED + $round);
+                foreach ($this->curled($piece, $turned, $which, CrossedCurledRuffles::SHOWS) as $patch) {
                     $patches[] = new Patch($patch->piece, $patch->edge, $patch->folds, $patch->shade, $patch->shine);
                 }
             }

@@ -34,9 +34,16 @@ final class PulledLoopsShape implements ElementShape
     /** A band of mesh standing up in a loop: its outline with a hole, seen from the side. */
     private function loop(int $strand, Place $at, float $height, float $half): Patch
     {
-        $drop = fn (float $size, float $foot): array => array_map(fn (array $point): array => $at->beside($half * $size * $point[0], $height * ($foot + (1 - $foot - 0.12 * (1 - $size)) * $point[1])), [
-            [0.0, 0.0], [0.45, 0.32], [0.92, 0.62], [0.86, 0.88], [0.4, 0.99], [0.0, 1.0], [-0.4, 0.99], [-0.86, 0.88], [-0.92, 0.62], [-0.45, 0.32],
-        ]);
+        $drop = fn (float $size, float $foot): array => array_map(
+            fn (array $point): array => $at->beside(
+                $half * $size * $point[0],
+                $height * ($foot + (1 - $foot - 0.12 * (1 - $size)) * $point[1]),
+            ),
+            [
+                [0.0, 0.0], [0.45, 0.32], [0.92, 0.62], [0.86, 0.88], [0.4, 0.99],
+                [0.0, 1.0], [-0.4, 0.99], [-0.86, 0.88], [-0.92, 0.62], [-0.45, 0.32],
+            ],
+        );
         $ribs = '';
         foreach ([-0.5, 0.5] as $side) {
             $ribs .= Path::bend(

@@ -28,8 +28,10 @@ final class ShelfController
 
     public function index(LookRequest $look, Craft $craft, House $house): Page
     {
+        $items = $look->items()->with('stock')->paginate(self::A_PAGE)->withQueryString();
+
         return view('shelf.index', [
-            'things' => $look->items()->with('stock')->paginate(self::A_PAGE)->withQueryString()->through(fn (ShelfItem $item): ShelfThings => new ShelfThings($item)),
+            'things' => $items->through(fn (ShelfItem $item): ShelfThings => new ShelfThings($item)),
             'look' => $look,
             'wares' => $craft->materials,
             'widths' => ShelfItem::widths(

@@ -22,8 +22,10 @@ final class ShelfFormController
 {
     public function index(): Page
     {
+        $forms = ShelfForm::query()->orderByDesc('updated_at')->orderByDesc('id')->paginate(24);
+
         return view('forms.index', [
-            'forms' => ShelfForm::query()->orderByDesc('updated_at')->orderByDesc('id')->paginate(24)->through(fn (ShelfForm $form): ShelvedForm => new ShelvedForm($form)),
+            'forms' => $forms->through(fn (ShelfForm $form): ShelvedForm => new ShelvedForm($form)),
             'deleted' => ShelfForm::onlyTrashed()->orderByDesc('deleted_at')->limit(12)->get(),
         ]);
     }

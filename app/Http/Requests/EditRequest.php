@@ -26,6 +26,7 @@ use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\Words\Fault;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Arr;
+use Illuminate\Validation\Rule;
 use LogicException;
 
 /** An edit as a page sends it: what was typed in which blanks, a layer, mesh, layout or tie to add, take away or move. */
@@ -40,12 +41,17 @@ final class EditRequest extends FormRequest
             // A blank that is written in several fields comes as entries of fields.
             'set.*' => [
                 'nullable',
-                fn (string $set, mixed $typed, Closure $fail) => $this->isTyped($typed) ?: $fail('What was typed is too long, or not text. Load the page again.'),
+                fn (string $set, mixed $typed, Closure $fail) => $this->isTyped($typed)
+                    ?: $fail('What was typed is too long, or not text. Load the page again.'),
             ],
             'do' => [
                 'required_without:set',
                 'string',
-                'in:add-part,remove-part,part-earlier,part-later,add-material,remove-material,add-ties,remove-ties,place-tie,take-tie,take-form,take-material,take-materials,part-lots,paint,exchange',
+                Rule::in([
+                    'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-material', 'remove-material', 'add-ties',
+                    'remove-ties', 'place-tie', 'take-tie', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint',
+                    'exchange',
+                ]),
             ],
             'id' => ['nullable', 'string', 'max:40'],
             'to' => ['nullable', 'string', 'max:40'],

@@ -64,7 +64,8 @@ final class LookRequest extends FormRequest
                 );
             });
         }
-        foreach (array_filter(['ware' => $this->ware(), 'family' => $this->family()?->value, 'width' => $this->width()]) as $column => $wanted) {
+        $columns = ['ware' => $this->ware(), 'family' => $this->family()?->value, 'width' => $this->width()];
+        foreach (array_filter($columns) as $column => $wanted) {
             $items->where($column, $wanted);
         }
 

@@ -102,7 +102,8 @@ final class MeasureRequest extends FormRequest
     /** What was said of the new roll and its core goes with all rolls of its kind. */
     public function remember(ShelfItem $item): void
     {
-        foreach (['weight' => ['newWeight', 'coreWeight'], 'across' => ['newAcross', 'coreAcross']][(string) $this->input('way')] ?? [] as $key) {
+        $known = ['weight' => ['newWeight', 'coreWeight'], 'across' => ['newAcross', 'coreAcross']];
+        foreach ($known[(string) $this->input('way')] ?? [] as $key) {
             $item->write($key, $this->typed($key));
         }
     }

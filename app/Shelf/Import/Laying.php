@@ -63,7 +63,8 @@ final class Laying
     /** @param  array<int, string>  $names  of things that may be on the shelf already */
     private function lookFor(array $names): void
     {
-        foreach (DB::table('shelf_items')->whereIn('name', array_unique($names))->whereNull('archived_at')->get(['id', 'ware', 'name', 'width']) as $item) {
+        $items = DB::table('shelf_items')->whereIn('name', array_unique($names))->whereNull('archived_at');
+        foreach ($items->get(['id', 'ware', 'name', 'width']) as $item) {
             $this->items["$item->ware\0$item->name\0$item->width"] ??= (int) $item->id;
         }
     }
@@ -76,18 +77,19 @@ final class Laying
         for ($time = 0; $time < $stock['times']; $time++) {
             $id = $this->nextStock++;
             $this->wait('shelf_stock', [
-                'id' => $id, 'shelf_item_id' => $item, 'created_at' => $this->now, 'updated_at' => $this->now, ...array_diff_key($stock, ['times' => 1]),
+                'id' => $id,
+                'shelf_item_id' => $item,
+                'created_at' => $this->now,
+                'updated_at' => $this->now,
+                ...array_diff_key($stock, ['times' => 1]),
             ]);
-            $this->wait(
-                'shelf_movements',
-                [
-                    'shelf_stock_id' => $id,
-                    'kind' => MovementKind::Came->value,
-                    'amount' => $stock['amount'],
-                    'words' => $this->words,
-                    'created_at' => $this->now,
-                ],
-            );
+            $this->wait('shelf_movements', [
+                'shelf_stock_id' => $id,
+                'kind' => MovementKind::Came->value,
+                'amount' => $stock['amount'],
+                'words' => $this->words,
+                'created_at' => $this->now,
+            ]);
             $this->laid++;
         }
     }
@@ -104,10 +106,14 @@ final class Laying
         if (! isset($this->items[$key])) {
             $this->items[$key] = $this->nextItem++;
             $this->wait('shelf_items', [
-                'id' => $this->items[$key], 'ware' => $ware, 'name' => $said['name'], 'said' => json_encode(
-                    $said,
-                    JSON_THROW_ON_ERROR,
-                ), 'family' => Family::of($said['colour'])->value, 'width' => $width, 'created_at' => $this->now, 'updated_at' => $this->now,
+                'id' => $this->items[$key],
+                'ware' => $ware,
+                'name' => $said['name'],
+                'said' => json_encode($said, JSON_THROW_ON_ERROR),
+                'family' => Family::of($said['colour'])->value,
+                'width' => $width,
+                'created_at' => $this->now,
+                'updated_at' => $this->now,
             ]);
         }
 

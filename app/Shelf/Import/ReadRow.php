@@ -22,9 +22,12 @@ final readonly class ReadRow
 {
     /** Colours that people write by name. */
     private const COLOURS = [
-        'white' => '#f4f2ec', 'cream' => '#ede3c8', 'ivory' => '#efe6cf', 'black' => '#22252a', 'grey' => '#8d9189', 'gray' => '#8d9189', 'silver' => '#b9bdbf', 'gold' => '#c59a2d',
-        'yellow' => '#e3c53c', 'orange' => '#d9772b', 'rust' => '#a5502f', 'red' => '#bf3030', 'burgundy' => '#6f1d2e', 'pink' => '#dd8fa6', 'plum' => '#6d3a5f', 'purple' => '#6f4a94',
-        'lavender' => '#a79acb', 'blue' => '#3b66a5', 'navy' => '#22345c', 'teal' => '#1d6a6b', 'turquoise' => '#3fa7a4', 'green' => '#4d8a4a', 'sage' => '#7f9a76', 'moss' => '#5d6b3c',
+        'white' => '#f4f2ec', 'cream' => '#ede3c8', 'ivory' => '#efe6cf', 'black' => '#22252a', 'grey' => '#8d9189',
+        'gray' => '#8d9189', 'silver' => '#b9bdbf', 'gold' => '#c59a2d',
+        'yellow' => '#e3c53c', 'orange' => '#d9772b', 'rust' => '#a5502f', 'red' => '#bf3030', 'burgundy' => '#6f1d2e',
+        'pink' => '#dd8fa6', 'plum' => '#6d3a5f', 'purple' => '#6f4a94',
+        'lavender' => '#a79acb', 'blue' => '#3b66a5', 'navy' => '#22345c', 'teal' => '#1d6a6b',
+        'turquoise' => '#3fa7a4', 'green' => '#4d8a4a', 'sage' => '#7f9a76', 'moss' => '#5d6b3c',
         'brown' => '#7a5a3c', 'tan' => '#b99a6b', 'natural' => '#b99a6b', 'copper' => '#a8643c',
     ];
 
@@ -132,14 +135,12 @@ final readonly class ReadRow
 
         return [
             'kind' => $kind->value,
-            'piece' => $left->units, 'amount' => $isLoose ? $times : $left->units, 'times' => $isLoose ? 1 : $times,
-            'known' => $isLabel
-                ? 'by label'
-                : ($cells['known'] ?? 'measured'), 'lot' => Lot::near($cells['lot'] ?? ''), 'kept' => mb_substr(
-                    $cells['kept'] ?? '',
-                    0,
-                    60,
-                ),
+            'piece' => $left->units,
+            'amount' => $isLoose ? $times : $left->units,
+            'times' => $isLoose ? 1 : $times,
+            'known' => $isLabel ? 'by label' : ($cells['known'] ?? 'measured'),
+            'lot' => Lot::near($cells['lot'] ?? ''),
+            'kept' => mb_substr($cells['kept'] ?? '', 0, 60),
         ];
     }
 

@@ -39,12 +39,16 @@ final readonly class Reading
 
             return DB::transaction(function () use ($upload, $csv, $header, $at): ShelfImport {
                 $import = ShelfImport::query()->create([
-                    'name' => mb_substr(
-                        mb_scrub($upload->getClientOriginalName()),
-                        0,
-                        80,
-                    ), 'file' => Str::uuid().'.csv', 'separator' => $csv->separator, 'is_utf8' => $csv->isUtf8, 'header' => $header,
-                    'columns' => Column::guess($header), 'state' => 'matching', 'size' => (int) $upload->getSize(), 'at' => $at, 'line' => 1,
+                    'name' => mb_substr(mb_scrub($upload->getClientOriginalName()), 0, 80),
+                    'file' => Str::uuid().'.csv',
+                    'separator' => $csv->separator,
+                    'is_utf8' => $csv->isUtf8,
+                    'header' => $header,
+                    'columns' => Column::guess($header),
+                    'state' => 'matching',
+                    'size' => (int) $upload->getSize(),
+                    'at' => $at,
+                    'line' => 1,
                 ]);
                 File::ensureDirectoryExists(dirname($import->path()));
                 $upload->move(dirname($import->path()), basename($import->path()));
@@ -166,14 +170,14 @@ final readonly class Reading
                 $before[$hash] = $row['line'];
             }
             $kept[] = [
-                'shelf_import_id' => $import->id, 'line' => $row['line'], 'refused' => $refused, 'cells' => json_encode(
-                    $row['cells'],
-                    JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE,
-                ), 'ware' => $read?->ware->key(),
-                'said' => $read === null ? null : json_encode($read->said, JSON_THROW_ON_ERROR), 'stock' => $read === null ? null : json_encode(
-                    $read->stock,
-                    JSON_THROW_ON_ERROR,
-                ), 'alike' => $hash,
+                'shelf_import_id' => $import->id,
+                'line' => $row['line'],
+                'refused' => $refused,
+                'cells' => json_encode($row['cells'], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
+                'ware' => $read?->ware->key(),
+                'said' => $read === null ? null : json_encode($read->said, JSON_THROW_ON_ERROR),
+                'stock' => $read === null ? null : json_encode($read->stock, JSON_THROW_ON_ERROR),
+                'alike' => $hash,
             ];
         }
         foreach (array_chunk($kept, 100) as $some) {
@@ -190,13 +194,11 @@ final readonly class Reading
     private function onShelf(array $rows): array
     {
         $there = [];
-        foreach (array_chunk(array_values(array_unique(array_map(fn (ReadRow $row): string => (string) $row->said['name'], $rows))), 500) as $names) {
-            $stock = DB::table('shelf_stock')->join(
-                'shelf_items',
-                'shelf_items.id',
-                '=',
-                'shelf_stock.shelf_item_id',
-            )->whereIn('shelf_items.name', $names)->where('amount', '>', 0)
+        $named = array_unique(array_map(fn (ReadRow $row): string => (string) $row->said['name'], $rows));
+        foreach (array_chunk($named, 500) as $names) {
+            $stock = DB::table('shelf_stock')
+                ->join('shelf_items', 'shelf_items.id', '=', 'shelf_stock.shelf_item_id')
+                ->whereIn('shelf_items.name', $names)->where('amount', '>', 0)
                 ->get(
                     [
                         'shelf_items.ware',

@@ -215,10 +215,12 @@ class ByCount extends OneMeshEach implements OrdersByCount
         $colours = array_flip(array_keys($counts));
         $fixed = array_map(fn (string $mesh): int => $colours[$mesh], $this->fixed($colourTask, $counts));
 
-        return (new SpreadOverRows($colourTask, fn (TieRow $row, array $share, array $here): SpacedRow => $this->spread($row, $share, $here, $colourTask->effort)))->of(
-            array_values($counts),
-            $fixed,
+        $rows = new SpreadOverRows(
+            $colourTask,
+            fn (TieRow $row, array $share, array $here): SpacedRow => $this->spread($row, $share, $here, $colourTask->effort),
         );
+
+        return $rows->of(array_values($counts), $fixed);
     }
 
     /** @return list<Concern> */

@@ -61,10 +61,11 @@ abstract class ShapedFrame implements FormKind
     {
         return sprintf(
             'A %s %s wide and %s high, %s, joined by %s',
-            $this->name(), $units->place($slip->length('width')), $units->place($slip->length('height')), Wires::words($slip, $units), Words::count(
-                $slip->count('crossbars'),
-                'crossbar',
-            ),
+            $this->name(),
+            $units->place($slip->length('width')),
+            $units->place($slip->length('height')),
+            Wires::words($slip, $units),
+            Words::count($slip->count('crossbars'), 'crossbar'),
         );
     }
 

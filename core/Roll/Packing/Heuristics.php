@@ -154,7 +154,8 @@ final class Heuristics
                 }
                 $full = $room / max(1, self::used($pieces, $sizes));
                 // Half of the rolls alike that could be cut so are, before the pieces are worth something else.
-                for ($times = max(1, intdiv(self::times($pieces, $left), 2)); $times > 0 && ($rooms[$roll] ?? 0) === $room; $times--, $roll++) {
+                $times = max(1, intdiv(self::times($pieces, $left), 2));
+                for (; $times > 0 && ($rooms[$roll] ?? 0) === $room; $times--, $roll++) {
                     foreach ($pieces as $index => $count) {
                         $share = $count / ($counts[$index] + $left[$index]);
                         $worth[$index] = (1 - $share) * $worth[$index] + $share * $sizes[$index] ** 1.03 * $full;

@@ -59,7 +59,11 @@ final class Packer
         $bound = array_sum($unmet) === $leastUnmet ? new Bound($leastUnmet, ...$least->cost()) : new Bound($leastUnmet, 0, 0);
 
         return new Packed(
-            $polished ? (new self($task, $counts, $effort))->polish($choice, $fit) : $fit, $unmet, $choice->money, $choice->opened, $task->isExact ? $bound : null,
+            $polished ? (new self($task, $counts, $effort))->polish($choice, $fit) : $fit,
+            $unmet,
+            $choice->money,
+            $choice->opened,
+            $task->isExact ? $bound : null,
         );
     }
 
@@ -395,7 +399,8 @@ final class Packer
         $rooms = array_intersect_key($this->task->rooms, $choice->rolls);
         $rolls = array_replace($choice->rolls, [$kind => $choice->rolls[$kind] - 1]) + [$short => 1];
         $target = $this->reach->from($gives);
-        for ($turn = 0; $turn < self::CLOSE_TARGETS && $target !== null && $this->task->kinds[$kind]->length - $target * $this->task->step > $longest; $turn++) {
+        $saved = fn (int $target): int => $this->task->kinds[$kind]->length - $target * $this->task->step;
+        for ($turn = 0; $turn < self::CLOSE_TARGETS && $target !== null && $saved($target) > $longest; $turn++) {
             $its = $rooms + [$short => $target];
             $relaxation = Relaxation::ofAll($this->task->sizes, $this->counts, $its, $rolls, $this->effort->part(2));
             $cuts = $relaxation->least > 0

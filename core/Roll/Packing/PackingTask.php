@@ -137,7 +137,8 @@ final readonly class PackingTask
     private static function grid(array $pieces, array $runs): int
     {
         $step = 0;
-        foreach ([array_keys($pieces), ...array_map(fn (RunShare $run): array => [$run->tails, ...array_keys($run->steps)], $runs)] as $lengths) {
+        $inRuns = array_map(fn (RunShare $run): array => [$run->tails, ...array_keys($run->steps)], $runs);
+        foreach ([array_keys($pieces), ...$inRuns] as $lengths) {
             foreach ($lengths as $length) {
                 $step = self::commonStep($step, $length);
             }

@@ -63,9 +63,10 @@ class Rows implements TieLayout
     protected function even(Form $form, array $counts): array
     {
         $pairs = $form->pairs();
+        $last = count($counts) - 1;
         $rows = [];
         foreach ($counts as $index => $count) {
-            $seat = $pairs[count($counts) === 1 ? intdiv(count($pairs), 2) : (int) round($index * (count($pairs) - 1) / (count($counts) - 1))];
+            $seat = $pairs[$last === 0 ? intdiv(count($pairs), 2) : (int) round($index * (count($pairs) - 1) / $last)];
             $length = $form->length($seat);
             $rows[] = new Row(
                 array_map(fn (int $tie): Spot => new Spot($seat, ($tie + 0.5) / $count * $length), range(0, $count - 1)),
