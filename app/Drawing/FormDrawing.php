@@ -6,6 +6,7 @@ use App\Drawing\Elements\HangsDown;
 use Davrin\Core\Estimate\Extent;
 use Davrin\Core\Geometry\Box;
 use Davrin\Core\Geometry\Place;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Advice;
@@ -95,14 +96,9 @@ final readonly class FormDrawing
     /** What the picture takes up, in drawing units, as seen from this side: the piece, what is written beside it, and a margin. */
     public function frame(): Box
     {
-        $box = $this->box();
-        $scaled = array_map(fn (float $inches): float => $inches * Path::SCALE, [$box->left, $box->top, $box->right, $box->bottom]);
-        $drawn = Box::around([[$scaled[0], $scaled[1]], [$scaled[2], $scaled[3]]])->with(
-            array_map(fn (array $section): array => [$section['x'], $section['y']], $this->sections()),
-        );
-        $margin = self::MARGIN * Path::SCALE * $this->magnified();
+        $written = array_map(fn (array $section): Point => new Point($section['x'], $section['y']), $this->sections());
 
-        return Box::around([[$drawn->left - $margin, $drawn->top - $margin], [$drawn->right + $margin, $drawn->bottom + $margin]]);
+        return $this->box()->times(Path::SCALE)->with($written)->widened(self::MARGIN * Path::SCALE * $this->magnified());
     }
 
     /** The finished piece, in inches, as seen from this side. */
@@ -110,7 +106,7 @@ final readonly class FormDrawing
     {
         $box = $this->extent->box;
 
-        return $this->side === Side::Front ? $box : Box::around([[-$box->right, $box->top], [-$box->left, $box->bottom]]);
+        return $this->side === Side::Front ? $box : $box->fromBehind();
     }
 
     /** How much larger than usual things are written, so that they are read on a large form too, and ties do not lie on each other. */
@@ -144,7 +140,7 @@ final readonly class FormDrawing
     {
         $out = $this->extent->beyond;
         $more = $this->magnified();
-        $scaled = fn (array $point): array => [round($point[0] * Path::SCALE, 1), round($point[1] * Path::SCALE, 1)];
+        $scaled = fn (Point $point): array => $point->times(Path::SCALE)->rounded(1)->jsonSerialize();
 
         return array_map(function (array $section) use ($out, $more, $scaled): array {
             [$start, $middle] = [new Place(...$section['start']), new Place(...$section['middle'])];
@@ -174,10 +170,10 @@ final readonly class FormDrawing
      */
     public function outlines(): array
     {
-        $side = $this->side === Side::Front ? 1 : -1;
+        $seen = fn (Point $point): Point => $this->side === Side::Front ? $point : $point->fromBehind();
 
         return array_map(
-            fn (array $stretch): string => Path::line(array_map(fn (array $point): array => [$side * $point[0], $point[1]], $stretch)),
+            fn (array $stretch): string => Path::line(array_map($seen, $stretch)),
             $this->extent->cover->outlines(),
         );
     }
@@ -242,7 +238,7 @@ final readonly class FormDrawing
                 $first = new Place($first->x, $first->y, 0.0);
             }
             $upright = array_map(fn (Place $place): Place => $place->seenFrom($first), $places);
-            $middle = $numbers === [] ? 0.0 : $this->result->form->middleFrom($ties[$numbers[0]]->seat);
+            $middle = $numbers === [] ? 0.0 : $this->result->form->frame->middleFrom($ties[$numbers[0]]->seat);
             $variant = $element->element->number % self::VARIANTS;
             $key = $variant.implode(' ', $element->materials).sprintf(' %.2f', $middle).implode(
                 array_map(

@@ -2,6 +2,7 @@
 
 namespace App\Drawing;
 
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Roll\RollChange;
 use Davrin\Core\Roll\RollPlan;
@@ -129,8 +130,8 @@ final readonly class RollStrip
     {
         $points = [];
         for ($turn = 0.0; 3.2 + 1.7 * $turn < $this->coil; $turn += 0.125) {
-            $radius = 3.2 + 1.7 * $turn;
-            $points[] = [$radius * cos(2 * M_PI * $turn) / Path::SCALE, $radius * sin(2 * M_PI * $turn) / Path::SCALE];
+            $radius = (3.2 + 1.7 * $turn) / Path::SCALE;
+            $points[] = new Point($radius * cos(2 * M_PI * $turn), $radius * sin(2 * M_PI * $turn));
         }
 
         return count($points) < 2 ? '' : Path::line($points);

@@ -2,6 +2,7 @@
 
 namespace App\Forms;
 
+use Davrin\Core\Geometry\Point;
 use Svg\Style;
 use Svg\Surface\SurfaceInterface;
 
@@ -13,7 +14,7 @@ final class Pen implements SurfaceInterface
 
     private const MOST_POINTS = 6_000;
 
-    /** @var list<array{float, float}> */
+    /** @var list<Point> in the measure of the file */
     private array $points = [];
 
     private bool $closed = false;
@@ -28,7 +29,7 @@ final class Pen implements SurfaceInterface
         $this->pieces = max(1, min(self::PIECES, intdiv(self::MOST_POINTS, max(1, $commands))));
     }
 
-    /** @return list<array{float, float}> */
+    /** @return list<Point> in the measure of the file */
     public function points(): array
     {
         return $this->points;
@@ -36,9 +37,9 @@ final class Pen implements SurfaceInterface
 
     public function isClosed(): bool
     {
-        $last = $this->points[count($this->points) - 1] ?? null;
+        $count = count($this->points);
 
-        return $this->closed || (count($this->points) > 3 && $last === $this->points[0]);
+        return $this->closed || ($count > 3 && $this->points[$count - 1]->equals($this->points[0]));
     }
 
     public function moveTo($x, $y)
@@ -46,14 +47,14 @@ final class Pen implements SurfaceInterface
         // Some programs write several moves before the first line; a move after it begins another stretch.
         $this->lifted = $this->lifted || count($this->points) > 1;
         if (! $this->lifted) {
-            $this->points = [[(float) $x, (float) $y]];
+            $this->points = [new Point((float) $x, (float) $y)];
         }
     }
 
     public function lineTo($x, $y)
     {
         if (! $this->lifted) {
-            $this->points[] = [(float) $x, (float) $y];
+            $this->points[] = new Point((float) $x, (float) $y);
         }
     }
 
@@ -65,10 +66,10 @@ final class Pen implements SurfaceInterface
 
     public function quadraticCurveTo($cpx, $cpy, $x, $y)
     {
-        [$fromX, $fromY] = $this->points[count($this->points) - 1] ?? [(float) $x, (float) $y];
+        $from = $this->points[count($this->points) - 1] ?? new Point((float) $x, (float) $y);
         $this->bezierCurveTo(
-            $fromX + 2 / 3 * ($cpx - $fromX),
-            $fromY + 2 / 3 * ($cpy - $fromY),
+            $from->x + 2 / 3 * ($cpx - $from->x),
+            $from->y + 2 / 3 * ($cpy - $from->y),
             $x + 2 / 3 * ($cpx - $x),
             $y + 2 / 3 * ($cpy - $y),
             $x,
@@ -78,11 +79,11 @@ final class Pen implements SurfaceInterface
 
     public function bezierCurveTo($cp1x, $cp1y, $cp2x, $cp2y, $x, $y)
     {
-        [$fromX, $fromY] = $this->points[count($this->points) - 1] ?? [(float) $x, (float) $y];
+        $from = $this->points[count($this->points) - 1] ?? new Point((float) $x, (float) $y);
         for ($i = 1; $i <= $this->pieces; $i++) {
             $t = $i / $this->pieces;
             [$a, $b, $c, $d] = [(1 - $t) ** 3, 3 * $t * (1 - $t) ** 2, 3 * $t ** 2 * (1 - $t), $t ** 3];
-            $this->lineTo($a * $fromX + $b * $cp1x + $c * $cp2x + $d * $x, $a * $fromY + $b * $cp1y + $c * $cp2y + $d * $y);
+            $this->lineTo($a * $from->x + $b * $cp1x + $c * $cp2x + $d * $x, $a * $from->y + $b * $cp1y + $c * $cp2y + $d * $y);
         }
     }
 

@@ -3,6 +3,7 @@
 namespace App\Forms;
 
 use Davrin\Core\Blank\PointsBlank;
+use Davrin\Core\Geometry\Point;
 use ErrorException;
 use Svg\Tag\Path;
 use TypeError;
@@ -55,7 +56,7 @@ final class SvgOutline
         }
 
         return [
-            'points' => array_map(fn (array $point): string => sprintf('%s %s', self::number($point[0]), self::number($point[1])), $points),
+            'points' => array_map(fn (Point $point): string => self::number($point->x).' '.self::number($point->y), $points),
             'closed' => $pen->isClosed() ? 'closed' : 'open',
         ];
     }

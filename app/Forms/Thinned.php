@@ -2,35 +2,37 @@
 
 namespace App\Forms;
 
+use Davrin\Core\Geometry\Box;
+use Davrin\Core\Geometry\Point;
+
 /** A line of points with fewer of them: those go first that the line misses least (Douglas and Peucker). */
 final class Thinned
 {
     /**
-     * @param  list<array{float, float}>  $points
-     * @return list<array{float, float}>
+     * @param  list<Point>  $points
+     * @return list<Point>
      */
     public static function to(array $points, int $most): array
     {
         if (count($points) < 2) {
             return $points;
         }
-        $wide = max(array_column($points, 0)) - min(array_column($points, 0));
-        $high = max(array_column($points, 1)) - min(array_column($points, 1));
-        $tolerance = max($wide, $high) / 2000;
+        $box = Box::around($points);
+        $tolerance = max($box->wide(), $box->high()) / 2000;
         $missed = self::missed($points, $tolerance);
         while (count($missed) > $most) {
             $tolerance *= 1.5;
             $missed = array_filter($missed, fn (float $by): bool => $by > $tolerance);
         }
 
-        return array_map(fn (int $i): array => $points[$i], array_keys($missed));
+        return array_map(fn (int $i): Point => $points[$i], array_keys($missed));
     }
 
     /**
      * By how much the line misses each point, those that it misses by more than the tolerance: a point is gone before those are that lie
      * between it and its neighbours.
      *
-     * @param  list<array{float, float}>  $points
+     * @param  list<Point>  $points
      * @return array<int, float> by place in order; without end for the first and the last
      */
     private static function missed(array $points, float $tolerance): array
@@ -56,19 +58,12 @@ final class Thinned
         return $missed;
     }
 
-    /**
-     * @param  array{float, float}  $point
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $to
-     */
-    private static function distance(array $point, array $from, array $to): float
+    /** How far a point is from the straight line through two others. */
+    private static function distance(Point $point, Point $from, Point $to): float
     {
-        [$x, $y] = [$to[0] - $from[0], $to[1] - $from[1]];
-        $length = hypot($x, $y);
-        if ($length < 1e-9) {
-            return hypot($point[0] - $from[0], $point[1] - $from[1]);
-        }
+        $way = $to->minus($from);
+        $length = $way->length();
 
-        return abs($x * ($from[1] - $point[1]) - ($from[0] - $point[0]) * $y) / $length;
+        return $length < 1e-9 ? $from->distanceTo($point) : abs($way->cross($from->minus($point))) / $length;
     }
 }

@@ -7,6 +7,7 @@ use App\Drawing\Path;
 use App\Drawing\Side;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Geometry\Box;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Part\PartKind;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
@@ -100,10 +101,6 @@ final readonly class Sample
 
     private static function square(float $tie, float $half, float $below): Box
     {
-        $middle = $tie + $below;
-
-        return Box::around(
-            [[-$half * Path::SCALE, ($middle - $half) * Path::SCALE], [$half * Path::SCALE, ($middle + $half) * Path::SCALE]],
-        );
+        return Box::square($half)->plus(new Point(0.0, $tie + $below))->times(Path::SCALE);
     }
 }

@@ -84,8 +84,8 @@ final readonly class FormSpotBlank extends NamedBlank
     private function along(string $wires, Length $distance, ?Units $bare): FormSpot
     {
         $seat = Seat::read(trim($wires));
-        if ($seat === null || ! $this->form->has($seat)) {
-            throw OutOfBounds::noSeat(trim($wires), array_map(fn (Seat $seat): string => $seat->key(), $this->form->seats()));
+        if ($seat === null || ! $this->form->frame->has($seat)) {
+            throw OutOfBounds::noSeat(trim($wires), array_map(fn (Seat $seat): string => $seat->key(), $this->form->frame->seats()));
         }
         $this->mustBeWithin($distance, Length::ofUnits((int) round($this->form->length($seat) * Length::PER_INCH)), $bare);
 

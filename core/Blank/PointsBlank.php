@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Blank;
 
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Measure\Units;
 
 /**
  * Points of an outline in order, across and down, in any measure: "0 0, 36 0, 36 10".
  *
- * @extends NamedBlank<list<array{float, float}>>
+ * @extends NamedBlank<list<Point>>
  */
 final readonly class PointsBlank extends NamedBlank
 {
@@ -31,12 +32,12 @@ final readonly class PointsBlank extends NamedBlank
             throw $this->refused();
         }
 
-        return array_map(fn (mixed $part): array => $this->point(is_string($part) ? $part : ''), $parts);
+        return array_map(fn (mixed $part): Point => $this->point(is_string($part) ? $part : ''), $parts);
     }
 
     public function write(mixed $value): array
     {
-        return array_map(fn (array $point): string => self::number($point[0]).' '.self::number($point[1]), $value);
+        return array_map(fn (Point $point): string => self::number($point->x).' '.self::number($point->y), $value);
     }
 
     public function show(mixed $value, Units $units): string
@@ -58,14 +59,14 @@ final readonly class PointsBlank extends NamedBlank
         );
     }
 
-    /** @return array{float, float} to a thousandth */
-    private function point(string $part): array
+    /** To a thousandth. */
+    private function point(string $part): Point
     {
         if (preg_match('/^\s*(-?\d{1,6}(?:\.\d+)?)\s+(-?\d{1,6}(?:\.\d+)?)\s*$/', $part, $found) !== 1) {
             throw $this->refused();
         }
 
-        return [round((float) $found[1], 3), round((float) $found[2], 3)];
+        return (new Point((float) $found[1], (float) $found[2]))->rounded(3);
     }
 
     private function refused(): OutOfBounds

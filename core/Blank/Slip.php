@@ -169,19 +169,6 @@ final readonly class Slip
         return $this->values[$key] === null ? null : $counts;
     }
 
-    /** @return list<array{float, float}> */
-    public function points(string $key): array
-    {
-        $points = [];
-        foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA('list of points', $key) as $value) {
-            $points[] = is_array($value) && is_float($value[0] ?? null) && is_float($value[1] ?? null)
-                ? [$value[0], $value[1]]
-                : throw self::notA('list of points', $key);
-        }
-
-        return $points;
-    }
-
     public function count(string $key): int
     {
         return $this->countIfAny($key) ?? throw self::notA('count', $key);

@@ -43,7 +43,7 @@ final readonly class PlanComputation
         $cost = Cost::of($plan, $meshes, $goods);
         $build = BuildOrder::of($plan, $meshes);
         $estimates = new Estimates($plan, $plan->parts);
-        $effort->spend($plan->form->round() ? 0 : self::OUTLINE * count($plan->ties->all()) * (1 + count($plan->parts)));
+        $effort->spend($plan->form->frame->round() ? 0 : self::OUTLINE * count($plan->ties->all()) * (1 + count($plan->parts)));
         $fullness = FullnessEstimate::of($plan, $plan->parts);
         $rolls = $this->rollsOf($meshes);
         $missing = array_fill_keys(
@@ -217,14 +217,14 @@ final readonly class PlanComputation
             $plan->formKind->describe($plan->formSlip, $plan->units()),
             match (true) {
                 ! $plan->form->closed() => 'The count',
-                $plan->form->sections() === 1 => 'It is one section, and the count',
+                $plan->form->sections->count() === 1 => 'It is one section, and the count',
                 $plan->formSlip->count('startAt') > 1 => sprintf(
                     'The count begins at %s %d and',
-                    $plan->form->beginsAtCrossbar() ? $plan->form->crossbarName() : 'place',
+                    $plan->form->frame->beginsAtCrossbar() ? $plan->form->names->crossbar() : 'place',
                     $plan->formSlip->count('startAt'),
                 ),
-                $plan->form->round() => 'Section 1 begins at 12 o\'clock and the count',
-                default => sprintf('The count begins at %s and', $plan->form->startName()),
+                $plan->form->frame->round() => 'Section 1 begins at 12 o\'clock and the count',
+                default => sprintf('The count begins at %s and', $plan->form->names->start()),
             },
             $way,
         );

@@ -66,7 +66,7 @@ final class TallyComputation
     /** "12 on the two outer wires", "7 on the left side, 6 on the middle of the stick and 7 on the right side". */
     private static function rowWords(Plan $plan, TieRow $row): string
     {
-        $on = array_count_values(array_map(fn (Tie $tie): string => $plan->form->name($tie->seat), $row->ties));
+        $on = array_count_values(array_map(fn (Tie $tie): string => $plan->form->names->of($tie->seat), $row->ties));
 
         return Words::list(array_map(fn (string $name, int $count): string => "$count on the $name", array_keys($on), $on));
     }

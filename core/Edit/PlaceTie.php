@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Rounding;
@@ -25,10 +26,10 @@ final readonly class PlaceTie implements Edit
     /** A click farther from any wire than this, in inches, is not meant for one. */
     private const CLOSE = 1.5;
 
-    /** @param  ?array{float, float}  $point  in inches from the middle, seen from the front */
+    /** @param  ?Point  $point  seen from the front */
     private function __construct(
         private ?string $group,
-        private ?array $point,
+        private ?Point $point,
         private string $on,
         private string $distance,
         private ?int $tie,
@@ -37,7 +38,7 @@ final readonly class PlaceTie implements Edit
     /** On whatever is nearest to a point of the table. */
     public static function at(string $group, float $x, float $y): self
     {
-        return new self($group, [$x, $y], '', '', null);
+        return new self($group, new Point($x, $y), '', '', null);
     }
 
     /**
@@ -85,11 +86,9 @@ final readonly class PlaceTie implements Edit
             : [
                 'do' => 'place-tie',
                 'id' => (string) $this->group,
-                ...(
-                    $this->point === null
-                        ? ['on' => $this->on, 'distance' => $this->distance]
-                        : ['x' => $this->point[0], 'y' => $this->point[1]]
-                ),
+                ...($this->point === null
+                    ? ['on' => $this->on, 'distance' => $this->distance]
+                    : ['x' => $this->point->x, 'y' => $this->point->y]),
             ];
     }
 
@@ -109,9 +108,8 @@ final readonly class PlaceTie implements Edit
         if ($this->point === null) {
             return trim($this->on).': '.LengthText::canonical(LengthText::read($this->distance, $plan->units()));
         }
-        [$seat, $distance] = $plan->form->nearest(...$this->point);
-        $place = $plan->form->at($seat, $distance);
-        $away = hypot($place->x - $this->point[0], $place->y - $this->point[1]);
+        [$seat, $distance] = $plan->form->nearest($this->point);
+        $away = $plan->form->at($seat, $distance)->point()->distanceTo($this->point);
         if ($away > self::CLOSE) {
             throw Fault::at(
                 '',

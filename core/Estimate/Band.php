@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Estimate;
 
 use Davrin\Core\Geometry\Box;
+use Davrin\Core\Geometry\Point;
 
 /** All that lies within so many inches of a line: what mesh covers along a row. Places are in inches from the middle of the form. */
 final readonly class Band
@@ -26,7 +27,7 @@ final readonly class Band
 
     private ?Nearby $nearby;
 
-    /** @param  non-empty-list<array{float, float}>  $points  of the line; one alone is a spot */
+    /** @param  non-empty-list<Point>  $points  of the line; one alone is a spot */
     public function __construct(public array $points, public bool $closed, public float $reach)
     {
         $this->box = Box::around($points);
@@ -36,22 +37,21 @@ final readonly class Band
     /**
      * Whether it covers a point, or passes it closer than that.
      *
-     * @param  array{float, float}  $point
      * @param  float  $close  in inches; an inch at the most
      */
-    public function covers(array $point, float $close): bool
+    public function covers(Point $point, float $close): bool
     {
         $within = $this->reach + $close;
 
-        return $point[0] > $this->box->left - $within && $point[0] < $this->box->right + $within
-            && $point[1] > $this->box->top - $within && $point[1] < $this->box->bottom + $within
+        return $point->x > $this->box->left - $within && $point->x < $this->box->right + $within
+            && $point->y > $this->box->top - $within && $point->y < $this->box->bottom + $within
             && $this->clears($point) < $close;
     }
 
     /**
      * Its edges as closed loops, a corner rounded; where the line bends back on itself they run inside the band.
      *
-     * @return non-empty-list<non-empty-list<array{float, float}>>
+     * @return non-empty-list<non-empty-list<Point>>
      */
     public function edges(): array
     {
@@ -67,20 +67,19 @@ final readonly class Band
     }
 
     /**
-     * How far a point is from the line less the reach: below 0 the band covers it. Endless where it is farther off than an inch beyond.
-     *
-     * @param  array{float, float}  $point
+     * How far a point is from the line less the reach: below 0 the band covers it. Endless where it is farther off than an inch
+     * beyond. It is asked very often, so it works with numbers and not with ways.
      */
-    public function clears(array $point): float
+    public function clears(Point $point): float
     {
-        [$x, $y] = $point;
         $nearest = INF;
         foreach ($this->nearby?->at($point) ?? array_keys($this->points) as $index) {
-            [$fromX, $fromY] = $this->points[$index - 1] ?? $this->points[$this->closed ? count($this->points) - 1 : 0];
-            [$alongX, $alongY] = [$this->points[$index][0] - $fromX, $this->points[$index][1] - $fromY];
+            $from = $this->points[$index - 1] ?? $this->points[$this->closed ? count($this->points) - 1 : 0];
+            [$alongX, $alongY] = [$this->points[$index]->x - $from->x, $this->points[$index]->y - $from->y];
+            [$offX, $offY] = [$point->x - $from->x, $point->y - $from->y];
             $length = $alongX * $alongX + $alongY * $alongY;
-            $part = $length > 0.0 ? max(0.0, min(1.0, (($x - $fromX) * $alongX + ($y - $fromY) * $alongY) / $length)) : 0.0;
-            [$offX, $offY] = [$x - $fromX - $part * $alongX, $y - $fromY - $part * $alongY];
+            $part = $length > 0.0 ? max(0.0, min(1.0, ($offX * $alongX + $offY * $alongY) / $length)) : 0.0;
+            [$offX, $offY] = [$offX - $part * $alongX, $offY - $part * $alongY];
             $nearest = min($nearest, $offX * $offX + $offY * $offY);
         }
 
@@ -90,21 +89,20 @@ final readonly class Band
     /**
      * The edge to the left of a way from point to point, without what belongs to its last stretch.
      *
-     * @param  non-empty-list<array{float, float}>  $way
-     * @return non-empty-list<array{float, float}>
+     * @param  non-empty-list<Point>  $way
+     * @return non-empty-list<Point>
      */
     private function beside(array $way): array
     {
         $edge = [];
-        $heading = self::heading($way[0], $way[1]);
+        $heading = $way[1]->minus($way[0])->heading();
         for ($i = 1; $i < count($way) - 1; $i++) {
             [$from, $to] = [$way[$i - 1], $way[$i]];
-            $steps = (int) ceil(hypot($to[0] - $from[0], $to[1] - $from[1]) / self::STEP);
+            $steps = (int) ceil($from->distanceTo($to) / self::STEP);
             for ($step = 0; $step < $steps; $step++) {
-                $part = $step / $steps;
-                $edge[] = $this->off([$from[0] + ($to[0] - $from[0]) * $part, $from[1] + ($to[1] - $from[1]) * $part], $heading);
+                $edge[] = $this->off($from->towards($to, $step / $steps), $heading);
             }
-            $next = self::heading($to, $way[$i + 1]);
+            $next = $way[$i + 1]->minus($to)->heading();
             // To the left it goes round the outside of a right turn; of a left turn the edges cross.
             $turn = fmod($next - $heading + 540.0, 360.0) - 180.0;
             $edge = [
@@ -119,37 +117,23 @@ final readonly class Band
         return $edge === [] ? [$this->off($way[0], $heading)] : $edge;
     }
 
-    /**
-     * @param  array{float, float}  $middle
-     * @return non-empty-list<array{float, float}>
-     */
-    private function round(array $middle, float $heading, float $turn): array
+    /** @return non-empty-list<Point> */
+    private function round(Point $middle, float $heading, float $turn): array
     {
         $steps = max(1, (int) ceil($turn / self::ROUNDS_BY));
 
-        return array_map(fn (int $step): array => $this->off($middle, $heading + $turn * $step / $steps), range(0, $steps));
+        return array_map(fn (int $step): Point => $this->off($middle, $heading + $turn * $step / $steps), range(0, $steps));
     }
 
     /**
      * As far off to the left as the band reaches.
      *
-     * @param  array{float, float}  $point
      * @param  float  $heading  degrees clockwise from 12 o'clock
-     * @return array{float, float}
      */
-    private function off(array $point, float $heading): array
+    private function off(Point $point, float $heading): Point
     {
         $radians = deg2rad($heading);
 
-        return [$point[0] - $this->reach * cos($radians), $point[1] - $this->reach * sin($radians)];
-    }
-
-    /**
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $to
-     */
-    private static function heading(array $from, array $to): float
-    {
-        return rad2deg(atan2($to[0] - $from[0], $from[1] - $to[1]));
+        return new Point($point->x - $this->reach * cos($radians), $point->y - $this->reach * sin($radians));
     }
 }

@@ -7,6 +7,7 @@ namespace Davrin\Core\Estimate;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\Seat;
 use Davrin\Core\Geometry\Place;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Part\Size;
 use Davrin\Core\Ties\Tie;
@@ -54,7 +55,7 @@ final readonly class Cover
     /**
      * Its outline, and that of what stays open within it, as loops; inches from the middle of the form.
      *
-     * @return list<non-empty-list<array{float, float}>>
+     * @return list<non-empty-list<Point>>
      */
     public function outlines(): array
     {
@@ -68,8 +69,7 @@ final readonly class Cover
         return self::joined($stretches);
     }
 
-    /** @param  array{float, float}  $point */
-    public function holds(array $point, float $close = 0.0): bool
+    public function holds(Point $point, float $close = 0.0): bool
     {
         foreach ($this->bands as $band) {
             if ($band->covers($point, $close)) {
@@ -80,12 +80,8 @@ final readonly class Cover
         return false;
     }
 
-    /**
-     * Whether a point lies so deep that it is no edge.
-     *
-     * @param  array{float, float}  $point
-     */
-    private function hides(array $point): bool
+    /** Whether a point lies so deep that it is no edge. */
+    private function hides(Point $point): bool
     {
         foreach ($this->bands as $band) {
             if ($band->covers($point, -self::DEEP * $band->reach)) {
@@ -96,7 +92,7 @@ final readonly class Cover
         return false;
     }
 
-    /** @return list<array{float, float}> among them the farthest of it each way */
+    /** @return list<Point> among them the farthest of it each way */
     public function points(): array
     {
         return array_merge(...array_map(fn (Band $band): array => array_merge(...$band->edges()), $this->bands));
@@ -105,12 +101,12 @@ final readonly class Cover
     /**
      * Where a loop is an edge of the whole.
      *
-     * @param  non-empty-list<array{float, float}>  $loop
-     * @return list<non-empty-list<array{float, float}>>
+     * @param  non-empty-list<Point>  $loop
+     * @return list<non-empty-list<Point>>
      */
     private function uncovered(array $loop): array
     {
-        $free = array_map(fn (array $point): bool => ! $this->hides($point), $loop);
+        $free = array_map(fn (Point $point): bool => ! $this->hides($point), $loop);
         if (! in_array(false, $free, true)) {
             return [[...$loop, $loop[0]]];
         }
@@ -124,7 +120,7 @@ final readonly class Cover
                 $stretch = [...($stretch === [] ? [$this->crossing($loop[$at], $loop[$before])] : $stretch), $loop[$at]];
             } elseif ($stretch !== []) {
                 $end = $this->crossing($loop[$before], $loop[$at]);
-                if (count($stretch) > 2 || self::apart($stretch[0], $end) > self::MEETS) {
+                if (count($stretch) > 2 || $stretch[0]->distanceTo($end) > self::MEETS) {
                     $stretches[] = [...$stretch, $end];
                 }
                 $stretch = [];
@@ -134,17 +130,11 @@ final readonly class Cover
         return $stretches;
     }
 
-    /**
-     * Where the way from a free point to a covered one is first covered.
-     *
-     * @param  array{float, float}  $free
-     * @param  array{float, float}  $covered
-     * @return array{float, float}
-     */
-    private function crossing(array $free, array $covered): array
+    /** Where the way from a free point to a covered one is first covered. */
+    private function crossing(Point $free, Point $covered): Point
     {
         for ($halving = 0; $halving < self::HALVINGS; $halving++) {
-            $middle = [($free[0] + $covered[0]) / 2, ($free[1] + $covered[1]) / 2];
+            $middle = $free->towards($covered, 0.5);
             [$free, $covered] = $this->hides($middle) ? [$free, $middle] : [$middle, $covered];
         }
 
@@ -154,8 +144,8 @@ final readonly class Cover
     /**
      * Stretches that meet, put together.
      *
-     * @param  list<non-empty-list<array{float, float}>>  $stretches
-     * @return list<non-empty-list<array{float, float}>>
+     * @param  list<non-empty-list<Point>>  $stretches
+     * @return list<non-empty-list<Point>>
      */
     private static function joined(array $stretches): array
     {
@@ -165,7 +155,7 @@ final readonly class Cover
                 array_push($loop, ...$stretches[$next]);
                 array_splice($stretches, $next, 1);
             }
-            $loops[] = self::apart($loop[count($loop) - 1], $loop[0]) < self::MEETS ? [...$loop, $loop[0]] : $loop;
+            $loops[] = $loop[count($loop) - 1]->distanceTo($loop[0]) < self::MEETS ? [...$loop, $loop[0]] : $loop;
         }
 
         return $loops;
@@ -174,29 +164,20 @@ final readonly class Cover
     /**
      * Which stretch goes on where a loop ends; null where it comes round to its beginning, or none does.
      *
-     * @param  non-empty-list<array{float, float}>  $loop
-     * @param  list<non-empty-list<array{float, float}>>  $stretches
+     * @param  non-empty-list<Point>  $loop
+     * @param  list<non-empty-list<Point>>  $stretches
      */
     private static function next(array $loop, array $stretches): ?int
     {
         $end = $loop[count($loop) - 1];
-        [$best, $nearest] = [null, min(self::MEETS, self::apart($end, $loop[0]))];
+        [$best, $nearest] = [null, min(self::MEETS, $end->distanceTo($loop[0]))];
         foreach ($stretches as $index => $stretch) {
-            if (self::apart($end, $stretch[0]) < $nearest) {
-                [$best, $nearest] = [$index, self::apart($end, $stretch[0])];
+            if ($end->distanceTo($stretch[0]) < $nearest) {
+                [$best, $nearest] = [$index, $end->distanceTo($stretch[0])];
             }
         }
 
         return $best;
-    }
-
-    /**
-     * @param  array{float, float}  $one
-     * @param  array{float, float}  $other
-     */
-    private static function apart(array $one, array $other): float
-    {
-        return hypot($one[0] - $other[0], $one[1] - $other[1]);
     }
 
     /** @return list<Band> without those that lie within another on the same line */
@@ -218,20 +199,21 @@ final readonly class Cover
     {
         $outline = $form->areas[$area] ?? $form->stretch(Seat::wire(1), 0.0, $form->length(Seat::wire(1)));
 
-        return new Band($outline === [] ? [[0.0, 0.0]] : $outline, true, $size->reach);
+        return new Band($outline === [] ? [Point::middle()] : $outline, true, $size->reach);
     }
 
     /** What stands on one spot. */
     private static function standing(Place $place, Size $size): Band
     {
-        return new Band([[$place->x, $place->y]], false, $size->reach);
+        return new Band([$place->point()], false, $size->reach);
     }
 
     private static function hanging(Tie $tie, Size $size): Band
     {
-        $lowest = max(0.0, $size->hangs - $size->span);
+        $top = $tie->place->point();
+        $lowest = $top->plus(new Point(0.0, max(0.0, $size->hangs - $size->span)));
 
-        return new Band([[$tie->place->x, $tie->place->y], [$tie->place->x, $tie->place->y + $lowest]], false, $size->span);
+        return new Band([$top, $lowest], false, $size->span);
     }
 
     /**

@@ -33,7 +33,7 @@ final readonly class Estimates
         $words = array_values(array_filter(array_map($this->standsOut(...), $this->parts)));
         $box = $this->extent->box;
         [$wide, $high] = [$box->wide(), $box->high()];
-        if ($this->plan->form->round() && abs($wide - $high) < 0.01) {
+        if ($this->plan->form->frame->round() && abs($wide - $high) < 0.01) {
             return $this->inches(
                 'across',
                 $wide,

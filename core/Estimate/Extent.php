@@ -29,7 +29,7 @@ final readonly class Extent
                 $farthest = max($farthest, $form->reach() + $size->reach);
             }
             foreach ($part->on->anchor->places as $place) {
-                $farthest = max($farthest, hypot($place->x, $place->y) + $size->reach);
+                $farthest = max($farthest, $place->point()->length() + $size->reach);
             }
             foreach ($part->on->ties() as $tie) {
                 $out = $size->out($form, $tie);
@@ -38,9 +38,9 @@ final readonly class Extent
             }
             $hangs = $hangs || $size->hangs > 0.0;
         }
-        $box = $form->round() ? Box::around([[-$farthest, -$farthest], [$farthest, $farthest]]) : $form->box();
-        $cover = Cover::of($form, $form->round() && ! $hangs ? [] : $parts);
-        $inside = min($form->box()->wide(), $form->box()->high()) - 2 * $form->band();
+        $box = $form->frame->round() ? Box::square($farthest) : $form->box();
+        $cover = Cover::of($form, $form->frame->round() && ! $hangs ? [] : $parts);
+        $inside = min($form->box()->wide(), $form->box()->high()) - 2 * $form->frame->band();
 
         return new self(
             $box->with($cover->points()),

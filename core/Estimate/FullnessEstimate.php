@@ -65,20 +65,14 @@ final class FullnessEstimate
     private static function along(Plan $plan, array $parts): float
     {
         $ties = array_merge(...array_map(fn (Part $part): array => $part->on->ties(), $parts));
-        $wires = array_merge(
-            ...array_map(fn (Tie $tie): array => $tie->seat->isCrossbar() ? range(1, $plan->form->wires()) : $tie->seat->wires(), $ties),
-        );
+        $every = range(1, $plan->form->frame->wires());
+        $wires = array_merge(...array_map(fn (Tie $tie): array => $tie->seat->isCrossbar() ? $every : $tie->seat->wires(), $ties));
+        if ($wires === []) {
+            return 1.0;
+        }
+        $sections = array_values(array_unique(array_map(fn (Tie $tie): int => $tie->section, $ties)));
 
-        return $wires === []
-            ? 1.0
-            : max(
-                1.0,
-                $plan->form->centreLine(
-                    min($wires),
-                    max($wires),
-                    array_values(array_unique(array_map(fn (Tie $tie): int => $tie->section, $ties))),
-                ),
-            );
+        return max(1.0, $plan->form->sections->midwayLength(min($wires), max($wires), $sections));
     }
 
     /** In square inches of plain mesh. */

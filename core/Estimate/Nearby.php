@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Estimate;
 
 use Davrin\Core\Geometry\Box;
+use Davrin\Core\Geometry\Point;
 
 /**
  * Which stretches of a line pass near a place, by the squares of a grid: so that a place is not held against every stretch of a line
@@ -22,7 +23,7 @@ final readonly class Nearby
     private function __construct(private float $side, private array $stretches) {}
 
     /**
-     * @param  non-empty-list<array{float, float}>  $points
+     * @param  non-empty-list<Point>  $points
      * @param  float  $within  no place is asked for that is farther off
      */
     public static function of(array $points, bool $closed, Box $box, float $within): self
@@ -32,12 +33,12 @@ final readonly class Nearby
         $from = $closed ? $points[count($points) - 1] : $points[0];
         foreach ($points as $index => $to) {
             [$left, $right] = [
-                (int) floor((min($from[0], $to[0]) - $within) / $side),
-                (int) floor((max($from[0], $to[0]) + $within) / $side),
+                (int) floor((min($from->x, $to->x) - $within) / $side),
+                (int) floor((max($from->x, $to->x) + $within) / $side),
             ];
             [$top, $bottom] = [
-                (int) floor((min($from[1], $to[1]) - $within) / $side),
-                (int) floor((max($from[1], $to[1]) + $within) / $side),
+                (int) floor((min($from->y, $to->y) - $within) / $side),
+                (int) floor((max($from->y, $to->y) + $within) / $side),
             ];
             for ($x = $left; $x <= $right; $x++) {
                 for ($y = $top; $y <= $bottom; $y++) {
@@ -50,12 +51,9 @@ final readonly class Nearby
         return new self($side, $stretches);
     }
 
-    /**
-     * @param  array{float, float}  $place
-     * @return list<int> the point that each ends at
-     */
-    public function at(array $place): array
+    /** @return list<int> the point that each ends at */
+    public function at(Point $place): array
     {
-        return $this->stretches[(int) floor($place[0] / $this->side).' '.(int) floor($place[1] / $this->side)] ?? [];
+        return $this->stretches[(int) floor($place->x / $this->side).' '.(int) floor($place->y / $this->side)] ?? [];
     }
 }

@@ -16,17 +16,17 @@ final class RowWords
     /** @return list<string> each row with its length and how even its sections are */
     public static function of(Form $form, Units $units): array
     {
-        return array_map(fn (Seat $seat): string => self::row($form, $seat, $units), $form->pairs() ?: $form->seats());
+        return array_map(fn (Seat $seat): string => self::row($form, $seat, $units), $form->frame->pairs() ?: $form->frame->seats());
     }
 
     private static function row(Form $form, Seat $seat, Units $units): string
     {
         $shown = fn (float $inches): string => $units->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
-        $sections = array_map(fn (int $section): float => $form->sectionLength($seat, $section), range(1, $form->sections()));
+        $sections = array_map(fn (int $section): float => $form->sections->length($seat, $section), range(1, $form->sections->count()));
 
         return sprintf(
             'the %s: %s %s%s',
-            $form->name($seat),
+            $form->names->of($seat),
             $shown($form->length($seat)),
             $form->closed() ? 'round' : 'long',
             match (true) {

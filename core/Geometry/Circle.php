@@ -29,11 +29,10 @@ final readonly class Circle implements Line
         $steps = max(1, (int) ceil(($to - $from) / $this->length() * 36));
         $whole = $to - $from > $this->length() - 1e-6;
 
-        return array_map(function (int $step) use ($from, $to, $steps): array {
-            $place = $this->at($from + ($to - $from) * $step / $steps);
-
-            return [$place->x, $place->y];
-        }, range(0, $whole ? $steps - 1 : $steps));
+        return array_map(
+            fn (int $step): Point => $this->at($from + ($to - $from) * $step / $steps)->point(),
+            range(0, $whole ? $steps - 1 : $steps),
+        );
     }
 
     /** @return array{radius: float} */

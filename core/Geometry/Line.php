@@ -20,7 +20,7 @@ interface Line extends JsonSerializable
      * The points from one distance to a greater one. Past its ends an open line goes straight on; of a closed line once round
      * the last point, which is the first, is left out.
      *
-     * @return non-empty-list<array{float, float}>
+     * @return non-empty-list<Point>
      */
     public function stretch(float $from, float $to): array;
 }

@@ -28,25 +28,42 @@ final readonly class Place
         return $this->x * sin($radians) - $this->y * cos($radians);
     }
 
-    /**
-     * The point $along inches further on the row (clockwise, seen from the middle) and $out inches outward of it.
-     *
-     * @return array{float, float}
-     */
-    public function beside(float $along, float $out): array
+    public function point(): Point
+    {
+        return new Point($this->x, $this->y);
+    }
+
+    /** The point $along inches further on the row (clockwise, seen from the middle) and $out inches outward of it. */
+    public function beside(float $along, float $out): Point
     {
         $radians = deg2rad($this->outward);
         if (abs($this->bend) < 1e-6) {
-            return [$this->x + $along * cos($radians) + $out * sin($radians), $this->y + $along * sin($radians) - $out * cos($radians)];
+            return new Point(
+                $this->x + $along * cos($radians) + $out * sin($radians),
+                $this->y + $along * sin($radians) - $out * cos($radians),
+            );
         }
         $radius = 1 / $this->bend;
         $turned = $radians + $along / max(abs($radius), 1.0) * ($radius <=> 0.0);
         $reach = max($radius + $out, 0.25);
 
-        return [
+        return new Point(
             $this->x - $radius * sin($radians) + $reach * sin($turned),
             $this->y + $radius * cos($radians) - $reach * cos($turned),
-        ];
+        );
+    }
+
+    /**
+     * An outline here.
+     *
+     * @param  non-empty-list<array{float, float}>  $parts  how far along and how far out each of its points is, as parts of those two
+     * @param  float  $along  in inches
+     * @param  float  $out  in inches
+     * @return non-empty-list<Point>
+     */
+    public function outline(array $parts, float $along, float $out): array
+    {
+        return array_map(fn (array $part): Point => $this->beside($along * $part[0], $out * $part[1]), $parts);
     }
 
     /** The same place, with what stands there turned by so many degrees clockwise. */

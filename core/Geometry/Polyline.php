@@ -12,12 +12,12 @@ final readonly class Polyline implements Line
     /** @var non-empty-list<float> how far each point is from the first; for a closed line the way back to it comes last */
     public array $distances;
 
-    /** @param  non-empty-list<array{float, float}>  $points */
+    /** @param  non-empty-list<Point>  $points */
     public function __construct(public array $points, private bool $closed)
     {
         $distances = [0.0];
         for ($i = 1; $i < count($points) + ($closed ? 1 : 0); $i++) {
-            $distances[] = $distances[$i - 1] + self::distance($points[$i - 1], $points[$i % count($points)]);
+            $distances[] = $distances[$i - 1] + $points[$i - 1]->distanceTo($points[$i % count($points)]);
         }
         $this->distances = $distances;
     }
@@ -41,11 +41,9 @@ final readonly class Polyline implements Line
         $to = $this->points[($piece + 1) % count($this->points)];
         $part = ($distance - $this->distances[$piece]) / max($this->distances[$piece + 1] - $this->distances[$piece], self::SAME_SPOT);
 
-        return new Place(
-            $from[0] + ($to[0] - $from[0]) * $part,
-            $from[1] + ($to[1] - $from[1]) * $part,
-            $this->outward($piece, $distance),
-        );
+        $point = $from->towards($to, $part);
+
+        return new Place($point->x, $point->y, $this->outward($piece, $distance));
     }
 
     public function stretch(float $from, float $to): array
@@ -79,23 +77,33 @@ final readonly class Polyline implements Line
         return 0;
     }
 
-    /** @return array{points: list<array{float, float}>, closed: bool} */
+    /** The way of a length of 1 that points outward from the piece that begins at a point, counted from 0. */
+    public function normal(int $piece): Point
+    {
+        $from = $this->points[$piece];
+        $to = $this->points[($piece + 1) % count($this->points)];
+        $length = max($from->distanceTo($to), self::SAME_SPOT);
+
+        return new Point(($to->y - $from->y) / $length, -($to->x - $from->x) / $length);
+    }
+
+    /** @return array{points: list<Point>, closed: bool} */
     public function jsonSerialize(): array
     {
         return [
-            'points' => array_map(fn (array $point): array => [round($point[0], 4) + 0.0, round($point[1], 4) + 0.0], $this->points),
+            'points' => array_map(fn (Point $point): Point => $point->rounded(4), $this->points),
             'closed' => $this->closed,
         ];
     }
 
-    /** @return array{float, float} so far along the line, or straight on past an end of it */
-    private function spot(float $distance): array
+    /** So far along the line, or straight on past an end of it. */
+    private function spot(float $distance): Point
     {
         $place = $this->at($distance);
         $past = $this->closed ? 0.0 : $distance - min(max($distance, 0.0), $this->length());
-        [$x, $y] = $this->normal($past < 0.0 ? 0 : max(0, count($this->distances) - 2));
+        $normal = $this->normal($past < 0.0 ? 0 : max(0, count($this->distances) - 2));
 
-        return [$place->x - $past * $y, $place->y + $past * $x];
+        return new Point($place->x - $past * $normal->y, $place->y + $past * $normal->x);
     }
 
     /** Degrees clockwise from 12 o'clock; at a corner it is half-way between the two sides. */
@@ -105,28 +113,9 @@ final readonly class Polyline implements Line
         $pieces = count($this->distances) - 1;
         if ($distance - $this->distances[$piece] < self::SAME_SPOT && ($piece > 0 || $this->closed)) {
             $before = $this->normal(($piece - 1 + $pieces) % $pieces);
-            $normal = [$normal[0] + $before[0], $normal[1] + $before[1]];
+            $normal = $normal->plus($before);
         }
 
-        return fmod(rad2deg(atan2($normal[0], -$normal[1])) + 360.0, 360.0);
-    }
-
-    /** @return array{float, float} */
-    private function normal(int $piece): array
-    {
-        $from = $this->points[$piece];
-        $to = $this->points[($piece + 1) % count($this->points)];
-        $length = max(self::distance($from, $to), self::SAME_SPOT);
-
-        return [($to[1] - $from[1]) / $length, -($to[0] - $from[0]) / $length];
-    }
-
-    /**
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $to
-     */
-    private static function distance(array $from, array $to): float
-    {
-        return hypot($to[0] - $from[0], $to[1] - $from[1]);
+        return fmod($normal->heading() + 360.0, 360.0);
     }
 }

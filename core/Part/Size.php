@@ -31,6 +31,6 @@ final readonly class Size
     /** How far out from the middle of the form the middle of one on this tie lies, in inches. */
     public function out(Form $form, Tie $tie): float
     {
-        return $tie->place->out() + ($this->roundTheBand ? $form->middleFrom($tie->seat) : 0.0);
+        return $tie->place->out() + ($this->roundTheBand ? $form->frame->middleFrom($tie->seat) : 0.0);
     }
 }

@@ -130,7 +130,7 @@ final readonly class PlanReader
     {
         $count = new Count($slip->text('direction') === 'clockwise', $slip->count('startAt'), $settings->wiresFromInside());
         $form = $kind->build($slip, $count, $settings->units());
-        $form->mustHaveRoom();
+        $form->frame->mustHaveRoom();
         if ($slip->count('startAt') > $form->starts()) {
             throw Fault::at(
                 '/startAt',

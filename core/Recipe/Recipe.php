@@ -143,8 +143,8 @@ final readonly class Recipe
     {
         return match (true) {
             $plan->form->starts() === 1 => ' Count {direction}.',
-            $plan->form->beginsAtCrossbar() => sprintf(' Count {direction} from %s {startAt}.', $plan->form->crossbarName()),
-            default => sprintf(' Count {direction} from place {startAt} (1 is %s).', $plan->form->startName()),
+            $plan->form->frame->beginsAtCrossbar() => sprintf(' Count {direction} from %s {startAt}.', $plan->form->names->crossbar()),
+            default => sprintf(' Count {direction} from place {startAt} (1 is %s).', $plan->form->names->start()),
         };
     }
 

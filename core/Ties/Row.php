@@ -22,13 +22,13 @@ final readonly class Row
     public static function inSections(Form $form, Seat $seat, ?array $sections, callable $along): self
     {
         $spots = [];
-        foreach ($sections ?? range(1, $form->sections()) as $section) {
-            foreach ($along($form->sectionLength($seat, $section)) as $into) {
-                $spots[] = new Spot($seat, $form->sectionStart($seat, $section) + $into);
+        foreach ($sections ?? range(1, $form->sections->count()) as $section) {
+            foreach ($along($form->sections->length($seat, $section)) as $into) {
+                $spots[] = new Spot($seat, $form->sections->start($seat, $section) + $into);
             }
         }
 
-        return self::inOrder($form, $spots, $form->closed() && ($sections === null || count($sections) === $form->sections()));
+        return self::inOrder($form, $spots, $form->closed() && ($sections === null || count($sections) === $form->sections->count()));
     }
 
     /**
@@ -40,12 +40,12 @@ final readonly class Row
     {
         $spots = [];
         foreach ($form->crossings($seat) as $distance) {
-            if ($sections === null || in_array($form->sectionAt($seat, $distance)[0], $sections, true)) {
+            if ($sections === null || in_array($form->sections->at($seat, $distance)[0], $sections, true)) {
                 $spots[] = new Spot($seat, $distance);
             }
         }
 
-        return self::inOrder($form, $spots, $form->closed() && ($sections === null || count($sections) === $form->sections()));
+        return self::inOrder($form, $spots, $form->closed() && ($sections === null || count($sections) === $form->sections->count()));
     }
 
     /** @param  list<Spot>  $spots on one seat */

@@ -30,7 +30,7 @@ final readonly class SpotsBlank extends NamedBlank implements KeepsWhatFits
 
     private function __construct(private Form $form)
     {
-        parent::__construct(self::KEY, 'the places of the ties', [new Spot($form->pairs()[0] ?? $form->seats()[0], 0.0)]);
+        parent::__construct(self::KEY, 'the places of the ties', [new Spot($form->frame->pairs()[0] ?? $form->frame->seats()[0], 0.0)]);
     }
 
     public static function on(Form $form): self
@@ -98,15 +98,15 @@ final readonly class SpotsBlank extends NamedBlank implements KeepsWhatFits
     {
         [$key, $distance] = [...explode(':', $part, 2), ''];
         $seat = Seat::read(trim($key)) ?? throw OutOfBounds::spots($this->label, Ties::MOST);
-        if (! $this->form->has($seat)) {
-            throw OutOfBounds::noSeat($seat->key(), array_map(fn (Seat $seat): string => $seat->key(), $this->form->seats()));
+        if (! $this->form->frame->has($seat)) {
+            throw OutOfBounds::noSeat($seat->key(), array_map(fn (Seat $seat): string => $seat->key(), $this->form->frame->seats()));
         }
         $length = LengthText::read($distance, $bare);
         $most = Length::ofUnits((int) round($this->form->length($seat) * Length::PER_INCH));
         if ($length->isNegative() || $length->isMoreThan($most)) {
             $units = $bare ?? Units::Inches;
             throw OutOfBounds::between(
-                'the place of a tie on '.$this->form->name($seat),
+                'the place of a tie on '.$this->form->names->of($seat),
                 $units->exact(Length::zero()),
                 $units->available($most),
                 $units->exact($length),

@@ -39,8 +39,8 @@ final readonly class Tie
     public static function on(Form $form, int $number, int $row, Spot $spot): self
     {
         [$section, $along] = $spot->seat->isCrossbar()
-            ? [min($spot->seat->number, $form->sections()), $spot->distance]
-            : $form->sectionAt($spot->seat, $spot->distance);
+            ? [min($spot->seat->number, $form->sections->count()), $spot->distance]
+            : $form->sections->at($spot->seat, $spot->distance);
 
         return new self(
             $number,
@@ -49,7 +49,7 @@ final readonly class Tie
             $spot->corner,
             $section,
             $along,
-            $form->sectionLength($spot->seat, $section),
+            $form->sections->length($spot->seat, $section),
             $spot->distance,
             $form->at($spot->seat, $spot->distance),
         );
@@ -60,12 +60,12 @@ final readonly class Tie
     {
         $shown = fn (float $inches): string => $units->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
         if ($this->seat->isCrossbar()) {
-            return sprintf('%s, %s from its outer end', $form->name($this->seat), $shown($this->distance));
+            return sprintf('%s, %s from its outer end', $form->names->of($this->seat), $shown($this->distance));
         }
-        if ($form->sections() === 1) {
+        if ($form->sections->count() === 1) {
             return sprintf(
                 '%s, %s from %s',
-                $form->name($this->seat),
+                $form->names->of($this->seat),
                 $shown($this->distance),
                 $form->closed() ? 'where the count begins' : 'the end',
             );
@@ -73,7 +73,7 @@ final readonly class Tie
 
         return sprintf(
             '%s, section %d, %s',
-            $form->name($this->seat),
+            $form->names->of($this->seat),
             $this->section,
             $this->corner ? 'on the corner' : $this->spot($shown),
         );
@@ -82,7 +82,7 @@ final readonly class Tie
     /** Whether it is on a crossbar, or right at one. */
     public function isOnCrossbar(Form $form): bool
     {
-        return $form->crossbars() > 0
+        return $form->frame->crossbars() > 0
             && ($this->seat->isCrossbar() || min($this->along, $this->sectionLength - $this->along) < self::CLOSE_TO_CROSSBAR);
     }
 

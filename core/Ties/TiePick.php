@@ -185,7 +185,7 @@ final readonly class TiePick
         $seats = array_column(array_map(fn (Tie $tie): array => [$tie->seat->key(), $tie->seat], $all), 1, 0);
         if (count($seats) > 1 && count($seats) !== count($group->rows)) {
             foreach (array_filter($seats, fn (Seat $seat): bool => ! $seat->isCrossbar()) as $seat) {
-                $groups[self::seatKey($seat)] = 'ties on the '.$group->form->name($seat);
+                $groups[self::seatKey($seat)] = 'ties on the '.$group->form->names->of($seat);
             }
         }
 
@@ -217,7 +217,7 @@ final readonly class TiePick
     /** Where it is none of the usual choices. */
     private function said(TieGroup $group): string
     {
-        $these = $this->sort->value ?? ($this->seat === null ? null : 'ties on the '.$group->form->name($this->seat));
+        $these = $this->sort->value ?? ($this->seat === null ? null : 'ties on the '.$group->form->names->of($this->seat));
         $nth = self::ORDINAL_WORDS[$this->every] ?? self::nth($this->every);
 
         return match (true) {

@@ -36,10 +36,10 @@ enum TieSort: string
     {
         return match ($this) {
             self::Crossbar => $tie->isOnCrossbar($form),
-            self::Between => $form->crossbars() > 0 && ! $tie->isOnCrossbar($form),
+            self::Between => $form->frame->crossbars() > 0 && ! $tie->isOnCrossbar($form),
             self::Corner => $tie->isAtCorner($form),
-            self::Side => $form->isBar ? ! $tie->seat->isPair() : $form->corners($tie->seat) !== [] && ! $tie->isAtCorner($form),
-            self::Middle => $form->isBar && $tie->seat->isPair(),
+            self::Side => $form->sides !== [] ? ! $tie->seat->isPair() : $form->corners($tie->seat) !== [] && ! $tie->isAtCorner($form),
+            self::Middle => $form->sides !== [] && $tie->seat->isPair(),
         };
     }
 }

@@ -11,6 +11,7 @@ use App\Drawing\RollStrip;
 use App\Drawing\Side;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Geometry\Circle;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Material\Kind\Mesh;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Plan\Plan;
@@ -80,7 +81,7 @@ final class DrawingTest extends TestCase
         foreach (['star', 'heart', 'cross', 'rectangle'] as $kind) {
             $drawing = $this->drawing(app(PlanReader::class)->read(['form' => ['kind' => $kind], 'materials' => [['roll' => '60 yd']], 'parts' => [[]]]));
             foreach ($drawing->sections() as $section) {
-                $this->assertFalse($drawing->extent->cover->holds([$section['x'] / Path::SCALE, $section['y'] / Path::SCALE]), "$kind, section {$section['number']}");
+                $this->assertFalse($drawing->extent->cover->holds(new Point($section['x'] / Path::SCALE, $section['y'] / Path::SCALE)), "$kind, section {$section['number']}");
             }
         }
     }
@@ -189,7 +190,7 @@ final class DrawingTest extends TestCase
 
     public function test_a_curve_goes_through_its_points(): void
     {
-        $this->assertSame('M0 0c3.3 0 13.3 -3.3 20 0 6.7 3.3 16.7 16.7 20 20', Path::smooth([[0.0, 0.0], [1.0, 0.0], [2.0, 1.0]], closed: false));
+        $this->assertSame('M0 0c3.3 0 13.3 -3.3 20 0 6.7 3.3 16.7 16.7 20 20', Path::smooth(Point::list([[0.0, 0.0], [1.0, 0.0], [2.0, 1.0]]), closed: false));
     }
 
     /** @param  array<string, mixed>  $document */

@@ -142,7 +142,7 @@ final class ShelfFormsTest extends FeatureCase
         $path = 'M'.implode('L', array_map(fn (int $i): string => sprintf('%.4f %.4f', 100 * sin($i / 500), 100 * cos($i / 500)), range(0, 3100))).'Z';
         $this->svg("<svg><path d=\"$path\"/></svg>")->assertRedirect('/forms');
         $plan = ShelfForm::query()->firstOrFail()->plan();
-        $this->assertEqualsWithDelta(16 * M_PI, $plan->form->length($plan->form->seats()[0]), 0.1);
+        $this->assertEqualsWithDelta(16 * M_PI, $plan->form->length($plan->form->frame->seats()[0]), 0.1);
     }
 
     /** @return iterable<string, array{string, string}> */

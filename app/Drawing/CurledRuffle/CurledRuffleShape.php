@@ -35,7 +35,7 @@ class CurledRuffleShape implements ElementShape
             Wings::hemmed($tie, $reach * 0.86, $wing, $piece->seed + $which)->patch($which),
             Curl::patch(
                 $which,
-                new Place($end[0], $end[1], $this->turned($tie, $wing)),
+                new Place($end->x, $end->y, $this->turned($tie, $wing)),
                 $reach,
                 $radius,
                 $piece->measure('turns'),

@@ -25,9 +25,10 @@ final class DiagonalBundleShape implements ElementShape
 
     private function spike(int $which, Place $at, float $half, float $radius): Patch
     {
-        $side = fn (int $side): array => array_map(
-            fn (array $point): array => $at->beside($side * $radius * $point[0], $half * $point[1]),
+        $side = fn (int $side): array => $at->outline(
             [[0.0, 1.0], [0.42, 0.66], [0.86, 0.3], [0.74, 0.0], [0.86, -0.3], [0.42, -0.66], [0.0, -1.0]],
+            $side * $radius,
+            $half,
         );
         $winds = '';
         foreach ([-0.66, -0.42, -0.2, 0.2, 0.42, 0.66] as $out) {
@@ -43,18 +44,8 @@ final class DiagonalBundleShape implements ElementShape
             $which,
             Path::smooth([...$side(1), ...array_slice(array_reverse($side(-1)), 1, -1)], closed: true),
             $winds,
-            Path::closed(
-                [
-                    $at->beside($radius * 0.2, $half * 0.8),
-                    $at->beside($radius * 0.86, $half * 0.3),
-                    $at->beside($radius * 0.74, 0.0),
-                    $at->beside($radius * 0.86, -$half * 0.3),
-                    $at->beside($radius * 0.2, -$half * 0.8),
-                ],
-            ),
-            Path::closed(
-                [$at->beside(0.0, $half * 0.9), $at->beside(-$radius * 0.6, $half * 0.3), $at->beside(-$radius * 0.2, $half * 0.2)],
-            ),
+            Path::closed($at->outline([[0.2, 0.8], [0.86, 0.3], [0.74, 0.0], [0.86, -0.3], [0.2, -0.8]], $radius, $half)),
+            Path::closed($at->outline([[0.0, 0.9], [-0.6, 0.3], [-0.2, 0.2]], $radius, $half)),
         );
     }
 }

@@ -5,6 +5,7 @@ namespace App\Drawing\Elements;
 use App\Drawing\Patch;
 use App\Drawing\Path;
 use Davrin\Core\Geometry\Place;
+use Davrin\Core\Geometry\Point;
 
 /** Mesh rolled up: a tube with its spiral to be seen at both ends, the more turns the closer. */
 final class Curl
@@ -21,21 +22,21 @@ final class Curl
         $radius = min($radius, $half * 0.6);
         $cap = $radius * self::SLANT;
         $side = fn (float $along): array => array_map(
-            fn (float $out): array => $at->beside($along, $out),
+            fn (float $out): Point => $at->beside($along, $out),
             [$half - $cap, 0.0, -$half + $cap],
         );
         $end = fn (int $which): array => array_map(
-            fn (int $step): array => $at->beside($radius * cos($step * M_PI / 6), $which * ($half - $cap) + $cap * sin($step * M_PI / 6)),
+            fn (int $step): Point => $at->beside($radius * cos($step * M_PI / 6), $which * ($half - $cap) + $cap * sin($step * M_PI / 6)),
             range(0, 11),
         );
         $round = [
             ...array_map(
-                fn (int $step): array => $at->beside($radius * cos($step * M_PI / 6), $half - $cap + $cap * sin($step * M_PI / 6)),
+                fn (int $step): Point => $at->beside($radius * cos($step * M_PI / 6), $half - $cap + $cap * sin($step * M_PI / 6)),
                 range(0, 6),
             ),
             $at->beside(-$radius, 0.0),
             ...array_map(
-                fn (int $step): array => $at->beside(-$radius * cos($step * M_PI / 6), -$half + $cap - $cap * sin($step * M_PI / 6)),
+                fn (int $step): Point => $at->beside(-$radius * cos($step * M_PI / 6), -$half + $cap - $cap * sin($step * M_PI / 6)),
                 range(0, 6),
             ),
             $at->beside($radius, 0.0),

@@ -6,6 +6,7 @@ use App\Drawing\Patch;
 use App\Drawing\Path;
 use App\Drawing\Piece;
 use Davrin\Core\Geometry\Place;
+use Davrin\Core\Geometry\Point;
 
 /** Pieces of a bundle turned against each other. */
 final class Spread
@@ -25,7 +26,7 @@ final class Spread
     public static function stem(int $piece): Patch
     {
         $around = fn (float $size): array => array_map(
-            fn (int $step): array => (new Place(0.0, 0.0, 0.0))->beside($size * cos($step * M_PI / 4), $size * sin($step * M_PI / 4)),
+            fn (int $step): Point => (new Place(0.0, 0.0, 0.0))->beside($size * cos($step * M_PI / 4), $size * sin($step * M_PI / 4)),
             range(0, 7),
         );
 

@@ -5,6 +5,7 @@ namespace App\Drawing\Elements;
 use App\Drawing\Patch;
 use App\Drawing\Path;
 use Davrin\Core\Geometry\Place;
+use Davrin\Core\Geometry\Point;
 
 /**
  * A piece pinched at the tie: a wing opens from the pinch like a fan along the row, its woven edges pointing in and out,
@@ -47,11 +48,8 @@ final readonly class Wings
     public function patch(int $piece): Patch
     {
         $end = $this->end();
-        $scaled = fn (float $size): array => array_map(
-            fn (array $point): array => $this->tie->beside($this->span * $size * $point[0], $this->reach * $size * $point[1]),
-            $end,
-        );
-        $neck = fn (int $side): array => $this->tie->beside(
+        $scaled = fn (float $size): array => $this->tie->outline($end, $this->span * $size, $this->reach * $size);
+        $neck = fn (int $side): Point => $this->tie->beside(
             $this->span * self::OPEN * 0.42,
             $side * ($this->reach * 0.42 + self::PINCH * min(1.0, $this->reach / 3)),
         );
@@ -70,15 +68,13 @@ final readonly class Wings
     /**
      * The end of the fan at a part of its size, from the outer woven edge to the inner, without frills.
      *
-     * @return list<array{float, float}>
+     * @return non-empty-list<Point>
      */
     public function arc(float $size): array
     {
-        return array_map(function (float $turn) use ($size): array {
-            [$along, $out] = $this->rim($turn);
+        $rim = array_map($this->rim(...), [1.0, 0.66, 0.33, 0.0, -0.33, -0.66, -1.0]);
 
-            return $this->tie->beside($this->span * $size * $along, $this->reach * $size * $out);
-        }, [1.0, 0.66, 0.33, 0.0, -0.33, -0.66, -1.0]);
+        return $this->tie->outline($rim, $this->span * $size, $this->reach * $size);
     }
 
     /**

@@ -17,16 +17,18 @@ final class OverlappedRuffleShape implements ElementShape
     public function draw(Piece $piece): Shape
     {
         [$tie, $reach, $span] = [$piece->tie(), $piece->reach(), $piece->span()];
-        $loop = fn (float $size): array => array_map(fn (array $point): array => $tie->beside(
-            $span * $size * $point[0],
-            $reach * $point[1] * (0.4 + 0.6 * $size),
-        ), [
-            [0.02, 0.1], [0.22, 0.55], [0.6, 0.94], [0.88, 0.9], [1.0, 0.45], [1.0, 0.0],
-            [1.0, -0.45], [0.88, -0.9], [0.6, -0.94], [0.22, -0.55], [0.02, -0.1],
-        ]);
-        $mouth = array_map(
-            fn (array $point): array => $tie->beside($span * $point[0], $reach * $point[1]),
+        $loop = fn (float $size): array => $tie->outline(
+            [
+                [0.02, 0.1], [0.22, 0.55], [0.6, 0.94], [0.88, 0.9], [1.0, 0.45], [1.0, 0.0],
+                [1.0, -0.45], [0.88, -0.9], [0.6, -0.94], [0.22, -0.55], [0.02, -0.1],
+            ],
+            $span * $size,
+            $reach * (0.4 + 0.6 * $size),
+        );
+        $mouth = $tie->outline(
             [[0.82, 0.8], [0.97, 0.4], [0.95, 0.0], [0.97, -0.4], [0.82, -0.8], [0.66, -0.4], [0.62, 0.0], [0.66, 0.4]],
+            $span,
+            $reach,
         );
         $pleats = '';
         foreach ([-0.62, -0.3, 0.0, 0.3, 0.62] as $out) {
@@ -38,22 +40,13 @@ final class OverlappedRuffleShape implements ElementShape
         }
         // The ends that were folded over lie across the pinch, as far as they overlap.
         $lap = min(0.5, 0.12 + $piece->measure('overlap') / max(1.0, $piece->measure('length')) * 2);
-        $over = array_map(
-            fn (array $point): array => $tie->beside($span * $point[0], $reach * $point[1]),
+        $over = $tie->outline(
             [
-                [-$lap, 0.5],
-                [-$lap * 0.5, 0.3],
-                [0.0, 0.16],
-                [$lap * 0.5, 0.3],
-                [$lap, 0.5],
-                [$lap * 0.9, 0.0],
-                [$lap, -0.5],
-                [$lap * 0.5, -0.3],
-                [0.0, -0.16],
-                [-$lap * 0.5, -0.3],
-                [-$lap, -0.5],
-                [-$lap * 0.9, 0.0],
+                [-1.0, 0.5], [-0.5, 0.3], [0.0, 0.16], [0.5, 0.3], [1.0, 0.5], [0.9, 0.0],
+                [1.0, -0.5], [0.5, -0.3], [0.0, -0.16], [-0.5, -0.3], [-1.0, -0.5], [-0.9, 0.0],
             ],
+            $span * $lap,
+            $reach,
         );
 
         return new Shape([

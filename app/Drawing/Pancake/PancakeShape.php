@@ -14,34 +14,24 @@ final class PancakeShape implements ElementShape
     public function draw(Piece $piece): Shape
     {
         [$tie, $reach, $span] = [$piece->tie(), $piece->reach(), $piece->span()];
-        $half = fn (int $side): array => array_map(
-            fn (array $point): array => $tie->beside($span * $point[0], $side * $reach * $point[1]),
+        $half = fn (int $side): array => $tie->outline(
             [[0.0, 0.62], [0.12, 0.74], [0.34, 0.96], [0.6, 1.0], [0.8, 0.86], [0.94, 0.58], [1.0, 0.34]],
+            $span,
+            $side * $reach,
         );
         $folds = '';
         foreach ([-0.78, -0.5, -0.22, 0.22, 0.5, 0.78] as $out) {
             $folds .= Path::smooth(
-                array_map(
-                    fn (array $point): array => $tie->beside($span * $point[0], $reach * $out * $point[1]),
-                    [[0.0, 0.62], [0.3, 0.9], [0.6, 0.96], [0.9, 0.62]],
-                ),
+                $tie->outline([[0.0, 0.62], [0.3, 0.9], [0.6, 0.96], [0.9, 0.62]], $span, $reach * $out),
                 closed: false,
             );
         }
-        $tuck = [
-            $tie->beside($span * 0.86, $reach * 0.72),
-            $tie->beside($span * 0.94, $reach * 0.55),
-            $tie->beside($span * 0.99, $reach * 0.3),
-            $tie->beside($span * 0.99, -$reach * 0.3),
-            $tie->beside($span * 0.94, -$reach * 0.55),
-            $tie->beside($span * 0.86, -$reach * 0.72),
-        ];
-        $groove = [
-            $tie->beside(0.0, $reach * 0.62),
-            $tie->beside($span * 0.07, $reach * 0.2),
-            $tie->beside($span * 0.07, -$reach * 0.2),
-            $tie->beside(0.0, -$reach * 0.62),
-        ];
+        $tuck = $tie->outline(
+            [[0.86, 0.72], [0.94, 0.55], [0.99, 0.3], [0.99, -0.3], [0.94, -0.55], [0.86, -0.72]],
+            $span,
+            $reach,
+        );
+        $groove = $tie->outline([[0.0, 0.62], [0.07, 0.2], [0.07, -0.2], [0.0, -0.62]], $span, $reach);
 
         return new Shape([new Patch(
             0,
@@ -49,10 +39,7 @@ final class PancakeShape implements ElementShape
             $folds,
             Path::closed($tuck).Path::closed($groove),
             Path::smooth(
-                array_map(
-                    fn (array $point): array => $tie->beside($span * $point[0], $reach * $point[1]),
-                    [[0.2, 0.4], [0.45, 0.56], [0.7, 0.5], [0.7, 0.3], [0.45, 0.34], [0.2, 0.24]],
-                ),
+                $tie->outline([[0.2, 0.4], [0.45, 0.56], [0.7, 0.5], [0.7, 0.3], [0.45, 0.34], [0.2, 0.24]], $span, $reach),
                 closed: true,
             ),
             mirrored: true,

@@ -8,6 +8,7 @@ use App\Drawing\Path;
 use App\Drawing\Piece;
 use App\Drawing\Shape;
 use Davrin\Core\Geometry\Place;
+use Davrin\Core\Geometry\Point;
 
 /**
  * A bubble from tie to tie, gathered at both: its folds run from one gather over the crown to the other, between the woven
@@ -63,12 +64,12 @@ final class PoofRunShape implements ElementShape
     {
         $from = $piece->tie();
         $to = $piece->ties[1] ?? $from;
-        $half = hypot($to->x - $from->x, $to->y - $from->y) / 2;
+        $half = $from->point()->distanceTo($to->point()) / 2;
         $puff = max(0.0, $piece->span() - $half) * self::PUFFS;
         $reach = $piece->reach() * ($piece->pass > 0 ? self::FILLS : $size);
         $bow = $piece->reach() * ($piece->pass > 0 ? self::BOWS : $pulled);
         // A line of the bubble: how near to its woven edge, and how many degrees on from one gather (0) to the other (180).
-        $at = function (float $edge, float $degrees) use ($piece, $from, $to, $strand, $half, $puff, $reach, $bow): array {
+        $at = function (float $edge, float $degrees) use ($piece, $from, $to, $strand, $half, $puff, $reach, $bow): Point {
             $up = max(0.0, sin(deg2rad($degrees)));
             $wave = $edge * $up * self::WAVE * min(1.0, $half) * (sin($degrees / 4.6 + $strand) + $piece->whim($strand + $edge) - 1.4);
             $across = cos(deg2rad($degrees));
@@ -81,7 +82,7 @@ final class PoofRunShape implements ElementShape
             );
         };
         $line = fn (float $edge, int ...$degrees): array => array_map(
-            fn (int $degree): array => $at($edge, $degree),
+            fn (int $degree): Point => $at($edge, $degree),
             array_values($degrees),
         );
 
@@ -97,7 +98,7 @@ final class PoofRunShape implements ElementShape
         );
     }
 
-    /** @param  callable(float, int...): list<array{float, float}>  $line */
+    /** @param  callable(float, int...): non-empty-list<Point>  $line */
     private function folds(callable $line): string
     {
         $folds = '';
@@ -117,7 +118,7 @@ final class PoofRunShape implements ElementShape
     /**
      * What catches the light between two folds, at both ends.
      *
-     * @param  callable(float, int...): list<array{float, float}>  $line
+     * @param  callable(float, int...): non-empty-list<Point>  $line
      */
     private function crests(callable $line): string
     {
@@ -143,7 +144,7 @@ final class PoofRunShape implements ElementShape
     /**
      * The dark between the folds at a tie.
      *
-     * @param  callable(float, int...): list<array{float, float}>  $line
+     * @param  callable(float, int...): non-empty-list<Point>  $line
      */
     private function gather(callable $line, int $end): string
     {
@@ -159,16 +160,14 @@ final class PoofRunShape implements ElementShape
     /**
      * $along inches from the middle between the ties towards the second, and $out inches outward there, from the row itself:
      * a bubble on a round row stands as far out of it as one on a straight row, and opens a little the farther out it is.
-     *
-     * @return array{float, float}
      */
-    private function at(Place $from, Place $to, float $along, float $out): array
+    private function at(Place $from, Place $to, float $along, float $out): Point
     {
-        $half = max(hypot($to->x - $from->x, $to->y - $from->y) / 2, 0.01);
-        [$x, $y] = [($to->x - $from->x) / (2 * $half), ($to->y - $from->y) / (2 * $half)];
+        $half = max($from->point()->distanceTo($to->point()) / 2, 0.01);
+        $way = $to->point()->minus($from->point())->times(1 / (2 * $half));
         $turn = fmod($to->outward - $from->outward + 540.0, 360.0) - 180.0;
         $outward = deg2rad($from->outward + $turn / 2);
-        $side = ($y * sin($outward) + $x * cos($outward)) < 0 ? -1 : 1;
+        $side = ($way->y * sin($outward) + $way->x * cos($outward)) < 0 ? -1 : 1;
         $part = $along / $half;
         // How much the row bends from tie to tie, round or in short straight pieces; below zero it bends away from outward.
         $bend = $side * deg2rad($turn) / (2 * $half);
@@ -177,6 +176,8 @@ final class PoofRunShape implements ElementShape
         $opens = 1 + self::OPENS[$out * $bend <=> 0.0] * max(-1.0, min(1.4, $out * $bend));
         [$along, $out] = [$along * $opens, $side * ($out + $row)];
 
-        return [($from->x + $to->x) / 2 + $along * $x + $out * $y, ($from->y + $to->y) / 2 + $along * $y - $out * $x];
+        $middle = $from->point()->towards($to->point(), 0.5);
+
+        return new Point($middle->x + $along * $way->x + $out * $way->y, $middle->y + $along * $way->y - $out * $way->x);
     }
 }

@@ -8,13 +8,14 @@ use App\Drawing\Path;
 use App\Drawing\Piece;
 use App\Drawing\Shape;
 use Davrin\Core\Geometry\Place;
+use Davrin\Core\Geometry\Point;
 
 /** A loop for each gap between the wires, squeezed together at the tie: open in the middle, one beside the other. */
 final class PulledLoopsShape implements ElementShape
 {
     public function draw(Piece $piece): Shape
     {
-        $loops = max(1, $piece->form->wires() - 1);
+        $loops = max(1, $piece->form->frame->wires() - 1);
         $patches = [];
         foreach (range(0, $loops - 1) as $loop) {
             $turn = $loops === 1 ? 0.0 : ($loop / ($loops - 1) - 0.5) * 120.0 + 6 * $piece->whim($loop);
@@ -35,9 +36,9 @@ final class PulledLoopsShape implements ElementShape
     private function loop(int $strand, Place $at, float $height, float $half): Patch
     {
         $drop = fn (float $size, float $foot): array => array_map(
-            fn (array $point): array => $at->beside(
-                $half * $size * $point[0],
-                $height * ($foot + (1 - $foot - 0.12 * (1 - $size)) * $point[1]),
+            fn (array $part): Point => $at->beside(
+                $half * $size * $part[0],
+                $height * ($foot + (1 - $foot - 0.12 * (1 - $size)) * $part[1]),
             ),
             [
                 [0.0, 0.0], [0.45, 0.32], [0.92, 0.62], [0.86, 0.88], [0.4, 0.99],

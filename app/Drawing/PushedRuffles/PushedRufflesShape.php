@@ -7,6 +7,7 @@ use App\Drawing\Patch;
 use App\Drawing\Path;
 use App\Drawing\Piece;
 use App\Drawing\Shape;
+use Davrin\Core\Geometry\Point;
 
 /** A crest that lies across the row where the burlap was raised, and the dark slots at both sides where it was pushed down. */
 final class PushedRufflesShape implements ElementShape
@@ -17,7 +18,7 @@ final class PushedRufflesShape implements ElementShape
         $half = max(0.5, $piece->measure('rise') * 0.55 + $piece->measure('step') * 0.3);
         // The crest waves across the row; the higher it is raised, the more.
         $wave = fn (float $along, float $size): array => array_map(
-            fn (int $step): array => $tie->beside(
+            fn (int $step): Point => $tie->beside(
                 $along + 0.22 * $piece->measure('rise') * sin($step * M_PI / 2 + $piece->seed),
                 $reach * $size * ($step / 4 - 1),
             ),

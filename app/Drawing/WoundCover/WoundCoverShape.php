@@ -8,7 +8,9 @@ use App\Drawing\Path;
 use App\Drawing\Piece;
 use App\Drawing\Shape;
 use Davrin\Core\Form\Seat;
+use Davrin\Core\Geometry\Box;
 use Davrin\Core\Geometry\Place;
+use Davrin\Core\Geometry\Point;
 
 /** A strip wound over what is covered, turn by turn, each over the last; without such a part, round all the wires of the form. */
 final class WoundCoverShape implements ElementShape
@@ -30,12 +32,13 @@ final class WoundCoverShape implements ElementShape
     /**
      * Turns across an area from its foot to its top, as wide as it is there.
      *
-     * @param  list<array{float, float}>  $area
+     * @param  non-empty-list<Point>  $area
      * @return list<Patch>
      */
     private function overArea(array $area, float $strip, Piece $piece): array
     {
-        [$top, $foot] = [min(array_column($area, 1)), max(array_column($area, 1))];
+        $box = Box::around($area);
+        [$top, $foot] = [$box->top, $box->bottom];
         $step = $strip * (1 - self::OVERLAPS);
         $patches = [];
         for ($down = $foot; $down > $top + 0.01; $down -= $step) {
@@ -46,10 +49,10 @@ final class WoundCoverShape implements ElementShape
             }
             // On the second pass the strip leans the other way.
             $lean = $strip * 0.16 * ($piece->seed % 2 === 0 ? 1 : -1);
-            $at = fn (float $part, array $line, float $y): array => [
+            $at = fn (float $part, array $line, float $y): Point => new Point(
                 ($piece->fromBehind ? -1 : 1) * ($line[0] + ($line[1] - $line[0]) * $part),
                 $y + $lean * ($part - 0.5),
-            ];
+            );
             $edge = [
                 $at(0.0, $lower, $down),
                 $at(0.5, $lower, $down),
@@ -78,16 +81,16 @@ final class WoundCoverShape implements ElementShape
     /**
      * Where an area begins and ends from left to right at a height.
      *
-     * @param  list<array{float, float}>  $area
+     * @param  non-empty-list<Point>  $area
      * @return ?array{float, float}
      */
     private static function across(array $area, float $y): ?array
     {
         $crossings = [];
-        foreach ($area as $i => [$x, $at]) {
-            [$nextX, $nextAt] = $area[($i + 1) % count($area)];
-            if (($at - $y) * ($nextAt - $y) < 0) {
-                $crossings[] = $x + ($nextX - $x) * ($y - $at) / ($nextAt - $at);
+        foreach ($area as $i => $point) {
+            $next = $area[($i + 1) % count($area)];
+            if (($point->y - $y) * ($next->y - $y) < 0) {
+                $crossings[] = $point->towards($next, ($y - $point->y) / ($next->y - $point->y))->x;
             }
         }
 
@@ -98,11 +101,11 @@ final class WoundCoverShape implements ElementShape
     private function roundWires(Piece $piece, float $strip): array
     {
         $form = $piece->form;
-        [$outer, $inner] = [Seat::wire(1), Seat::wire($form->wires())];
+        [$outer, $inner] = [Seat::wire(1), Seat::wire($form->frame->wires())];
         [$length, $short] = [$form->length($outer), $form->length($inner)];
         $turns = max(3, min(120, (int) round($length / ($strip * (1 - self::OVERLAPS)))));
-        $swell = $form->wires() === 1 ? 0.55 : 0.3;
-        $place = fn (Seat $seat, float $part, float $out): array => $this->seen(
+        $swell = $form->frame->wires() === 1 ? 0.55 : 0.3;
+        $place = fn (Seat $seat, float $part, float $out): Point => $this->seen(
             $piece,
             $form->at($seat, ($seat === $outer ? $length : $short) * ($form->closed() ? $part : max(0.0, min(1.0, $part)))),
             $out,
@@ -136,11 +139,10 @@ final class WoundCoverShape implements ElementShape
         return $patches;
     }
 
-    /** @return array{float, float} */
-    private function seen(Piece $piece, Place $place, float $out): array
+    private function seen(Piece $piece, Place $place, float $out): Point
     {
-        [$x, $y] = $place->beside(0.0, $out);
+        $point = $place->beside(0.0, $out);
 
-        return [$piece->fromBehind ? -$x : $x, $y];
+        return $piece->fromBehind ? $point->fromBehind() : $point;
     }
 }

@@ -7,6 +7,7 @@ use App\Drawing\Patch;
 use App\Drawing\Path;
 use App\Drawing\Piece;
 use App\Drawing\Shape;
+use Davrin\Core\Geometry\Point;
 
 /** A strip that goes over all the wires and round them at both edges, loosely: it swells, and narrows where it turns under. */
 final class WrappedStripsShape implements ElementShape
@@ -14,12 +15,12 @@ final class WrappedStripsShape implements ElementShape
     public function draw(Piece $piece): Shape
     {
         [$tie, $span] = [$piece->tie(), $piece->span()];
-        $at = fn (float $along, float $part): array => $tie->beside(
+        $at = fn (float $along, float $part): Point => $tie->beside(
             $span * (0.78 * $along + 0.22 * $part),
             $piece->middle + $piece->reach() * $part,
         );
         $edge = fn (int $side): array => array_map(
-            fn (array $point): array => $at($side * $point[0], $point[1]),
+            fn (array $part): Point => $at($side * $part[0], $part[1]),
             [[0.72, 1.0], [0.95, 0.72], [1.0, 0.0], [0.95, -0.72], [0.72, -1.0]],
         );
         $folds = '';

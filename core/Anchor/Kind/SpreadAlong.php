@@ -42,7 +42,7 @@ final readonly class SpreadAlong implements AnchorKind
                 '/'.self::FIRST,
                 sprintf(
                     'The %s is %s long. Write less for the first.',
-                    $form->name($seat),
+                    $form->names->of($seat),
                     $there->units->available(Length::ofUnits((int) ($length * Length::PER_INCH))),
                 ),
             );

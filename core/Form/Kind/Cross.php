@@ -6,6 +6,7 @@ namespace Davrin\Core\Form\Kind;
 
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Blank\Slip;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Words\Fault;
 
@@ -50,10 +51,10 @@ final class Cross extends ShapedFrame
             throw Fault::at('/arms', 'Arms so broad leave nothing of a cross. Write less, or a larger frame.');
         }
 
-        return [
+        return Point::list([
             [0.0, -$y], [$half, -$y], [$half, $top], [$x, $top], [$x, $bottom], [$half, $bottom], [$half, $y],
             [-$half, $y], [-$half, $bottom], [-$x, $bottom], [-$x, $top], [-$half, $top], [-$half, -$y],
-        ];
+        ]);
     }
 
     protected function corners(Slip $slip): array

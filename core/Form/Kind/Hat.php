@@ -10,9 +10,11 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
+use Davrin\Core\Form\Frame;
 use Davrin\Core\Form\RunsFromEndToEnd;
 use Davrin\Core\Form\Wires;
 use Davrin\Core\Geometry\Outlines;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Words\Fault;
@@ -21,6 +23,9 @@ use Davrin\Core\Words\Words;
 /** A hat: the wide rim bar at the bottom is the only one that takes ties; the crown above it is covered, not tied. */
 final class Hat implements FormKind, RunsFromEndToEnd
 {
+    /** How wide the crown is at its top, as a part of its foot. */
+    private const TAPERS = 0.88;
+
     public const KEY = 'hat';
 
     public function key(): string
@@ -70,16 +75,25 @@ final class Hat implements FormKind, RunsFromEndToEnd
         if ($crown > $x) {
             throw Fault::at('/crown', 'The crown is wider than the rim below it. Write less, or a longer rim bar.');
         }
-        $top = -($high + $bar) / 2;
+        [$top, $foot] = [-($high + $bar) / 2, ($high - $bar) / 2];
         $crossbars = $slip->count('crossbars');
 
         return new Form(
-            new Outlines([[-$x, $top + $high], [$x, $top + $high]], false),
-            [0.0, $bar],
-            array_map(fn (int $number): float => 2 * $x * $number / ($crossbars - 1), range(0, $crossbars - 1)),
-            Wires::pairs(2),
+            new Frame(
+                new Outlines(Point::list([[-$x, $foot], [$x, $foot]]), false),
+                [0.0, $bar],
+                array_map(fn (int $number): float => 2 * $x * $number / ($crossbars - 1), range(0, $crossbars - 1)),
+                Wires::pairs(2),
+            ),
             $count,
-            areas: ['crown' => [[-$crown * 0.88, $top], [$crown * 0.88, $top], [$crown, $top + $high], [-$crown, $top + $high]]],
+            areas: [
+                'crown' => Point::list([
+                    [-$crown * self::TAPERS, $top],
+                    [$crown * self::TAPERS, $top],
+                    [$crown, $foot],
+                    [-$crown, $foot],
+                ]),
+            ],
             names: ['1-2' => 'rim bar', '1' => 'upper wire of the rim bar', '2' => 'lower wire of the rim bar'],
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Form\Kind;
 
 use Davrin\Core\Blank\Slip;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Words\Fault;
 
 /** Two round lobes that meet in a notch, and two straight sides down to a tip. It begins in the notch. */
@@ -42,12 +43,12 @@ final class Heart extends ShapedFrame
         $steps = (int) ceil(($leaves - $notch) / self::STEP);
         for ($i = 0; $i <= $steps; $i++) {
             $angle = deg2rad($notch + ($leaves - $notch) * $i / $steps);
-            $right[] = [$apart + $radius * sin($angle), -$radius * cos($angle)];
+            $right[] = new Point($apart + $radius * sin($angle), -$radius * cos($angle));
         }
-        $left = array_map(fn (array $point): array => [-$point[0], $point[1]], array_reverse(array_slice($right, 1)));
-        $down = ($tip - $radius) / 2;
+        $left = array_map(fn (Point $point): Point => $point->fromBehind(), array_reverse(array_slice($right, 1)));
+        $middle = new Point(0.0, ($tip - $radius) / 2);
 
-        return array_map(fn (array $point): array => [$point[0], $point[1] - $down], [...$right, [0.0, $tip], ...$left]);
+        return array_map(fn (Point $point): Point => $point->minus($middle), [...$right, new Point(0.0, $tip), ...$left]);
     }
 
     protected function corners(Slip $slip): array

@@ -10,9 +10,11 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
+use Davrin\Core\Form\Frame;
 use Davrin\Core\Form\RunsFromEndToEnd;
 use Davrin\Core\Form\Wires;
 use Davrin\Core\Geometry\Outlines;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Geometry\Polyline;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
@@ -80,19 +82,21 @@ final class Hook implements FormKind, RunsFromEndToEnd
             );
         }
         $middle = -$height / 2 + $radius;
-        $points = [[-$radius, $middle + $radius * 0.35]];
+        $points = [new Point(-$radius, $middle + $radius * 0.35)];
         for ($angle = 270; $angle <= 450; $angle += self::STEP) {
-            $points[] = [$radius * sin(deg2rad($angle)), $middle - $radius * cos(deg2rad($angle))];
+            $points[] = new Point($radius * sin(deg2rad($angle)), $middle - $radius * cos(deg2rad($angle)));
         }
-        $points[] = [$radius, $height / 2];
+        $points[] = new Point($radius, $height / 2);
         $length = (new Polyline($points, false))->length();
         $crossbars = $slip->count('crossbars');
 
         return new Form(
-            new Outlines($points, false),
-            Wires::insets($slip),
-            array_map(fn (int $number): float => $length * $number / ($crossbars - 1), range(0, $crossbars - 1)),
-            Wires::pairs($slip->count('count')),
+            new Frame(
+                new Outlines($points, false),
+                Wires::insets($slip),
+                array_map(fn (int $number): float => $length * $number / ($crossbars - 1), range(0, $crossbars - 1)),
+                Wires::pairs($slip->count('count')),
+            ),
             $count,
         );
     }

@@ -12,9 +12,11 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
+use Davrin\Core\Form\Frame;
 use Davrin\Core\Form\Wires;
 use Davrin\Core\Geometry\Box;
 use Davrin\Core\Geometry\Outlines;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Geometry\Polyline;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
@@ -28,6 +30,8 @@ use Davrin\Core\Words\Words;
 final class Outline implements FormKind
 {
     private const SAME_SPOT = 1e-6;
+
+    private const USUAL = [[0.0, 0.0], [12.0, 0.0], [12.0, 4.0], [6.0, 12.0], [0.0, 4.0]];
 
     public function key(): string
     {
@@ -47,7 +51,7 @@ final class Outline implements FormKind
     public function blanks(): array
     {
         return [
-            new PointsBlank('points', 'the points of the outline', [[0.0, 0.0], [12.0, 0.0], [12.0, 4.0], [6.0, 12.0], [0.0, 4.0]]),
+            new PointsBlank('points', 'the points of the outline', Point::list(self::USUAL)),
             new ChoiceBlank('closed', 'whether the outline is closed', 'closed', ['closed' => 'closed', 'open' => 'open']),
             LengthBlank::of('size', 'the longer side of the form', Length::inches(16), Length::inches(2), Length::inches(120)),
             ...Wires::blanks(2, 1, 6, Length::inches(1, 1, 2)),
@@ -63,7 +67,7 @@ final class Outline implements FormKind
     public function build(Slip $slip, Count $count, Units $units): Form
     {
         $closed = $slip->text('closed') === 'closed';
-        $points = $this->sized(self::distinct($slip->points('points'), $closed), $slip->length('size')->toInches());
+        $points = $this->sized(self::distinct($slip->objects('points', Point::class), $closed), $slip->length('size')->toInches());
         if ($closed) {
             if (count($points) < 3) {
                 throw Fault::at('/points', 'A closed outline needs at least 3 points that are not the same.');
@@ -75,10 +79,12 @@ final class Outline implements FormKind
         $length = (new Polyline($points, $closed))->length();
 
         return new Form(
-            new Outlines($points, $closed),
-            Wires::insets($slip),
-            $this->crossbars($slip, $length, $units),
-            Wires::pairs($slip->count('count')),
+            new Frame(
+                new Outlines($points, $closed),
+                Wires::insets($slip),
+                $this->crossbars($slip, $length, $units),
+                Wires::pairs($slip->count('count')),
+            ),
             $count,
             names: ['start' => 'the first point'],
         );
@@ -88,7 +94,10 @@ final class Outline implements FormKind
     {
         return sprintf(
             'A form of its own, %s, its longer side %s: %s through %d points, %s',
-            $slip->text('closed'), $units->place($slip->length('size')), Wires::words($slip, $units), count($slip->points('points')),
+            $slip->text('closed'),
+            $units->place($slip->length('size')),
+            Wires::words($slip, $units),
+            count($slip->objects('points', Point::class)),
             $slip->lengths('crossbars') === [] ? 'without crossbars' : 'with '.Words::count(count($slip->lengths('crossbars')), 'crossbar'),
         );
     }
@@ -110,8 +119,8 @@ final class Outline implements FormKind
     }
 
     /**
-     * @param  list<array{float, float}>  $points
-     * @return non-empty-list<array{float, float}> with its middle in the middle and its longer side as long as said
+     * @param  list<Point>  $points
+     * @return non-empty-list<Point> with its middle in the middle and its longer side as long as said
      */
     private function sized(array $points, float $size): array
     {
@@ -120,37 +129,40 @@ final class Outline implements FormKind
             throw Fault::at('/points', 'An outline whose points are all the same has no length. Write at least two that are not.');
         }
         $share = $size / max($box->wide(), $box->high());
-        [$x, $y] = [($box->left + $box->right) / 2, ($box->top + $box->bottom) / 2];
+        $middle = new Point(($box->left + $box->right) / 2, ($box->top + $box->bottom) / 2);
 
-        return array_map(fn (array $point): array => [($point[0] - $x) * $share, ($point[1] - $y) * $share], $points);
+        return array_map(fn (Point $point): Point => $point->minus($middle)->times($share), $points);
     }
 
     /**
-     * @param  list<array{float, float}>  $points
-     * @return list<array{float, float}> without points that say the same as the one before
+     * @param  list<Point>  $points
+     * @return list<Point> without points that say the same as the one before
      */
     private static function distinct(array $points, bool $closed): array
     {
         $distinct = [];
         foreach ($points as $point) {
-            if ($distinct === [] || $distinct[count($distinct) - 1] !== $point) {
+            if ($distinct === [] || ! $distinct[count($distinct) - 1]->equals($point)) {
                 $distinct[] = $point;
             }
         }
-        if ($closed && count($distinct) > 1 && $distinct[0] === $distinct[count($distinct) - 1]) {
+        if ($closed && count($distinct) > 1 && $distinct[0]->equals($distinct[count($distinct) - 1])) {
             array_pop($distinct);
         }
 
         return $distinct;
     }
 
-    /** @param  list<array{float, float}>  $points */
+    /**
+     * By the shoelace formula, in square inches; below 0 where they go counter-clockwise.
+     *
+     * @param  list<Point>  $points
+     */
     private static function area(array $points): float
     {
         $area = 0.0;
-        foreach ($points as $index => [$x, $y]) {
-            [$nextX, $nextY] = $points[($index + 1) % count($points)];
-            $area += $x * $nextY - $nextX * $y;
+        foreach ($points as $index => $point) {
+            $area += $point->cross($points[($index + 1) % count($points)]);
         }
 
         return $area / 2;
@@ -159,7 +171,7 @@ final class Outline implements FormKind
     /**
      * Pieces are looked at from left to right, each with those only that begin before it ends.
      *
-     * @param  list<array{float, float}>  $points
+     * @param  list<Point>  $points
      */
     private static function mustNotCrossItself(array $points, bool $closed): void
     {
@@ -167,7 +179,7 @@ final class Outline implements FormKind
         $pieces = [];
         for ($i = 0; $i < ($closed ? $count : $count - 1); $i++) {
             $next = ($i + 1) % $count;
-            $pieces[] = [$i, min($points[$i][0], $points[$next][0]), max($points[$i][0], $points[$next][0])];
+            $pieces[] = [$i, min($points[$i]->x, $points[$next]->x), max($points[$i]->x, $points[$next]->x)];
         }
         usort($pieces, fn (array $one, array $other): int => $one[1] <=> $other[1]);
         foreach ($pieces as $at => [$one, , $right]) {
@@ -191,26 +203,17 @@ final class Outline implements FormKind
         }
     }
 
-    /**
-     * @param  array{float, float}  $a
-     * @param  array{float, float}  $b
-     * @param  array{float, float}  $c
-     * @param  array{float, float}  $d
-     */
-    private static function cross(array $a, array $b, array $c, array $d): bool
+    /** Whether the way from a to b meets that from c to d. */
+    private static function cross(Point $a, Point $b, Point $c, Point $d): bool
     {
-        return max($a[1], $b[1]) >= min($c[1], $d[1]) && max($c[1], $d[1]) >= min($a[1], $b[1])
-            && max($a[0], $b[0]) >= min($c[0], $d[0]) && max($c[0], $d[0]) >= min($a[0], $b[0])
+        return max($a->y, $b->y) >= min($c->y, $d->y) && max($c->y, $d->y) >= min($a->y, $b->y)
+            && max($a->x, $b->x) >= min($c->x, $d->x) && max($c->x, $d->x) >= min($a->x, $b->x)
             && self::side($a, $b, $c) !== self::side($a, $b, $d) && self::side($c, $d, $a) !== self::side($c, $d, $b);
     }
 
-    /**
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $to
-     * @param  array{float, float}  $point
-     */
-    private static function side(array $from, array $to, array $point): int
+    /** On which side of a way a point lies: 1 to the right, -1 to the left, 0 on it. */
+    private static function side(Point $from, Point $to, Point $point): int
     {
-        return ($to[0] - $from[0]) * ($point[1] - $from[1]) - ($to[1] - $from[1]) * ($point[0] - $from[0]) <=> 0.0;
+        return $to->minus($from)->cross($point->minus($from)) <=> 0.0;
     }
 }

@@ -10,8 +10,10 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
+use Davrin\Core\Form\Frame;
 use Davrin\Core\Form\Wires;
 use Davrin\Core\Geometry\Outlines;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Words\Words;
@@ -63,12 +65,14 @@ final class Rectangle implements FormKind
         sort($crossbars);
 
         return new Form(
-            new Outlines([[0.0, -$y], [$x, -$y], [$x, $y], [-$x, $y], [-$x, -$y]], true),
-            Wires::insets($slip),
-            $crossbars,
-            Wires::pairs($slip->count('count')),
+            new Frame(
+                new Outlines(Point::list([[0.0, -$y], [$x, -$y], [$x, $y], [-$x, $y], [-$x, -$y]]), true),
+                Wires::insets($slip),
+                $crossbars,
+                Wires::pairs($slip->count('count')),
+                $corners,
+            ),
             $count,
-            corners: $corners,
         );
     }
 

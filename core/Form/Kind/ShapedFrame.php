@@ -10,8 +10,10 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
+use Davrin\Core\Form\Frame;
 use Davrin\Core\Form\Wires;
 use Davrin\Core\Geometry\Outlines;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Geometry\Polyline;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
@@ -47,14 +49,15 @@ abstract class ShapedFrame implements FormKind
         $round = new Polyline($points, true);
         $crossbars = $slip->count('crossbars');
 
-        return new Form(
+        $frame = new Frame(
             new Outlines($points, true),
             Wires::insets($slip),
             array_map(fn (int $number): float => $number * $round->length() / $crossbars, range(0, $crossbars - 1)),
             Wires::pairs($slip->count('count')),
-            $count,
-            corners: array_map(fn (int $point): float => $round->distances[$point], $this->corners($slip)),
+            array_map(fn (int $point): float => $round->distances[$point], $this->corners($slip)),
         );
+
+        return new Form($frame, $count);
     }
 
     public function describe(Slip $slip, Units $units): string
@@ -70,7 +73,7 @@ abstract class ShapedFrame implements FormKind
     }
 
     /**
-     * @return non-empty-list<array{float, float}> the outermost wire from its top clockwise, so far from the middle to each side
+     * @return non-empty-list<Point> the outermost wire from its top clockwise, so far from the middle to each side
      *
      * @throws Fault where these measures make no such shape
      */

@@ -7,6 +7,7 @@ namespace Davrin\Core\Form\Kind;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Geometry\Box;
+use Davrin\Core\Geometry\Point;
 
 /** Points out and in by turns. It begins at the top point. */
 final class Star extends ShapedFrame
@@ -37,16 +38,16 @@ final class Star extends ShapedFrame
     protected function outline(float $x, float $y, Slip $slip): array
     {
         $points = 2 * $slip->count('points');
-        $outline = [[0.0, -1.0]];
+        $outline = [new Point(0.0, -1.0)];
         for ($i = 1; $i < $points; $i++) {
             $size = $i % 2 === 0 ? 1.0 : self::INNER;
             $angle = 2 * M_PI * $i / $points;
-            $outline[] = [$size * sin($angle), -$size * cos($angle)];
+            $outline[] = new Point($size * sin($angle), -$size * cos($angle));
         }
         $box = Box::around($outline);
 
         return array_map(
-            fn (array $point): array => [$point[0] * $x / $box->right, -$y + ($point[1] - $box->top) * 2 * $y / $box->high()],
+            fn (Point $point): Point => new Point($point->x * $x / $box->right, -$y + ($point->y - $box->top) * 2 * $y / $box->high()),
             $outline,
         );
     }

@@ -9,8 +9,11 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
+use Davrin\Core\Form\Frame;
 use Davrin\Core\Form\RunsFromEndToEnd;
+use Davrin\Core\Form\Seat;
 use Davrin\Core\Geometry\Outlines;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Words\Fault;
@@ -64,13 +67,10 @@ final class Stick implements FormKind, RunsFromEndToEnd
         [$x, $y] = [$width->toInches() / 2, $length->toInches() / 2];
 
         return new Form(
-            new Outlines([[$x, -$y], [$x, $y]], false),
-            [0.0, 2 * $x],
-            [],
-            [1],
+            new Frame(new Outlines(Point::list([[$x, -$y], [$x, $y]]), false), [0.0, 2 * $x], [], [1]),
             $count,
             names: ['1' => 'right side', '2' => 'left side', '1-2' => 'middle of the stick'],
-            isBar: true,
+            sides: [Seat::wire(1), Seat::wire(2)],
         );
     }
 

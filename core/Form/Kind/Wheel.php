@@ -10,6 +10,7 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
+use Davrin\Core\Form\Frame;
 use Davrin\Core\Geometry\Rings;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
@@ -59,10 +60,12 @@ final class Wheel implements FormKind
         }
 
         return new Form(
-            new Rings($rim),
-            [0.0, $rim - $hub],
-            array_map(fn (int $number): float => 2 * M_PI * $rim * $number / $spokes, range(0, $spokes - 1)),
-            [],
+            new Frame(
+                new Rings($rim),
+                [0.0, $rim - $hub],
+                array_map(fn (int $number): float => 2 * M_PI * $rim * $number / $spokes, range(0, $spokes - 1)),
+                [],
+            ),
             $count,
             names: ['1' => 'rim', '2' => 'hub', 'crossbar' => 'spoke'],
         );

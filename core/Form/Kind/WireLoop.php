@@ -10,7 +10,9 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
+use Davrin\Core\Form\Frame;
 use Davrin\Core\Geometry\Outlines;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Geometry\Polyline;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
@@ -65,22 +67,19 @@ final class WireLoop implements FormKind
                 ),
             );
         }
-        $points = [[0.0, -$straight / 2 - $radius]];
+        $points = [new Point(0.0, -$straight / 2 - $radius)];
         for ($i = 1; $i < 2 * self::STEPS; $i++) {
             // The upper half of the circle lies above the straight sides, the lower below; at the side there is a point of each.
             $angle = deg2rad(180 * $i / self::STEPS);
             foreach (cos($angle) > 1e-9 ? [-1] : (cos($angle) < -1e-9 ? [1] : ($i < self::STEPS ? [-1, 1] : [1, -1])) as $half) {
-                $points[] = [$radius * sin($angle), $half * $straight / 2 - $radius * cos($angle)];
+                $points[] = new Point($radius * sin($angle), $half * $straight / 2 - $radius * cos($angle));
             }
         }
         // Straight pieces for a curve come out a little short, which is made up for.
         $share = $round / (new Polyline($points, true))->length();
 
         return new Form(
-            new Outlines(array_map(fn (array $point): array => [$point[0] * $share, $point[1] * $share], $points), true),
-            [0.0],
-            [],
-            [],
+            new Frame(new Outlines(array_map(fn (Point $point): Point => $point->times($share), $points), true), [0.0], [], []),
             $count,
             joints: $slip->count('hangers') > 1 ? $slip->count('hangers') : 1,
         );

@@ -10,6 +10,7 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
+use Davrin\Core\Form\Frame;
 use Davrin\Core\Form\Weld;
 use Davrin\Core\Form\WeldsBlank;
 use Davrin\Core\Form\Wires;
@@ -112,18 +113,17 @@ class WireRing implements FormKind
         }
         $radius = $diameters[0]->toInches() / 2;
 
+        $stickingOut = array_filter($slip->objects('welds', Weld::class), fn (Weld $weld): bool => $weld->sticksOut);
+
         return new Form(
-            new Rings($radius),
-            [0.0, ...array_map(fn (Length $diameter): float => $radius - $diameter->toInches() / 2, array_slice($diameters, 1))],
-            $this->crossbars($slip, $radius, $units),
-            Wires::pairs(count($diameters)),
-            $count,
-            stickingOut: array_values(
-                array_map(
-                    fn (Weld $weld): int => $weld->crossbar,
-                    array_filter($slip->objects('welds', Weld::class), fn (Weld $weld): bool => $weld->sticksOut),
-                ),
+            new Frame(
+                new Rings($radius),
+                [0.0, ...array_map(fn (Length $diameter): float => $radius - $diameter->toInches() / 2, array_slice($diameters, 1))],
+                $this->crossbars($slip, $radius, $units),
+                Wires::pairs(count($diameters)),
+                stickingOut: array_values(array_map(fn (Weld $weld): int => $weld->crossbar, $stickingOut)),
             ),
+            $count,
             preTied: $preTied,
         );
     }

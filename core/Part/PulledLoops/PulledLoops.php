@@ -113,7 +113,7 @@ final class PulledLoops extends Continuous
     protected function pitch(PartContext $on): Length
     {
         // A gap up to the next 1/32 in: mesh that is needed rounds up.
-        $gap = $this->gaps($on) === 0 ? 0 : (int) ceil(round(32 * $on->form->band() / $this->gaps($on), 6));
+        $gap = $this->gaps($on) === 0 ? 0 : (int) ceil(round(32 * $on->form->frame->band() / $this->gaps($on), 6));
 
         return $on->length('height')->times(2)->plus(Length::inches(0, $gap, 32))->times($this->gaps($on));
     }
@@ -125,6 +125,6 @@ final class PulledLoops extends Continuous
 
     private function gaps(PartContext $on): int
     {
-        return $on->form->wires() - 1;
+        return $on->form->frame->wires() - 1;
     }
 }

@@ -67,10 +67,10 @@ final class WrappedStrips extends Pieces
     public function size(PartContext $on): Size
     {
         // A longer strip lies looser, and swells farther beyond the wires (a guess).
-        $swells = 0.25 + min(1.2, max(0.0, $on->length('length')->toInches() - 2 * $on->form->band()) / 16);
+        $swells = 0.25 + min(1.2, max(0.0, $on->length('length')->toInches() - 2 * $on->form->frame->band()) / 16);
 
         return new Size(
-            $on->form->band() / 2 + $swells,
+            $on->form->frame->band() / 2 + $swells,
             'half the band of wires, and what the strip swells beyond it',
             min(2.5, $on->width()->toInches() / 4),
             3.0,
@@ -114,6 +114,6 @@ final class WrappedStrips extends Pieces
     /** Once round the band, up to the next eighth of an inch. */
     private static function round(PartContext $on): Length
     {
-        return Length::inches(1)->plus(Length::inches(0, (int) ceil(round(16 * $on->form->band(), 6)), 8));
+        return Length::inches(1)->plus(Length::inches(0, (int) ceil(round(16 * $on->form->frame->band(), 6)), 8));
     }
 }

@@ -24,7 +24,7 @@ final class AsItCame extends Rows
 
     public function fits(Form $form): bool
     {
-        return $form->preTied !== [] && $form->pairs() !== [];
+        return $form->preTied !== [] && $form->frame->pairs() !== [];
     }
 
     public function sentence(): string

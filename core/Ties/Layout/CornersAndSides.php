@@ -32,7 +32,7 @@ final class CornersAndSides implements TieLayout
 
     public function fits(Form $form): bool
     {
-        return $form->closed() && count($form->corners($form->seats()[0])) >= 2;
+        return $form->closed() && count($form->corners($form->frame->seats()[0])) >= 2;
     }
 
     public function sentence(): string
@@ -77,9 +77,9 @@ final class CornersAndSides implements TieLayout
     private function side(Form $form, Seat $seat, float $from, float $to, int $aSide): array
     {
         $crossbars = [];
-        for ($section = 1; $section <= $form->crossbars(); $section++) {
+        for ($section = 1; $section <= $form->frame->crossbars(); $section++) {
             // A side may go on beyond where the count begins.
-            $start = $form->sectionStart($seat, $section);
+            $start = $form->sections->start($seat, $section);
             $start += $start < $from ? $form->length($seat) : 0.0;
             $crossbars = [...$crossbars, ...($start > $from + 0.01 && $start < $to - 0.01 ? [$start] : [])];
         }

@@ -26,7 +26,7 @@ final class EachCrossbar implements TieLayout
 
     public function fits(Form $form): bool
     {
-        return $form->crossbars() > 0;
+        return $form->frame->crossbars() > 0;
     }
 
     public function sentence(): string

@@ -76,7 +76,7 @@ final class EverySoFar implements TieLayout
                 '/first',
                 sprintf(
                     'The %s is %s long. Write less for the first tie.',
-                    $form->name($seat),
+                    $form->names->of($seat),
                     $units->available(Length::ofUnits((int) ($length * Length::PER_INCH))),
                 ),
             );

@@ -29,12 +29,12 @@ final class Flat extends TwoRows
 
     public function fits(Form $form): bool
     {
-        return $form->wires() >= 3 && $form->pairs() !== [] && $form->crossbars() > 0;
+        return $form->frame->wires() >= 3 && $form->frame->pairs() !== [] && $form->frame->crossbars() > 0;
     }
 
     protected function outerSeat(Form $form): Seat
     {
-        return Seat::wire($form->wires() - 2);
+        return Seat::wire($form->frame->wires() - 2);
     }
 
     protected function inner(float $long): array

@@ -47,14 +47,14 @@ final class InnerMidTwoOuter extends TwoRows
     public function rows(Form $form, Slip $slip, Units $units): array
     {
         $fromCrossbar = $slip->length('fromCrossbar');
-        foreach (SectionChoice::of($form, $slip) ?? range(1, $form->sections()) as $section) {
-            $long = $form->sectionLength($this->outerSeat($form), $section);
+        foreach (SectionChoice::of($form, $slip) ?? range(1, $form->sections->count()) as $section) {
+            $long = $form->sections->length($this->outerSeat($form), $section);
             if (2 * $fromCrossbar->toInches() >= $long) {
                 throw Fault::at('/fromCrossbar', sprintf(
                     'Section %d is %s long on the %s, so two ties %s from its crossbars would meet. Write less than %s.',
                     $section,
                     $units->available(Length::ofUnits((int) ($long * Length::PER_INCH))),
-                    $form->name($this->outerSeat($form)),
+                    $form->names->of($this->outerSeat($form)),
                     $units->exact($fromCrossbar),
                     $units->available(Length::ofUnits((int) ($long * Length::PER_INCH / 2))),
                 ));

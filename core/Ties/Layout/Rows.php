@@ -28,7 +28,7 @@ class Rows implements TieLayout
 
     public function fits(Form $form): bool
     {
-        return $form->pairs() !== [];
+        return $form->frame->pairs() !== [];
     }
 
     public function sentence(): string
@@ -43,7 +43,7 @@ class Rows implements TieLayout
 
     public function blanks(Form $form): array
     {
-        return [new CountsBlank('rows', 'the ties in each row', count($form->pairs()) > 1 ? [6, 12] : [12], 1, 5, 1, 100)];
+        return [new CountsBlank('rows', 'the ties in each row', count($form->frame->pairs()) > 1 ? [6, 12] : [12], 1, 5, 1, 100)];
     }
 
     public function usualFastening(): Fastening
@@ -62,7 +62,7 @@ class Rows implements TieLayout
      */
     protected function even(Form $form, array $counts): array
     {
-        $pairs = $form->pairs();
+        $pairs = $form->frame->pairs();
         $last = count($counts) - 1;
         $rows = [];
         foreach ($counts as $index => $count) {

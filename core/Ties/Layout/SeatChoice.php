@@ -16,11 +16,11 @@ final class SeatChoice
     public static function blank(Form $form): ChoiceBlank
     {
         $seats = [];
-        foreach ($form->seats() as $seat) {
-            $seats[$seat->key()] = $form->name($seat);
+        foreach ($form->frame->seats() as $seat) {
+            $seats[$seat->key()] = $form->names->of($seat);
         }
-        $pairs = $form->pairs();
-        $usual = $pairs === [] ? $form->seats()[0] : $pairs[intdiv(count($pairs), 2)];
+        $pairs = $form->frame->pairs();
+        $usual = $pairs === [] ? $form->frame->seats()[0] : $pairs[intdiv(count($pairs), 2)];
 
         return ChoiceBlank::ofPlan('pair', 'the wires', $usual->key(), $seats);
     }
@@ -30,6 +30,6 @@ final class SeatChoice
     {
         $seat = Seat::read($slip->text('pair'));
 
-        return $seat !== null && $form->has($seat) ? $seat : throw Fault::at('/pair', 'The form has no such wires.');
+        return $seat !== null && $form->frame->has($seat) ? $seat : throw Fault::at('/pair', 'The form has no such wires.');
     }
 }

@@ -29,10 +29,10 @@ final class SectionChoice
     {
         $sections = $slip->countsIfAny('sections');
         foreach ($sections ?? [] as $section) {
-            if ($section > $form->sections()) {
+            if ($section > $form->sections->count()) {
                 throw Fault::at(
                     '/sections',
-                    sprintf('There is no section %d: the form has %s.', $section, Words::count($form->sections(), 'section')),
+                    sprintf('There is no section %d: the form has %s.', $section, Words::count($form->sections->count(), 'section')),
                 );
             }
         }

@@ -33,7 +33,7 @@ final class StickSites implements TieLayout
 
     public function fits(Form $form): bool
     {
-        return $form->isBar;
+        return $form->sides !== [];
     }
 
     public function sentence(): string

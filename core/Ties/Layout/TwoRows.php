@@ -17,12 +17,12 @@ abstract class TwoRows implements TieLayout
 {
     public function fits(Form $form): bool
     {
-        return count($form->pairs()) >= 2 && $form->crossbars() > 0;
+        return count($form->frame->pairs()) >= 2 && $form->frame->crossbars() > 0;
     }
 
     public function words(Form $form): array
     {
-        return ['inner' => $form->name($form->pairs()[0]), 'outer' => $form->name($this->outerSeat($form))];
+        return ['inner' => $form->names->of($form->frame->pairs()[0]), 'outer' => $form->names->of($this->outerSeat($form))];
     }
 
     public function blanks(Form $form): array
@@ -40,7 +40,7 @@ abstract class TwoRows implements TieLayout
         $sections = SectionChoice::of($form, $slip);
 
         return [
-            Row::inSections($form, $form->pairs()[0], $sections, $this->inner(...)),
+            Row::inSections($form, $form->frame->pairs()[0], $sections, $this->inner(...)),
             Row::inSections($form, $this->outerSeat($form), $sections, fn (float $long): array => $this->outer($long, $slip)),
         ];
     }

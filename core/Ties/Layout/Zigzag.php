@@ -31,7 +31,7 @@ final class Zigzag implements TieLayout
 
     public function fits(Form $form): bool
     {
-        return count($form->pairs()) >= 2;
+        return count($form->frame->pairs()) >= 2;
     }
 
     public function sentence(): string
@@ -42,9 +42,9 @@ final class Zigzag implements TieLayout
 
     public function words(Form $form): array
     {
-        $pairs = $form->pairs();
+        $pairs = $form->frame->pairs();
 
-        return ['inner' => $form->name($pairs[0]), 'outer' => $form->name($pairs[count($pairs) - 1])];
+        return ['inner' => $form->names->of($pairs[0]), 'outer' => $form->names->of($pairs[count($pairs) - 1])];
     }
 
     public function blanks(Form $form): array
@@ -59,21 +59,21 @@ final class Zigzag implements TieLayout
 
     public function rows(Form $form, Slip $slip, Units $units): array
     {
-        $pairs = $form->pairs();
+        $pairs = $form->frame->pairs();
         $steps = [...$pairs, ...array_reverse(array_slice($pairs, 1, -1))];
         $perSection = $slip->count('perSection');
         $sections = SectionChoice::of($form, $slip);
         $spots = [];
-        foreach ($sections ?? range(1, $form->sections()) as $section) {
+        foreach ($sections ?? range(1, $form->sections->count()) as $section) {
             for ($tie = 0; $tie < $perSection; $tie++) {
                 $seat = $steps[count($spots) % count($steps)];
                 $spots[] = new Spot(
                     $seat,
-                    $form->sectionStart($seat, $section) + ($tie + 0.5) / $perSection * $form->sectionLength($seat, $section),
+                    $form->sections->start($seat, $section) + ($tie + 0.5) / $perSection * $form->sections->length($seat, $section),
                 );
             }
         }
 
-        return [new Row($spots, $form->closed() && ($sections === null || count($sections) === $form->sections()))];
+        return [new Row($spots, $form->closed() && ($sections === null || count($sections) === $form->sections->count()))];
     }
 }

@@ -5,8 +5,8 @@
     <input type="hidden" name="id" value="{{ $group }}">
     A tie more on the
     <select class="blank" name="on" aria-label="what it goes round" autocomplete="off">
-        @foreach ($form->everySeat() as $seat)
-            <option value="{{ $seat->key() }}" @selected(request()->input('on') === $seat->key())>{{ $form->name($seat) }}</option>
+        @foreach ($form->frame->everySeat() as $seat)
+            <option value="{{ $seat->key() }}" @selected(request()->input('on') === $seat->key())>{{ $form->names->of($seat) }}</option>
         @endforeach
     </select>,
     <input class="blank" type="text" name="distance" size="6" maxlength="40" value="{{ request()->input('distance') }}" placeholder="3 in" aria-label="how far from where the count begins" autocomplete="off" @if ($problem?->address === "ties.$group.distance") aria-invalid="true" aria-describedby="problem" @endif>

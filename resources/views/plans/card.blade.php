@@ -17,7 +17,7 @@
             $result->tally->ties->said(),
             $result->parts === [] ? 'no mesh yet' : $result->tally->elements->said(),
             $result->tally->rolls->said().', '.$result->tally->left->shown.' left',
-            $result->tally->across->shown.($result->form->round() ? ' across' : ''),
+            $result->tally->across->shown.($result->form->frame->round() ? ' across' : ''),
         ] as $figure)
             <span class="whitespace-nowrap">{{ $figure }} ·</span>
         @endforeach

@@ -18,6 +18,7 @@ use Davrin\Core\Blank\SectionsBlank;
 use Davrin\Core\Blank\TextBlank;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Form\WeldsBlank;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Material\RollsBlank;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
@@ -62,7 +63,7 @@ final class BlanksTest extends PlanCase
             [$rolls, 'as many as needed', 'as needed', 'as many as needed'],
             [$rolls, '2 rolls', 2, '2 rolls'],
             [$rolls, '1', 1, '1 roll'],
-            [new PointsBlank('p', 'the points', [[0.0, 0.0], [1.0, 1.0]]), '0 0, 12.5 -3', ['0 0', '12.5 -3'], '0 0, 12.5 -3'],
+            [new PointsBlank('p', 'the points', Point::list([[0.0, 0.0], [1.0, 1.0]])), '0 0, 12.5 -3', ['0 0', '12.5 -3'], '0 0, 12.5 -3'],
             [new TextBlank('t', 'the name', 'x', 20), "  a \n wreath ", 'a wreath', 'a wreath'],
             [new ColourBlank('c', 'the colour', '#000000'), ' #1D6A6B', '#1d6a6b', '#1d6a6b'],
             [new CountBlank('c', 'the count', 1, 0, 9), ' 7 ', 7, '7'],
@@ -111,7 +112,7 @@ final class BlanksTest extends PlanCase
             [new WeldsBlank('w', 'the welds'), '3: a bit', 'is not a length'],
             [new WeldsBlank('w', 'the welds'), array_fill(0, 25, '3: out'), 'write 0 to 24'],
             [new RollsBlank('n', 'the rolls', null, 9), '10', 'between 1 and 9'],
-            [new PointsBlank('p', 'the points', [[0.0, 0.0]]), '1,2;3', 'write 2 to 240 points'],
+            [new PointsBlank('p', 'the points', [Point::middle()]), '1,2;3', 'write 2 to 240 points'],
             [new TextBlank('t', 'the name', 'x', 5), 'too long', '1 to 5 characters'],
             [new TextBlank('t', 'the name', 'x', 5), "\xC3\x28", '1 to 5 characters'],
             [new ColourBlank('c', 'the colour', '#000000'), 'teal', 'is not a colour'],

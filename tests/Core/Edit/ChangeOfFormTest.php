@@ -115,14 +115,14 @@ final class ChangeOfFormTest extends PlanCase
             $plan = $this->plan(['form' => ['kind' => $kind], 'ties' => [['layout' => 'free']], 'parts' => []]);
             // Somewhere along the outermost wire, up to an inch beside it.
             $wire = Seat::wire(1);
-            [$x, $y] = $plan->form->at($wire, $plan->form->length($wire) * $part / 1000)->beside(0.0, $tenths / 10);
-            $after = PlaceTie::at('t1', $x, $y)->apply($plan, $this->reader());
+            $point = $plan->form->at($wire, $plan->form->length($wire) * $part / 1000)->beside(0.0, $tenths / 10);
+            $after = PlaceTie::at('t1', $point->x, $point->y)->apply($plan, $this->reader());
             $this->assertSame(2, $after->ties->count());
             $tie = $after->ties->all()[1]->place;
             // No other seat is nearer by more than the step that places are rounded to.
-            [$seat, $distance] = $plan->form->nearest($x, $y);
+            [$seat, $distance] = $plan->form->nearest($point);
             $nearest = $plan->form->at($seat, $distance);
-            $this->assertEqualsWithDelta(hypot($nearest->x - $x, $nearest->y - $y), hypot($tie->x - $x, $tie->y - $y), 0.15);
+            $this->assertEqualsWithDelta($nearest->point()->distanceTo($point), $tie->point()->distanceTo($point), 0.15);
         });
     }
 

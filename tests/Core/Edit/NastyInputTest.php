@@ -8,6 +8,7 @@ use Davrin\Core\Craft\Craft;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\PlaceTie;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Words\Refused;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\PlanCase;
@@ -59,7 +60,7 @@ final class NastyInputTest extends PlanCase
     {
         $plan = $this->plan(['form' => ['kind' => $kind], 'ties' => [['layout' => 'free']], 'parts' => []]);
         foreach ([[0.0, 0.0], [-499.0, 499.0], [0.001, -12.0], [7.0, 7.0]] as [$x, $y]) {
-            [$seat, $distance] = $plan->form->nearest($x, $y);
+            [$seat, $distance] = $plan->form->nearest(new Point($x, $y));
             $place = $plan->form->at($seat, $distance);
             if (hypot($place->x - $x, $place->y - $y) <= 1.5) {
                 $this->assertSame(2, PlaceTie::at('t1', $x, $y)->apply($plan, $this->reader())->ties->count());

@@ -40,8 +40,8 @@ final class FormKindsTest extends PlanCase
     public function test_sections_are_as_long_together_as_their_row(array $form): void
     {
         $form = $this->form($form);
-        foreach ($form->seats() as $seat) {
-            $sum = array_sum(array_map(fn (int $section): float => $form->sectionLength($seat, $section), range(1, $form->sections())));
+        foreach ($form->frame->seats() as $seat) {
+            $sum = array_sum(array_map(fn (int $section): float => $form->sections->length($seat, $section), range(1, $form->sections->count())));
             $this->assertEqualsWithDelta($form->length($seat), $sum, 1e-4, $seat->key());
         }
     }
@@ -51,7 +51,7 @@ final class FormKindsTest extends PlanCase
     public function test_steps_along_a_row_add_up_to_its_length(array $form): void
     {
         $form = $this->form($form);
-        foreach ($form->seats() as $seat) {
+        foreach ($form->frame->seats() as $seat) {
             [$length, $walked] = [$form->length($seat), 0.0];
             for ($step = 0; $step < 600; $step++) {
                 [$from, $to] = [$form->at($seat, $length * $step / 600), $form->at($seat, $length * ($step + 1) / 600)];
@@ -66,8 +66,8 @@ final class FormKindsTest extends PlanCase
     public function test_inner_wires_lie_inside_and_rows_between_their_wires(array $form): void
     {
         $form = $this->form($form);
-        $this->assertSame($form->pairs() !== [], $form->has(Seat::pair(1)));
-        foreach ($form->pairs() as $pair) {
+        $this->assertSame($form->frame->pairs() !== [], $form->frame->has(Seat::pair(1)));
+        foreach ($form->frame->pairs() as $pair) {
             [$outer, $inner] = array_map(Seat::wire(...), $pair->wires());
             $place = $form->at($pair, $form->length($pair) * 0.05);
             $distance = fn (Seat $wire): float => min(array_map(function (int $step) use ($form, $wire, $place): float {
@@ -108,8 +108,8 @@ final class FormKindsTest extends PlanCase
         $wires = ['wires' => ['20 in', '18 in', '16 in', '14 in', '12 in']];
         $outside = $this->plan(['form' => $wires])->form;
         $inside = $this->plan(['form' => $wires, 'settings' => ['wireCount' => 'inside']])->form;
-        $this->assertSame(['wires 2 and 3', 'wire 1'], [$outside->name(Seat::pair(2)), $outside->name(Seat::wire(1))]);
-        $this->assertSame(['wires 3 and 4', 'wire 5'], [$inside->name(Seat::pair(2)), $inside->name(Seat::wire(1))]);
+        $this->assertSame(['wires 2 and 3', 'wire 1'], [$outside->names->of(Seat::pair(2)), $outside->names->of(Seat::wire(1))]);
+        $this->assertSame(['wires 3 and 4', 'wire 5'], [$inside->names->of(Seat::pair(2)), $inside->names->of(Seat::wire(1))]);
     }
 
     public function test_a_weld_out_of_place_makes_one_section_longer_and_its_neighbour_shorter(): void
@@ -117,7 +117,7 @@ final class FormKindsTest extends PlanCase
         $form = $this->form(['welds' => ['3: 1/2 in', '5: out']]);
         $wire = Seat::wire(1);
         $usual = 2 * M_PI * 7 / 6;
-        $this->assertEqualsWithDelta([$usual, $usual + 0.5, $usual - 0.5], [$form->sectionLength($wire, 1), $form->sectionLength($wire, 2), $form->sectionLength($wire, 3)], 1e-9);
+        $this->assertEqualsWithDelta([$usual, $usual + 0.5, $usual - 0.5], [$form->sections->length($wire, 1), $form->sections->length($wire, 2), $form->sections->length($wire, 3)], 1e-9);
         $welds = $form->jsonSerialize()['welds'];
         $this->assertCount(24, $welds);
         $this->assertSame([16, 17, 18, 19], array_keys(array_filter($welds, fn (array $weld): bool => $weld['sticksOut'])));
@@ -127,7 +127,7 @@ final class FormKindsTest extends PlanCase
     {
         $form = $this->form(['kind' => 'rectangle', 'width' => '16 in', 'height' => '16 in']);
         $this->assertEqualsWithDelta([64.0, 52.0, 40.0], array_map(fn (int $wire): float => $form->length(Seat::wire($wire)), [1, 2, 3]), 1e-9);
-        $this->assertSame([8, 8], [$form->sections(), $form->crossbars()]);
+        $this->assertSame([8, 8], [$form->sections->count(), $form->frame->crossbars()]);
         $this->assertEqualsWithDelta([8.0, 24.0, 40.0, 56.0], $form->corners(Seat::wire(1)), 1e-4);
         $this->assertEqualsWithDelta(45.0, $form->at(Seat::wire(1), 8.0)->outward, 1e-6);
     }
@@ -167,16 +167,16 @@ final class FormKindsTest extends PlanCase
     public function test_the_crown_of_a_hat_is_covered_and_takes_no_tie(): void
     {
         $result = $this->work(['form' => ['kind' => 'hat'], 'parts' => [['length' => '10 in']]]);
-        $this->assertSame(['rim bar'], array_values(array_unique(array_map(fn ($tie): string => $result->form->name($tie->tie->seat), $result->ties))));
+        $this->assertSame(['rim bar'], array_values(array_unique(array_map(fn ($tie): string => $result->form->names->of($tie->tie->seat), $result->ties))));
         $this->assertCount(1, $result->form->jsonSerialize()['areas']);
     }
 
     public function test_a_wheel_has_a_rim_a_hub_and_spokes(): void
     {
         $form = $this->form(['kind' => 'wheel']);
-        $this->assertSame(['rim', 'hub', 'spoke 3'], [$form->name(Seat::wire(1)), $form->name(Seat::wire(2)), $form->name(Seat::crossbar(3))]);
+        $this->assertSame(['rim', 'hub', 'spoke 3'], [$form->names->of(Seat::wire(1)), $form->names->of(Seat::wire(2)), $form->names->of(Seat::crossbar(3))]);
         $this->assertEqualsWithDelta(7.0, $form->length(Seat::crossbar(3)), 1e-3);
-        $this->assertFalse($form->has(Seat::pair(1)));
+        $this->assertFalse($form->frame->has(Seat::pair(1)));
     }
 
     public function test_the_joints_of_a_loop_take_zip_ties(): void
@@ -191,7 +191,7 @@ final class FormKindsTest extends PlanCase
         $form = $this->form([]);
         foreach ([[Seat::pair(1), 3.0], [Seat::pair(2), 20.0], [Seat::wire(4), 11.0]] as [$seat, $distance]) {
             $place = $form->at($seat, $distance);
-            [$found, $at] = $form->nearest($place->x, $place->y);
+            [$found, $at] = $form->nearest($place->point());
             $this->assertSame($seat->key(), $found->key());
             $this->assertEqualsWithDelta($distance, $at, 0.05);
         }
@@ -209,8 +209,8 @@ final class FormKindsTest extends PlanCase
     public function test_crossbars_part_an_outline_and_an_open_one_has_a_section_more(): void
     {
         $square = ['kind' => 'outline', 'points' => ['0 0', '10 0', '10 10', '0 10'], 'size' => '10 in', 'crossbars' => ['5 in', '25 in']];
-        $this->assertSame(2, $this->form($square)->sections());
-        $this->assertSame(3, $this->form($square + ['closed' => 'open'])->sections());
+        $this->assertSame(2, $this->form($square)->sections->count());
+        $this->assertSame(3, $this->form($square + ['closed' => 'open'])->sections->count());
     }
 
     public function test_any_star_of_points_that_fits_keeps_its_counts_however_it_is_turned(): void

@@ -17,7 +17,7 @@ final class WireRingTest extends PlanCase
     public function test_the_everyday_ring_is_14_in_across_with_4_wires_and_6_sections(): void
     {
         $form = $this->plan()->form;
-        $this->assertSame([4, 6, 7.0], [$form->wires(), $form->sections(), $form->reach()]);
+        $this->assertSame([4, 6, 7.0], [$form->frame->wires(), $form->sections->count(), $form->reach()]);
     }
 
     public function test_a_row_lies_in_the_middle_of_its_wires(): void
@@ -25,7 +25,7 @@ final class WireRingTest extends PlanCase
         $form = $this->plan()->form;
         $this->assertEqualsWithDelta(6.5, $form->at(Seat::pair(1), 0.0)->out(), 1e-9);
         $this->assertEqualsWithDelta(4.5, $form->at(Seat::pair(3), 11.0)->out(), 1e-9);
-        $this->assertEqualsWithDelta(2 * M_PI * 6.5 / 6, $form->sectionLength(Seat::pair(1), 1), 1e-9);
+        $this->assertEqualsWithDelta(2 * M_PI * 6.5 / 6, $form->sections->length(Seat::pair(1), 1), 1e-9);
     }
 
     public function test_section_1_begins_at_12_o_clock_and_the_count_goes_clockwise(): void
@@ -33,7 +33,7 @@ final class WireRingTest extends PlanCase
         $form = $this->plan()->form;
         $start = $form->at(Seat::pair(1), 0.0);
         $this->assertEqualsWithDelta([0.0, -6.5], [$start->x, $start->y], 1e-9);
-        $this->assertEqualsWithDelta(60.0, $form->at(Seat::pair(1), $form->sectionStart(Seat::pair(1), 2))->outward, 1e-9);
+        $this->assertEqualsWithDelta(60.0, $form->at(Seat::pair(1), $form->sections->start(Seat::pair(1), 2))->outward, 1e-9);
     }
 
     public function test_a_distance_from_a_crossbar_is_measured_along_the_row_s_own_circle(): void
@@ -56,11 +56,11 @@ final class WireRingTest extends PlanCase
     public function test_wire_pairs_are_called_what_makers_call_them(): void
     {
         $four = $this->plan()->form;
-        $this->assertSame(['two outer wires', 'two middle wires', 'two inner wires'], array_map(fn (int $outer): string => $four->name(Seat::pair($outer)), [1, 2, 3]));
+        $this->assertSame(['two outer wires', 'two middle wires', 'two inner wires'], array_map(fn (int $outer): string => $four->names->of(Seat::pair($outer)), [1, 2, 3]));
         $five = $this->plan(['form' => ['wires' => ['20 in', '18 in', '16 in', '14 in', '12 in']]])->form;
-        $this->assertSame('wires 2 and 3', $five->name(Seat::pair(2)));
+        $this->assertSame('wires 2 and 3', $five->names->of(Seat::pair(2)));
         $two = $this->plan(['form' => ['wires' => ['12 in', '10 in']], 'ties' => [['layout' => 'n-a-section']]])->form;
-        $this->assertSame('both wires', $two->name(Seat::pair(1)));
+        $this->assertSame('both wires', $two->names->of(Seat::pair(1)));
     }
 
     public function test_it_is_told_in_words_for_those_who_cannot_see_it(): void

@@ -7,6 +7,7 @@ namespace Tests\Core\Result;
 use Davrin\Core\Estimate\Band;
 use Davrin\Core\Estimate\Extent;
 use Davrin\Core\Geometry\Box;
+use Davrin\Core\Geometry\Point;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Core\PlanCase;
 
@@ -17,7 +18,7 @@ final class CoverTest extends PlanCase
 
     public function test_a_spot_alone_is_a_circle(): void
     {
-        $box = Box::around(array_merge(...(new Band([[3.0, 4.0]], false, 2.0))->edges()));
+        $box = Box::around(array_merge(...(new Band([new Point(3.0, 4.0)], false, 2.0))->edges()));
         $this->assertSame([1.0, 2.0, 5.0, 6.0], array_map(fn (float $inches): float => round($inches, 6), [$box->left, $box->top, $box->right, $box->bottom]));
     }
 
@@ -26,7 +27,7 @@ final class CoverTest extends PlanCase
     #[TestWith([[13.0, 4.0], 3.0])]
     public function test_a_band_tells_how_far_a_point_is_from_its_edge(array $point, float $clears): void
     {
-        $this->assertEqualsWithDelta($clears, (new Band([[0.0, 0.0], [10.0, 0.0]], false, 2.0))->clears($point), 1e-9);
+        $this->assertEqualsWithDelta($clears, (new Band(Point::list([[0.0, 0.0], [10.0, 0.0]]), false, 2.0))->clears(new Point(...$point)), 1e-9);
     }
 
     public function test_a_run_along_a_strip_ends_as_far_past_its_ties_as_it_reaches(): void
@@ -53,8 +54,8 @@ final class CoverTest extends PlanCase
         $widths = array_map(fn (array $outline): float => Box::around($outline)->wide(), $extent->cover->outlines());
         sort($widths);
         $this->assertEqualsWithDelta([$extent->opening, $extent->box->wide()], $widths, 0.1);
-        $this->assertFalse($extent->cover->holds([0.0, 0.0]));
-        $this->assertTrue($extent->cover->holds([0.0, -9.0]));
+        $this->assertFalse($extent->cover->holds(Point::middle()));
+        $this->assertTrue($extent->cover->holds(new Point(0.0, -9.0)));
     }
 
     #[TestWith(['heart', 'ruffle'])]

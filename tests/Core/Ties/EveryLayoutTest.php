@@ -172,10 +172,10 @@ final class EveryLayoutTest extends PlanCase
     {
         $this->limitTo($this->trials(100))->forAll(Generators::elements('ring', 'rectangle', 'heart', 'star', 'hook', 'stick', 'loop', 'outline'), Generators::choose(1, 9), Generators::bool())->then(function (string $kind, int $perSection, bool $clockwise): void {
             $plan = $this->tied(['kind' => $kind, 'direction' => $clockwise ? 'clockwise' : 'anticlockwise'], ['layout' => 'n-a-section', 'perSection' => $perSection]);
-            $this->assertCount($perSection * $plan->form->sections(), $plan->ties->all());
+            $this->assertCount($perSection * $plan->form->sections->count(), $plan->ties->all());
             $inSections = array_count_values(array_map(fn (Tie $tie): int => $tie->section, $plan->ties->all()));
             ksort($inSections);
-            $this->assertSame(array_fill(1, $plan->form->sections(), $perSection), $inSections);
+            $this->assertSame(array_fill(1, $plan->form->sections->count(), $perSection), $inSections);
             foreach ($plan->ties->all() as $tie) {
                 $this->assertSame([-$tie->place->x, $tie->place->y], [$tie->place->fromBehind()->x, $tie->place->fromBehind()->y]);
                 $this->assertEqualsWithDelta(0.0, $this->apart($tie->place, $tie->place->fromBehind()->fromBehind()), 1e-9);
