@@ -9,7 +9,6 @@ use Davrin\Core\Craft\Craft;
 use Davrin\Core\Material\MaterialKind;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Measure\Units;
 use Davrin\Core\Shelf\Measuring;
 use Davrin\Core\Shelf\MovementKind;
 use Davrin\Core\Shelf\StockKind;

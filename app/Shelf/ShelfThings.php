@@ -7,7 +7,6 @@ use App\Models\ShelfItem;
 use App\Models\ShelfStock;
 use Davrin\Core\Material\Kind\Mesh;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Measure\Units;
 use Davrin\Core\Shelf\StockKind;
 
 /**

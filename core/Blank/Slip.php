@@ -4,23 +4,21 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Blank;
 
-use Davrin\Core\Measure\Length;
-use Davrin\Core\Measure\Money;
-use Davrin\Core\Measure\Percent;
 use Davrin\Core\Measure\Units;
-use Davrin\Core\Measure\Weight;
 use Davrin\Core\Words\Fault;
 use Davrin\Core\Words\Refused;
-use LogicException;
 
 /** Some blanks with what is written in them. Every blank has a value; keys keep the order of the blanks. */
-final readonly class Slip
+final readonly class Slip extends Values
 {
     /**
      * @param  array<string, Blank<covariant mixed>>  $blanks
      * @param  array<string, mixed>  $values
      */
-    private function __construct(public array $blanks, private array $values) {}
+    private function __construct(public array $blanks, array $values)
+    {
+        parent::__construct($values);
+    }
 
     /**
      * What a plan file says. A key that is not there takes its default.
@@ -122,145 +120,6 @@ final readonly class Slip
         return $written;
     }
 
-    public function length(string $key): Length
-    {
-        return $this->lengthIfAny($key) ?? throw self::notA('length', $key);
-    }
-
-    public function lengthIfAny(string $key): ?Length
-    {
-        $value = $this->values[$key];
-
-        return $value === null || $value instanceof Length ? $value : throw self::notA('length', $key);
-    }
-
-    public function weightIfAny(string $key): ?Weight
-    {
-        $value = $this->values[$key];
-
-        return $value === null || $value instanceof Weight ? $value : throw self::notA('weight', $key);
-    }
-
-    /** @return list<Length> */
-    public function lengths(string $key): array
-    {
-        $lengths = [];
-        foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA('list of lengths', $key) as $value) {
-            $lengths[] = $value instanceof Length ? $value : throw self::notA('list of lengths', $key);
-        }
-
-        return $lengths;
-    }
-
-    /** @return list<int> */
-    public function counts(string $key): array
-    {
-        return $this->countsIfAny($key) ?? throw self::notA('list of counts', $key);
-    }
-
-    /** @return ?list<int> */
-    public function countsIfAny(string $key): ?array
-    {
-        $counts = [];
-        foreach (is_array($this->values[$key]) ? $this->values[$key] : [] as $value) {
-            $counts[] = is_int($value) ? $value : throw self::notA('list of counts', $key);
-        }
-
-        return $this->values[$key] === null ? null : $counts;
-    }
-
-    public function count(string $key): int
-    {
-        return $this->countIfAny($key) ?? throw self::notA('count', $key);
-    }
-
-    public function countIfAny(string $key): ?int
-    {
-        $value = $this->values[$key];
-
-        return $value === null || is_int($value) ? $value : throw self::notA('count', $key);
-    }
-
-    public function text(string $key): string
-    {
-        $value = $this->values[$key];
-
-        return is_string($value) ? $value : throw self::notA('text', $key);
-    }
-
-    /**
-     * What a blank of another folder reads: a mix of materials, a pick of ties.
-     *
-     * @template T of object
-     *
-     * @param  class-string<T>  $type
-     * @return T
-     */
-    public function object(string $key, string $type): object
-    {
-        $value = $this->values[$key];
-
-        return $value instanceof $type ? $value : throw self::notA($type, $key);
-    }
-
-    /**
-     * A list of the same.
-     *
-     * @template T of object
-     *
-     * @param  class-string<T>  $type
-     * @return list<T>
-     */
-    public function objects(string $key, string $type): array
-    {
-        $objects = [];
-        foreach (is_array($this->values[$key]) ? $this->values[$key] : throw self::notA("list of $type", $key) as $value) {
-            $objects[] = $value instanceof $type ? $value : throw self::notA("list of $type", $key);
-        }
-
-        return $objects;
-    }
-
-    /** @return array<int, string> texts by number, as of materials by the number of the tie they are painted on */
-    public function numbered(string $key): array
-    {
-        $values = $this->values[$key];
-        $texts = [];
-        foreach (is_array($values) ? $values : throw self::notA('list of numbered texts', $key) as $number => $text) {
-            $texts[(int) $number] = is_string($text) ? $text : throw self::notA('list of numbered texts', $key);
-        }
-
-        return $texts;
-    }
-
-    /**
-     * Every length in inches and every count, by key: what a drawing is made by.
-     *
-     * @return array<string, float>
-     */
-    public function measures(): array
-    {
-        return array_filter(array_map(fn (mixed $value): ?float => match (true) {
-            $value instanceof Length => $value->toInches(),
-            is_int($value) => (float) $value,
-            default => null,
-        }, $this->values), is_float(...));
-    }
-
-    public function money(string $key): Money
-    {
-        $value = $this->values[$key];
-
-        return $value instanceof Money ? $value : throw self::notA('price', $key);
-    }
-
-    public function percent(string $key): Percent
-    {
-        $value = $this->values[$key];
-
-        return $value instanceof Percent ? $value : throw self::notA('percentage', $key);
-    }
-
     /**
      * @param  Blank<covariant mixed>  $blank
      * @param  mixed  $value  read by this very blank
@@ -270,10 +129,5 @@ final readonly class Slip
     {
         /** @phpstan-ignore argument.type */
         return $blank->write($value);
-    }
-
-    private static function notA(string $kind, string $key): LogicException
-    {
-        return new LogicException("The blank \"$key\" does not hold a $kind.");
     }
 }

@@ -11,7 +11,6 @@ use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\NotReadable;
-use Davrin\Core\Measure\Units;
 use Davrin\Core\Measure\Weight;
 use Davrin\Core\Shelf\Measuring;
 use Davrin\Core\Shelf\MovementKind;
