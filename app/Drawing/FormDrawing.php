@@ -179,7 +179,7 @@ final readonly class FormDrawing
     }
 
     /**
-     * What is built later lies over what was there. Only among layers built one after another on one layout of a closed form
+     * What is built later lies over what was there. Only among parts built one after another on one layout of a closed form
      * does mesh lean inward, over what lies farther out.
      *
      * @return list<PartDrawing>

@@ -2,7 +2,7 @@
 
 namespace App\Drawing;
 
-/** One layer on one row, as it stands on the form: a few shapes, each drawn once, and where they stand. */
+/** One part on one row, as it stands on the form: a few shapes, each drawn once, and where they stand. */
 final readonly class PartDrawing
 {
     /**

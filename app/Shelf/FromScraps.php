@@ -110,7 +110,7 @@ final readonly class FromScraps
         );
     }
 
-    /** @return array<string, string> techniques of one piece a tie, by key */
+    /** @return array<string, string> the kinds of part that take one piece a tie, by key */
     public static function techniques(): array
     {
         $pieces = array_filter(app(Craft::class)->parts, fn ($technique): bool => $technique instanceof Pieces

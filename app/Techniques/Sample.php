@@ -17,7 +17,7 @@ use Davrin\Core\Result\PartResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Ties\Layout\Free;
 
-/** A technique as it usually is, on a straight stretch of wires: what its drawing and its figures are shown by. */
+/** A kind of part as it usually is, on a straight stretch of wires: what its drawing and its figures are shown by. */
 final readonly class Sample
 {
     /** Inches kept free round it. */

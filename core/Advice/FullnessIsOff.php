@@ -15,7 +15,7 @@ use Davrin\Core\Result\Result;
 use Davrin\Core\Roll\RollOutcome;
 use Davrin\Core\Words\Words;
 
-/** So little mesh that the form shows, or so much that it will not lie. Said at the last layer that fills. */
+/** So little mesh that the form shows, or so much that it will not lie. Said at the last part that fills. */
 final readonly class FullnessIsOff implements Rule
 {
     /** More than these are no help to choose. */

@@ -136,7 +136,7 @@ final readonly class LastRollGivesLittle implements Rule
     private static function littleRolls(RollOutcome $mesh, Part $part): array
     {
         $elements = self::elements($mesh, $part);
-        // What another layer takes of a roll makes it worth opening.
+        // What another part takes of a roll makes it worth opening.
         $shared = array_filter(
             $mesh->plan->rolls,
             fn (RollUse $roll): bool => array_filter($roll->segments, fn (Segment $segment): bool => $segment->part !== $part->id) !== [],
@@ -150,7 +150,7 @@ final readonly class LastRollGivesLittle implements Rule
         return count($elements) > count($little) ? $little : [];
     }
 
-    /** @return non-empty-array<int, int> how many elements of the layer each roll gives, by its number */
+    /** @return non-empty-array<int, int> how many elements of the part each roll gives, by its number */
     private static function elements(RollOutcome $mesh, Part $part): array
     {
         $elements = [];

@@ -8,7 +8,7 @@ use Davrin\Core\Demand\Element;
 use Davrin\Core\Roll\RollOutcome;
 use Davrin\Core\Words\Words;
 
-/** Meshes that go wrong together, since they go into one layer, are told of together. */
+/** Meshes that go wrong together, since they go into one part, are told of together. */
 final class MaterialsOfAPart
 {
     /**

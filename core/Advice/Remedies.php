@@ -26,7 +26,7 @@ final readonly class Remedies
     public function __construct(private Trial $trial) {}
 
     /**
-     * @param  non-empty-list<WoundResult>  $meshes  that are not enough, all for one layer
+     * @param  non-empty-list<WoundResult>  $meshes  that are not enough, all for one part
      * @return list<Remedy>
      */
     public function forMeshes(Plan $plan, Result $before, array $meshes): array
@@ -54,7 +54,7 @@ final readonly class Remedies
             ...array_map(fn (Part $part): ?array => $this->fewerOfIt($plan, $part, $meshes), $parts),
             $this->fewerASection($plan, $parts, $ids),
         ], [
-            // Of several layers the last one hides least.
+            // Of several parts the last one hides least.
             ...array_map(fn (Part $part): ?array => $this->bareTies($plan, $part, $ids), array_slice($parts, -1)),
         ]];
 
@@ -160,7 +160,7 @@ final readonly class Remedies
     }
 
     /**
-     * As few ties bare as will do, side by side at the end of the layer, where a bow or a sign hides them.
+     * As few ties bare as will do, side by side at the end of the part, where a bow or a sign hides them.
      *
      * @param  list<string>  $ids
      * @return array{string, array<string, string>}|null

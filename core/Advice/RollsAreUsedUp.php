@@ -27,7 +27,7 @@ final readonly class RollsAreUsedUp implements Rule
         );
     }
 
-    /** The layer that would go short, or the last that uses the mesh. */
+    /** The part that would go short, or the last that uses the mesh. */
     private static function about(Plan $plan, WoundResult $mesh): string
     {
         $parts = $plan->partsOf($mesh->wound);

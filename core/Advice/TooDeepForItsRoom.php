@@ -41,7 +41,7 @@ final readonly class TooDeepForItsRoom implements Rule
     }
 
     /**
-     * The technique for that layer that fits the room and lies the flattest, if there is one.
+     * The kind that fits the room and lies the flattest, if there is one, for that part.
      *
      * @return array{string, array<string, string>}|null its name, and what to write
      */

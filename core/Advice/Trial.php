@@ -37,7 +37,7 @@ final class Trial
 
     private bool $wasCutShort = false;
 
-    /** @var WeakMap<Part, int> how many concerns each layer has */
+    /** @var WeakMap<Part, int> how many concerns each part has */
     private readonly WeakMap $concerns;
 
     /**
@@ -67,7 +67,7 @@ final class Trial
     }
 
     /**
-     * The plan with this written in it; null where that is refused, or a technique doubts what it did not doubt before.
+     * The plan with this written in it; null where that is refused, or a kind of part doubts what it did not doubt before.
      *
      * @param  array<string, string>  $fill
      */
@@ -116,7 +116,7 @@ final class Trial
         return $after === null ? null : new Remedy($label, $first.Difference::between($before, $after, $meshes, $plan->units()), $edit);
     }
 
-    /** The plan without one of its layers, with the difference that makes. */
+    /** The plan without one of its parts, with the difference that makes. */
     public function leavingOut(Plan $plan, Result $before, Part $part): ?Remedy
     {
         $after = $this->resultOf($plan, $edit = new RemovePart($part->id));
@@ -204,7 +204,7 @@ final class Trial
     }
 
     /**
-     * The longest piece or pitch of a layer, in steps of the ruler and shorter than it is, that will do; where a shorter one
+     * The longest piece or pitch of a part, in steps of the ruler and shorter than it is, that will do; where a shorter one
      * does whenever a longer one does.
      *
      * @param  array{int, int}  $leastPart  of what it is now

@@ -7,7 +7,7 @@ namespace Davrin\Core\Colour;
 use Davrin\Core\Concern\Concern;
 use Davrin\Core\Material\MaterialUse;
 
-/** A way of dealing meshes out to the ties of a layer. Nothing else in the core knows a dealing by name. */
+/** A way of dealing meshes out to the ties of a part. Nothing else in the core knows one by name. */
 interface ColourOrder
 {
     public function key(): string;
@@ -15,7 +15,7 @@ interface ColourOrder
     /** As it follows the meshes in a sentence: "in turn". */
     public function name(): string;
 
-    /** Whether it goes with a technique whose elements take meshes so. */
+    /** Whether it goes with a kind of part whose elements take meshes so. */
     public function suits(MaterialUse $use): bool;
 
     /**

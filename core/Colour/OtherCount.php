@@ -45,7 +45,7 @@ final class OtherCount
             fn (TieRow $its): bool => $its->ties[0]->row === $index + 1 && count($its->ties) === count($row->ties),
         );
         if ($whole === []) {
-            // The layer leaves some bare already: the layout does not say how many it has.
+            // The part leaves some bare already: the layout does not say how many it has.
             return null;
         }
         if ($slip->has('rows')) {

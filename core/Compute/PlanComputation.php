@@ -33,7 +33,7 @@ final readonly class PlanComputation
     /** What working a plan out may take, without advice. */
     public const STEPS = 24_000_000;
 
-    /** What following the outline of a form that is not round takes, for each tie, of the whole and of each layer. */
+    /** What it takes to follow the outline of a form that is not round, for each tie, of the whole and of each part. */
     private const OUTLINE = 2_500;
 
     public function of(Plan $plan, Effort $effort): Result
@@ -188,7 +188,7 @@ final readonly class PlanComputation
     /**
      * "ruffle 7 of Gold mesh", "poofs 19 and 20 of Dusk blue mesh".
      *
-     * @param  array<string, non-empty-list<Element>>  $elements  by layer
+     * @param  array<string, non-empty-list<Element>>  $elements  by part
      * @return list<string>
      */
     private function carried(Plan $plan, array $elements): array

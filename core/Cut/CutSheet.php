@@ -101,7 +101,7 @@ final readonly class CutSheet
         return new self($rolls, self::ways($rolls), $rolls === [] ? [] : [Caution::Cutter], self::toBuy($meshes));
     }
 
-    /** @param  callable(string): array{?string, Part}  $of  whose a layer is, and the layer */
+    /** @param  callable(string): array{?string, Part}  $of  which piece of work a part belongs to, and the part */
     private static function roll(string $key, Wound $mesh, RollUse $roll, Units $units, Length $keepFrom, callable $of): SheetRoll
     {
         $cuts = [];

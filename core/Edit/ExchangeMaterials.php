@@ -13,7 +13,7 @@ final readonly class ExchangeMaterials implements Edit
 {
     use LosesNothing;
 
-    /** Where layers name meshes. */
+    /** Where parts name meshes. */
     private const KEYS = ['material', 'painted'];
 
     private function __construct(private string $one, private string $other) {}

@@ -90,8 +90,8 @@ final readonly class FillBlanks implements Edit
     }
 
     /**
-     * Another kind of form may leave ties and layers without their place, another layout its own blanks. Ties that are no
-     * longer there leave layers without theirs, whatever they went with.
+     * Another kind of form may leave ties and parts without their place, another layout its own blanks. Ties that are no
+     * longer there leave parts without theirs, whatever they went with.
      *
      * @return list<string>
      */

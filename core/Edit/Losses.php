@@ -39,7 +39,7 @@ final class Losses
         return $lost;
     }
 
-    /** Which of several layers or layouts it is that lost something: "the ruffles of Gold mesh: ". */
+    /** Which of several parts or layouts it is that lost something: "the ruffles of Gold mesh: ". */
     private static function whose(Plan $plan, string $address): string
     {
         foreach ($plan->parts as $part) {

@@ -24,7 +24,7 @@ final readonly class PaintTie implements Edit
         return new self($tie, $mesh);
     }
 
-    /** The layer whose element on a tie is painted: of those that may differ from tie to tie, the one built last. */
+    /** The part whose element on a tie is painted: of those that may differ from tie to tie, the one built last. */
     public static function partOn(Plan $plan, int $tie): ?Part
     {
         $parts = array_filter($plan->parts, fn (Part $part): bool => $part->kind->materials()->variesByTie

@@ -14,7 +14,7 @@ use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Words\Fault;
 
 /**
- * Two lots of a mesh that do not match become two meshes of the plan, and its layers take equal numbers of both by turns all the
+ * Two lots of a mesh that do not match become two meshes of the plan, and its parts take equal numbers of both by turns all the
  * way round (craft: two runs of one colour).
  */
 final readonly class PartLots implements Edit
@@ -129,7 +129,7 @@ final readonly class PartLots implements Edit
     }
 
     /**
-     * A layer of this mesh alone, with the other for every second piece: on every second tie, or half and half in each element.
+     * A part of this mesh alone, with the other for every second piece: on every second tie, or half and half in each element.
      *
      * @param  array<mixed>  $written
      * @return array<mixed>

@@ -66,7 +66,7 @@ final readonly class PlaceTie implements Edit
                 (array) $document['ties'],
             );
 
-            // Ties that follow get other numbers; a layer that stood on none of these keeps its place.
+            // Ties that follow get other numbers; a part that stood on none of these keeps its place.
             return $reader->read($document);
         } catch (Refused $refused) {
             $typed = $this->point === null && $this->tie === null;

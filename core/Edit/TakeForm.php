@@ -8,7 +8,7 @@ use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Ties\TieGroup;
 
-/** Puts the plan on another form, as it stands on the shelf. Ties and layers stay where they still fit. */
+/** Puts the plan on another form, as it stands on the shelf. Ties and parts stay where they still fit. */
 final readonly class TakeForm implements Edit
 {
     /** @param  array<string, mixed>  $form  as a plan file holds it */

@@ -12,7 +12,7 @@ use Davrin\Core\Part\Part;
 use Davrin\Core\Part\Size;
 use Davrin\Core\Ties\Tie;
 
-/** What the mesh of some layers covers, seen from the front (an estimate): bands along the rows, as wide as its elements reach. */
+/** What the mesh of some parts covers, seen from the front (an estimate): bands along the rows, as wide as its elements reach. */
 final readonly class Cover
 {
     /** How deep an edge may run within its own band between two points of it, as a part of the reach: a little more than its arcs do. */

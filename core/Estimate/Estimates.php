@@ -12,7 +12,7 @@ use Davrin\Core\Ties\Tie;
 use Davrin\Core\Words\Figure;
 
 /**
- * Finished size, opening and depth (docs/craft-figures.md), of some layers of a plan: of one, or of all. Starting guesses
+ * Finished size, opening and depth (docs/craft-figures.md), of some parts of a plan: of one, or of all. Starting guesses
  * that a maker's log corrects.
  */
 final readonly class Estimates

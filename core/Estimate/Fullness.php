@@ -7,7 +7,7 @@ namespace Davrin\Core\Estimate;
 use Davrin\Core\Words\Figure;
 use JsonSerializable;
 
-/** How full a piece or a layer is (an estimate): square inches of mesh per inch of the form, and what makers would say of it. */
+/** How full a piece or a part is (an estimate): square inches of mesh per inch of the form, and what makers would say of it. */
 final readonly class Fullness implements JsonSerializable
 {
     /** @param  ?string  $verdict  "thin", "usual", "very full"; null where it says nothing */

@@ -15,7 +15,7 @@ use Davrin\Core\Words\Figure;
 
 /**
  * Square inches of mesh per inch of the form, along the line midway between the outermost and the innermost wire that is
- * used, in the sections that are filled (docs/craft-figures.md). Where techniques with other bounds are mixed, each layer
+ * used, in the sections that are filled (docs/craft-figures.md). Where kinds of part with other bounds are mixed, each part
  * counts as the part of its own bound that it makes.
  */
 final class FullnessEstimate

@@ -14,7 +14,7 @@ use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Words\Figure;
 
-/** The mesh one layer takes, cut in one go; a change of rolls costs two tails more, which the rolls show. */
+/** The mesh one part takes, cut in one go; a change of rolls costs two tails more, which the rolls show. */
 final class LengthTaken
 {
     public static function of(Part $part): Figure

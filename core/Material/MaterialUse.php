@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Material;
 
-/** How many pieces or strands of mesh go into one element of a technique. */
+/** How many pieces or strands of mesh go into one element of a kind of part. */
 final readonly class MaterialUse
 {
     /**
@@ -64,7 +64,7 @@ final readonly class MaterialUse
         return new self(1, 1, 1, false, 'pieces');
     }
 
-    /** One mesh for all of a layer. */
+    /** One mesh for all of a part. */
     public static function single(): self
     {
         return new self(1, 1, 1, false, 'pieces', variesByTie: false);

@@ -16,7 +16,7 @@ use Davrin\Core\Words\Refused;
 
 /**
  * Which meshes of the plan go into one element: "Teal mesh", or "2 Teal mesh + 2 Gold mesh". A mesh may be named by its id
- * or by what it is called; a mesh alone stands for as many of it as the technique usually takes.
+ * or by what it is called; a mesh alone stands for as many of it as the kind of part usually takes.
  *
  * @extends NamedBlank<Mix>
  *
@@ -41,7 +41,7 @@ final readonly class MixBlank extends NamedBlank implements InSeveralFields, Kee
         return Mix::of($parts);
     }
 
-    /** What another technique took, as far as this one takes it: the first of its meshes at least. */
+    /** What another kind of part took, as far as this one takes it: the first of its meshes at least. */
     public function keep(mixed $raw): Mix
     {
         $parts = $this->parts($raw);

@@ -20,7 +20,10 @@ use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Words\Fault;
 use Davrin\Core\Words\Words;
 
-/** What techniques of continuous mesh share: strands tied together from tie to tie, with a tail at either end of every roll. */
+/**
+ * What all kinds of part share that are made of continuous mesh: strands tied together from tie to tie, with a tail at either end
+ * of every roll.
+ */
 abstract class Continuous extends WoundPart implements EndsSooner
 {
     protected const TOGETHER = 'together';

@@ -12,7 +12,10 @@ use Davrin\Core\Material\MaterialUse;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Ties\Fastening;
 
-/** What techniques of cut pieces share: so many pieces of one length on every tie, one of each mesh that goes into it. */
+/**
+ * What all kinds of part share that are made of cut pieces: so many pieces of one length on every tie, one of each mesh that goes
+ * into it.
+ */
 abstract class Pieces extends WoundPart
 {
     /** Of a wing's half length, what is left along the ring once it is gathered and pulled open (a guess). */

@@ -123,7 +123,7 @@ final readonly class PlanSchema
         );
     }
 
-    /** The dealing that takes the most materials: the others take some of what it takes. */
+    /** The order of colours that takes the most materials: the others take some of what it takes. */
     private function widest(PartKind $kind): ColourOrder
     {
         $dealings = array_values($this->craft->colourOrders);

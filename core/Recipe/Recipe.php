@@ -148,7 +148,7 @@ final readonly class Recipe
         };
     }
 
-    /** Where there are several layouts, a layer says on which it stands. */
+    /** Where there are several layouts, a part says on which it stands. */
     private static function partSentence(Plan $plan, Part $part): string
     {
         $sentence = $part->kind->sentence($part->on);

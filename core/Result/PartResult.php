@@ -10,7 +10,7 @@ use Davrin\Core\Part\Size;
 use Davrin\Core\Words\Figure;
 use JsonSerializable;
 
-/** What one layer makes, what it takes, how large it gets, and what a drawing of it needs. */
+/** What one part makes, what it takes, how large it gets, and what a drawing of it needs. */
 final readonly class PartResult implements JsonSerializable
 {
     /**

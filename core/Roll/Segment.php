@@ -12,7 +12,7 @@ final readonly class Segment
 {
     /**
      * @param  Length  $from  from the free end of the roll
-     * @param  string  $part  the layer it is for
+     * @param  string  $part  the part it is for
      * @param  ?int  $tie  the tie it bears: a piece's own, the one a poof ends at, the one a tail hangs at; none where it stands on none
      * @param  ?Element  $element  none for a tail
      */

@@ -14,7 +14,7 @@ use Davrin\Core\Blank\Schema;
 use Davrin\Core\Measure\Units;
 
 /**
- * Which ties of a layout a layer stands on.
+ * Which ties of a layout a part stands on.
  *
  * @extends NamedBlank<TiePick>
  *

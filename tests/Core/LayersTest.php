@@ -56,6 +56,20 @@ final class LayersTest extends TestCase
         $this->assertGreaterThan($this->drawn('core')['Form'], $this->drawn('core')['Blank']);
     }
 
+    public function test_every_class_of_the_glossary_is_there(): void
+    {
+        preg_match_all('/^\|.*\|(.*)\|$/m', (string) file_get_contents(self::ROOT.'/docs/glossary.md'), $rows);
+        preg_match_all('/`([\w\\\\]+)`/', implode("\n", $rows[1]), $found);
+        $paths = array_keys([...iterator_to_array($this->files('core')), ...iterator_to_array($this->files('app'))]);
+        $missing = array_filter($found[1], function (string $class) use ($paths): bool {
+            $path = '/'.str_replace('\\', '/', $class);
+
+            return array_filter($paths, fn (string $there): bool => str_ends_with($there, "$path.php") || str_contains($there, "$path/")) === [];
+        });
+        $this->assertGreaterThan(80, count($found[1]));
+        $this->assertSame([], array_values($missing));
+    }
+
     /** @return array<string, int> the layer of each folder, by its name; the uppermost is 0 */
     private function drawn(string $folder): array
     {

@@ -29,7 +29,7 @@ use Illuminate\Support\Arr;
 use Illuminate\Validation\Rule;
 use LogicException;
 
-/** An edit as a page sends it: what was typed in which blanks, a layer, mesh, layout or tie to add, take away or move. */
+/** An edit as a page sends it: what was typed in which blanks, a part, mesh, layout or tie to add, take away or move. */
 final class EditRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
