@@ -6,7 +6,7 @@ namespace Davrin\Core\Roll;
 
 use Davrin\Core\Demand\Element;
 
-/** Where a run changes rolls, and what no roll was left for, by the id of the mesh. */
+/** The changes of rolls within a run, and the elements that no roll was left for, by the id of the mesh. */
 final readonly class LaidRun
 {
     /**

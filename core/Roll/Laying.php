@@ -15,10 +15,10 @@ use Davrin\Core\Roll\Packing\Pattern;
 use Davrin\Core\Roll\Packing\RollKind;
 use Davrin\Core\Supply\Supply;
 
-/** Lays the runs and pieces of meshes that are tied together on rolls, in one way or another. */
+/** One way of laying runs and pieces on rolls, for meshes that are tied together and so are laid at once. */
 final readonly class Laying
 {
-    /** What laying one step of a strand takes. */
+    /** Effort for laying one step of one strand. */
     private const STEP = 200;
 
     /** @var array<string, RollDemand> by mesh */
@@ -107,7 +107,7 @@ final readonly class Laying
             $kinds[] = RollKind::of($supply, $supply->stock[$place], $count);
         }
         $task = RollDemand::pieces($cuts, $kinds, $supply->keepFrom);
-        // At safe length nothing is asked but whether it is enough.
+        // At safe length only one thing matters: whether it is enough.
         $packed = Packer::pack($task, ! $supply->isSafe, $this->effort->part(2));
         // Each size in build order, so that neighbours on the form come off the same roll.
         $waiting = array_fill(0, count($task->sizes), []);

@@ -37,7 +37,7 @@ final class OpenRolls
     }
 
     /**
-     * The first roll that holds this much more, beginning another where one is to be had; null where none is.
+     * The first roll with room for this much more, a new one begun if need be; null where no roll has room.
      *
      * @param  list<int>  $but  rolls that are in use by another strand
      */
@@ -58,7 +58,7 @@ final class OpenRolls
     }
 
     /**
-     * The roll that most is left on, whether it is begun or not; null where none holds this much.
+     * The roll with the most left on it, begun or not; null where none has room for this much.
      *
      * @param  list<int>  $but  rolls that are in use by another strand
      */
@@ -97,7 +97,7 @@ final class OpenRolls
         return $number;
     }
 
-    /** Puts a roll back that was begun last and for nothing. */
+    /** Puts back the roll begun last, if nothing was cut from it. */
     public function giveBack(int $roll): void
     {
         if ($roll === count($this->left) && $this->segments[$roll] === []) {
@@ -127,7 +127,7 @@ final class OpenRolls
     /** @return list<int> the numbers of the rolls that are begun */
     public function numbers(): array
     {
-        // Not array_keys: the next key of an array that was emptied is not 0, and its keys are that same array.
+        // Not array_keys: an array that was emptied goes on counting from its last key, and array_keys of it would share that.
         return $this->left === [] ? [] : range(1, count($this->left));
     }
 

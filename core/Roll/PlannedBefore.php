@@ -6,7 +6,7 @@ namespace Davrin\Core\Roll;
 
 use Davrin\Core\Effort\Effort;
 
-/** How meshes were planned, and what that took: so that it counts the same when it is remembered as when it is worked out. */
+/** A remembered plan and the effort it took, so that a remembered result costs as much as a computed one. */
 final readonly class PlannedBefore
 {
     /**
@@ -22,7 +22,7 @@ final readonly class PlannedBefore
         return new self($plans, $most, $effort->spent(), $effort->ranOut());
     }
 
-    /** Whether the same would come out with so much effort: no part of a plan gets less than a 32nd of the whole. */
+    /** Whether the same result would come out with this effort: no part of a plan gets less than a 32nd of the whole. */
     public function isTheSameWith(Effort $effort): bool
     {
         return $effort->left() === $this->most || (! $this->wasCutShort && $effort->left() >= min($this->most, 64 * $this->spent));

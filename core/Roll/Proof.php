@@ -7,7 +7,7 @@ namespace Davrin\Core\Roll;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Roll\Packing\Bound;
 
-/** What no way of cutting can better: the fewest elements unmet, then the least money for new rolls, then the fewest full rolls opened. */
+/** A lower bound on any plan, part by part: elements unmet, then money for new rolls, then full rolls opened. */
 final readonly class Proof
 {
     public function __construct(public int $unmet, public Money $money, public int $opened) {}
@@ -17,7 +17,7 @@ final readonly class Proof
         return new self($bound->unmet, Money::cents($bound->money), $bound->opened);
     }
 
-    /** The weaker of two: what holds whichever of them is taken. */
+    /** The weaker of two bounds, which holds whichever plan is taken. */
     public function or(self $other): self
     {
         $parts = fn (self $proof): array => [$proof->unmet, $proof->money->cents, $proof->opened];

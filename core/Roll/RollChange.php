@@ -7,7 +7,7 @@ namespace Davrin\Core\Roll;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Measure\Length;
 
-/** Where a strand of a run goes from one roll to the next, or is cut there and goes on from the same: both ends are tied at this tie. */
+/** A tie where a strand of a run ends and begins anew, from the next roll or the same: both ends are tied in there. */
 final readonly class RollChange
 {
     /** @param  Length  $wouldNeed  what the first roll would have to hold for one element more */

@@ -13,7 +13,7 @@ use Davrin\Core\Roll\Packing\RunShare;
 use Davrin\Core\Supply\Stock;
 use Davrin\Core\Supply\Supply;
 
-/** What is asked of the rolls of one mesh. */
+/** The runs and cuts that one mesh has to supply. */
 final readonly class RollDemand
 {
     /**
@@ -35,7 +35,7 @@ final readonly class RollDemand
         );
     }
 
-    /** How much mesh that takes at the least, in units of length. */
+    /** Lower bound on the mesh that takes, in units of length. */
     public function units(): int
     {
         $units = array_sum(array_map(fn (Cut $cut): int => $cut->length->units, $this->cuts));
@@ -46,7 +46,7 @@ final readonly class RollDemand
         return $units;
     }
 
-    /** All of it on what there is, runs as shares that each roll may give. */
+    /** The packing task it makes on a supply, with runs as shares that each roll may give. */
     public function task(Supply $supply): PackingTask
     {
         return self::pieces(

@@ -6,7 +6,7 @@ namespace Davrin\Core\Roll;
 
 use Davrin\Core\Material\Wound;
 
-/** One mesh laid on its rolls, as they are nominally and as short as they may come, and whether it does. */
+/** One mesh laid on its rolls, at nominal and at safe length, and whether it is enough. */
 readonly class RollOutcome
 {
     /**

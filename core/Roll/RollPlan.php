@@ -10,7 +10,7 @@ use Davrin\Core\Measure\Money;
 use Davrin\Core\Supply\Origin;
 use Davrin\Core\Supply\Supply;
 
-/** Which element comes from which roll of one mesh, what is left, and what no roll was left for. */
+/** The plan for one mesh: which element comes from which roll, what is left, and what stays unmet. */
 final readonly class RollPlan
 {
     /**
@@ -45,7 +45,7 @@ final readonly class RollPlan
         return Length::sum(array_map(fn (RollUse $roll): Length => $roll->left(), $this->rolls));
     }
 
-    /** Ends that are left but too short to keep. */
+    /** Leftover ends too short to keep. */
     public function waste(Length $keepFrom): Length
     {
         return Length::sum(
@@ -82,7 +82,7 @@ final readonly class RollPlan
             ];
     }
 
-    /** What is there beside the rolls it cuts: part rolls and whole ones, as far as they are counted. */
+    /** Counted part rolls and whole ones that it does not cut from. */
     public function untouched(): Length
     {
         $there = 0;
@@ -97,8 +97,8 @@ final readonly class RollPlan
     }
 
     /**
-     * How good it is, compared part by part, less is better: pieces unmet, money, full rolls opened, the longest leftover of
-     * all that is open, and how many are kept.
+     * The objective, compared part by part, less is better: pieces unmet, money, full rolls opened, minus the longest leftover on
+     * an open roll, and how many leftovers are kept.
      *
      * @return list<int>
      */

@@ -26,16 +26,16 @@ final class RollPlanner
     /** So many plans of meshes are remembered. */
     private const KNOWN = 64;
 
-    /** No more ways of keeping to lots are tried than this. */
+    /** How many ways of keeping to one lot are tried. */
     private const MOST_LOTS = 60;
 
-    /** After so many stretches as far as rolls reach, parts are not tried any more. */
+    /** Splitting what is left in equal parts is tried after this many full stretches at most. */
     private const MOST_WHOLE = 6;
 
-    /** Of so many choices of rolls that are cheaper than was found. */
+    /** How many cheaper choices of rolls are tried. */
     private const MOST_CHOICES = 12;
 
-    /** What planning meshes that are tied together, or one by itself, may take. */
+    /** Effort for planning one mesh, or several that are tied together. */
     private const STEPS = 8_000_000;
 
     /** @var array<string, PlannedBefore> by what was asked, the latest first */
@@ -69,7 +69,7 @@ final class RollPlanner
     }
 
     /**
-     * What was planned of the same before is the same again: most edits, and most that are tried, change one mesh.
+     * Results for the same demand are remembered: most edits and trials change only one mesh.
      *
      * @param  list<Run>  $runs
      * @param  list<Cut>  $cuts
@@ -142,7 +142,7 @@ final class RollPlanner
     }
 
     /**
-     * Which meshes runs tie together; those that none does are by themselves.
+     * Groups of meshes that share a run; a mesh that shares none is a group of its own.
      *
      * @param  list<Run>  $runs
      * @param  list<string>  $meshes
@@ -226,7 +226,7 @@ final class RollPlanner
     }
 
     /**
-     * Where the strands of a mesh may end.
+     * The ways to split strands that are worth trying.
      *
      * @param  list<Run>  $runs
      * @return non-empty-list<RunSplits>
@@ -358,7 +358,7 @@ final class RollPlanner
     }
 
     /**
-     * The first of two, proven as far as both are: what one lot proves does not bind another.
+     * The first of two plans, with the weaker of their proofs: a proof for one lot does not hold for another.
      *
      * @param  array<string, RollPlan>  $plans
      * @param  array<string, RollPlan>  $others

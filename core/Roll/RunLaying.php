@@ -50,7 +50,7 @@ final readonly class RunLaying
     }
 
     /**
-     * A roll for each strand that holds the next step and both tails, or the meshes that have none.
+     * A roll for each strand with room for the next step and both tails, and the meshes that have no such roll.
      *
      * @param  list<string>  $strands
      * @return array{list<int>, list<string>}

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Davrin\Core\Roll;
 
 /**
- * Where the strands of a run end and begin anew: as far as their rolls reach, or, from some stretch on, in so many parts alike.
- * Three rolls serve two strands in three parts, each roll in two of them; as far as they reach they would leave the third one over.
+ * Where the strands of a run end and begin anew: after as many steps as their rolls hold, or, from some stretch on, in equal
+ * parts. Two strands in three equal parts come off three rolls, each roll serving two parts; running each roll to its end would
+ * leave the third over.
  */
 final readonly class RunSplits
 {

@@ -7,19 +7,19 @@ namespace Davrin\Core\Roll\Packing;
 use Davrin\Core\Effort\Effort;
 
 /**
- * Lays pieces on rolls of which nearly nothing may be wasted. There are few ways then to cut a roll: all are listed, and the size
- * that the fewest of them hold is always cut next, so that a dead end shows at once. Sure either way, where it ends in time.
+ * Lays pieces on rolls where almost no waste is allowed. Few patterns waste that little, so all of them are listed; the size that
+ * fits in the fewest is cut next, so that a dead end shows at once. If it ends in time, its answer is certain either way.
  */
 final class ExactFit
 {
-    /** Longer rolls times more sizes are not looked at. */
+    /** The largest product of roll length in steps and number of sizes that is tried. */
     private const MOST_PLACES = 200_000;
 
     private const MOST_WAYS = 2_000;
 
     private const MOST_TRIES = 3_000;
 
-    /** So many steps it takes to look at one way. */
+    /** Effort for looking at one pattern. */
     private const TRY = 10;
 
     private int $tries = 0;
@@ -49,7 +49,7 @@ final class ExactFit
         if ($waste < 0) {
             return false;
         }
-        // Above a step a roll there are too many ways to look through them all.
+        // With more than a step of waste a roll there are too many patterns to list.
         if ($waste > array_sum($rolls)) {
             return null;
         }

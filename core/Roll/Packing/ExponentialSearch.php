@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Roll\Packing;
 
-/** Finds where a long row of numbers begins to do, in few tries: in steps that double, then in halves (exponential search). */
+/** Finds the first number that passes a test in a long row, in few tries: steps that double, then halves (exponential search). */
 final class ExponentialSearch
 {
     /**
-     * The first number that does, where all after it do; null where even the last does not.
+     * The first number that passes, provided that all after it pass too; null where even the last does not.
      *
      * @param  callable(int): bool  $does
      */

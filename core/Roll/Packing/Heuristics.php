@@ -13,7 +13,7 @@ use Davrin\Core\Effort\Effort;
 final class Heuristics
 {
     /**
-     * Longest first, each on the first roll with room for it.
+     * First fit: longest first, each on the first roll with room for it.
      *
      * @param  array<int, int>  $sizes  the longest first
      * @param  array<int, int>  $counts
@@ -43,7 +43,7 @@ final class Heuristics
     }
 
     /**
-     * Longest first, each on the roll that it leaves least on.
+     * Best fit: longest first, each on the roll that it leaves the least on.
      *
      * @param  array<int, int>  $sizes  the longest first
      * @param  array<int, int>  $counts
@@ -88,7 +88,7 @@ final class Heuristics
         /** @var array<int, int> $pieces */
         $pieces = [];
         foreach ($rooms as $roll => $whole) {
-            // What was the fullest for the roll before is so for one alike, as long as there are the pieces.
+            // The fullest pattern for the roll before is the fullest for a roll of the same length, as long as its pieces last.
             if ($roll > 0 && $whole === $rooms[$roll - 1] && self::times($pieces, $counts) > 0) {
                 $counts = self::without($pieces, $counts);
                 $laid[$roll] = $pieces;
@@ -168,7 +168,7 @@ final class Heuristics
             if (array_sum($left) === 0) {
                 yield $laid;
             }
-            // What found no room is worth more.
+            // Pieces that found no room are worth more in the next try.
             foreach ($left as $index => $count) {
                 $worth[$index] *= 1 + 0.2 * $count / max(1, $counts[$index]);
             }

@@ -7,8 +7,8 @@ namespace Davrin\Core\Roll\Packing;
 use Davrin\Core\Effort\Effort;
 
 /**
- * The most valuable pieces that go on one roll, for every length of it up to the longest. Steps of a run may go on it too; who
- * takes any of them pays for its tails.
+ * The most valuable set of pieces for one roll, for every length of roll up to the longest. Steps of a run may be among them; the
+ * first of these also takes up the run's tails.
  */
 final class Knapsack
 {

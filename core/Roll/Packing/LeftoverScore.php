@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Davrin\Core\Roll\Packing;
 
 /**
- * What makes one way of cutting the same rolls better than another: the longest leftover on a roll that is open, then few leftovers
- * that are kept, then small part rolls used up before large ones. A part roll that nothing is cut from is left over, too.
+ * Compares ways of cutting the same rolls: first the longest leftover on an open roll, then fewer leftovers to keep, then small
+ * part rolls used up before large ones. A part roll that nothing is cut from counts as a leftover too.
  */
 final class LeftoverScore
 {

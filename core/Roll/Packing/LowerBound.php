@@ -67,7 +67,7 @@ final readonly class LowerBound
         return new self($task, $sizes, $counts, $runs, $needed, $effort);
     }
 
-    /** How many pieces and steps stay unmet on all that there is. */
+    /** Lower bound on the pieces and steps that stay unmet when every roll is used. */
     private function unmet(): int
     {
         return Relaxation::ofMost(
@@ -81,7 +81,7 @@ final readonly class LowerBound
     }
 
     /**
-     * The cheapest choice that is not proven to be too little.
+     * Cost of the cheapest choice of rolls that cannot be proven too small.
      *
      * @param  array{int, int}  $enough  money and full rolls opened: whether a dearer one is too little, too, is not asked
      * @return array{int, int}

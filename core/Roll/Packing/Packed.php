@@ -21,7 +21,7 @@ final readonly class Packed
         return $this->cost() == $this->bound;
     }
 
-    /** What it comes to, as bounds say it. */
+    /** Its objective, in the form of a bound. */
     public function cost(): Bound
     {
         return new Bound(array_sum($this->unmet), $this->money, $this->opened);

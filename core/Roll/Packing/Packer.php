@@ -13,27 +13,27 @@ use Davrin\Core\Effort\Effort;
  */
 final class Packer
 {
-    /** How often worth is set anew where a better way is looked for, and where any is. */
+    /** How often pieces are revalued when a better way is sought, and when any way is. */
     private const TRIES = 6;
 
     private const TRIES_AFTER_ALL = 60;
 
-    /** With more sizes than this a try takes so long that the relaxation is asked first. */
+    /** With more sizes than this one try costs more than the relaxation, which is then solved first. */
     private const MANY_SIZES = 20;
 
-    /** Where there are few sizes and rolls, the longest leftover is looked for more closely. */
+    /** Limits up to which the longest leftover is searched for closely. */
     private const CLOSE_SIZES = 10;
 
     private const CLOSE_ROLLS = 20;
 
     private const CLOSE_TARGETS = 4;
 
-    /** What laying may take, where nobody says otherwise. */
+    /** Effort where the caller sets none. */
     private const STEPS = 40_000_000;
 
     private readonly SubsetSums $reach;
 
-    /** What proofs are made on: the same task where its pieces lie on the grid. */
+    /** The task that proofs are made on: this one if its pieces lie on the grid, else a loosened one. */
     private readonly PackingTask $loose;
 
     private readonly SubsetSums $looseReach;
@@ -68,7 +68,7 @@ final class Packer
     }
 
     /**
-     * As many pieces as there is room for, short ones rather than long ones: so most are met.
+     * As many pieces as there is room for. Short ones come before long ones, since that meets the most.
      *
      * @param  array<int, int>  $all  rolls by kind
      * @return array{array<int, int>, int, ?list<Pattern>} how many of each size, how many stay unmet at the least, and how they fit on all
@@ -84,7 +84,7 @@ final class Packer
                 $counts[$index] = 0;
             }
         }
-        // Where there are as many rolls as it takes of a kind that holds every piece, all are met.
+        // With endless rolls that hold the longest piece, every piece is met.
         foreach ($task->kinds as $kind => $its) {
             if ($its->count === null && $its->length === $longest) {
                 return [$counts, $forced, null];
@@ -114,7 +114,7 @@ final class Packer
             }
         }
 
-        // Where it is not sure of itself how many stay out, the relaxation says so at the least.
+        // If the search is not certain how many stay unmet, the relaxation gives a lower bound.
         return [
             $without($left)->counts,
             $forced + (
@@ -150,7 +150,7 @@ final class Packer
                 $fit === false => fn (RollChoice $other): bool => $this->isProvenTooMuchFor($other->rolls),
                 default => null,
             });
-            // What is passed over with no effort left was not proven to be too little.
+            // A choice skipped because the effort ran out was not proven too small.
             $isSure = $isSure && $fit === false && ($isTooLong || ! $this->effort->isSpent());
         }
 
@@ -168,7 +168,7 @@ final class Packer
         );
     }
 
-    /** How much room all pieces take at the least, in steps; a roll may give nearly one more than it is counted to hold. */
+    /** Lower bound on the room that all pieces take, in steps. A roll may hold nearly one step more than it is counted for. */
     private function leastRoom(): int
     {
         return max(0, $this->loose->together($this->counts) - ($this->task->isExact ? 0 : array_sum($this->counts)));
@@ -203,7 +203,7 @@ final class Packer
     }
 
     /**
-     * Longest first, in units and not on the grid: what fits to the inch is not lost where the grid is coarse.
+     * Longest first, in units rather than grid steps, so that an exact fit is not lost where the grid is coarse.
      *
      * @param  list<array{int, int}>  $rolls  as they are ordered
      * @return ?array<int, array<int, int>>
@@ -258,7 +258,7 @@ final class Packer
     }
 
     /**
-     * What is open from the shortest on, then what is opened from the shortest on.
+     * Open rolls first, then those to be opened, each from the shortest on.
      *
      * @param  array<int, int>  $rolls
      * @return list<array{int, int}> the kind of each roll, and which of its kind it is
@@ -357,7 +357,7 @@ final class Packer
         $kinds = array_keys($choice->rolls);
         usort($kinds, fn (int $a, int $b): int => $this->task->kinds[$b]->length <=> $this->task->kinds[$a]->length);
         foreach ($kinds as $kind) {
-            // What this roll has to give at the least, when all the others give what they can.
+            // The least that this roll must give when all others give all they can.
             $gives = $this->reach->from($needed - $room + $this->reach->upTo($this->task->rooms[$kind]));
             $mostLeft = $this->task->kinds[$kind]->length - ($gives ?? 0) * $this->task->step;
             if ($mostLeft < -$best[0] || ($mostLeft === -$best[0] && $this->isAsGoodAsCanBe($best, $choice))) {

@@ -12,7 +12,7 @@ namespace Davrin\Core\Roll\Packing;
  */
 final readonly class PackingTask
 {
-    /** More steps in a roll than this would take too long to look at. */
+    /** Limit on the grid: more steps in a roll would take too long. */
     private const MOST_STEPS = 12_000;
 
     /**
@@ -59,7 +59,7 @@ final readonly class PackingTask
         return self::onGrid($step, $isExact, $pieces, $up, $kinds, fn (int $length): int => intdiv($length, $step), $keepFrom, $runs);
     }
 
-    /** The same with pieces no longer and rolls no shorter than they are: what cannot be laid here cannot be laid at all. */
+    /** A relaxed copy, with pieces rounded down and rolls rounded up: what cannot be laid in it cannot be laid at all. */
     public function loosened(): self
     {
         $up = fn (int $length): int => intdiv($length + $this->step - 1, $this->step);
@@ -106,7 +106,7 @@ final readonly class PackingTask
                 $kind->price,
                 $kind->opens,
             );
-            // Those that there are as many of as it takes come after those that are counted.
+            // Endless rolls come after counted ones.
             $counted = array_fill(0, $kind->count ?? 1, $place);
             $places[$key] = $kind->count !== null && $before === null && isset($places[$key])
                 ? [...$counted, ...$places[$key]]

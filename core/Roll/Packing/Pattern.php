@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Roll\Packing;
 
-/** One way to cut a roll of a kind, and how many rolls are cut like that: a fraction of one where only a bound is sought. */
+/** One way to cut a roll of a kind, and how many rolls are cut that way; not a whole number in a relaxation. */
 final readonly class Pattern
 {
     /**

@@ -18,13 +18,13 @@ final class Relaxation
 {
     private const NOTHING = 1e-7;
 
-    /** Prices are whole numbers of this fraction. */
+    /** Prices are rounded to whole multiples of one part in so many. */
     private const FINE = 1 << 20;
 
-    /** So many patterns more are taken from a knapsack that was worked out. */
+    /** How many more patterns are taken from one solved knapsack. */
     private const MORE = 25;
 
-    /** What of the weights stays unmet at the least. */
+    /** Lower bound on the weight that stays unmet. */
     public int $least = 0;
 
     /** @var list<Pattern> the solution in fractions */
@@ -78,7 +78,7 @@ final class Relaxation
     }
 
     /**
-     * How many pieces stay unmet at the least.
+     * Lower bound on the pieces that stay unmet.
      *
      * @param  array<int, int>  $sizes
      * @param  array<int, int>  $counts
@@ -148,7 +148,7 @@ final class Relaxation
     }
 
     /**
-     * The best of what is known already.
+     * The best of the columns that are known already.
      *
      * @param  array<int, float>  $prices
      * @return ?array{string, int}
@@ -183,7 +183,7 @@ final class Relaxation
     }
 
     /**
-     * The best pattern of all, by a knapsack, which proves a bound on the way.
+     * The best pattern there is, found by a knapsack, which proves a bound on the way.
      *
      * @param  array<int, float>  $prices
      * @param  array<int, int>  $kinds
@@ -278,7 +278,7 @@ final class Relaxation
         foreach ($column as $row => $value) {
             if ($value > self::NOTHING) {
                 $its = $this->amounts[$row] / $value;
-                // Of equals the one that leaves the arithmetic steadiest.
+                // Among equals the largest pivot, which keeps the arithmetic stable.
                 if ($its < $ratio - 1e-12 || ($its <= $ratio + 1e-12 && $value > $column[$leaves ?? $row])) {
                     [$leaves, $ratio] = [$row, max(0.0, min($its, $ratio))];
                 }

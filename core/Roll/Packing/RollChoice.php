@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Roll\Packing;
 
-/** Which rolls are cut from: all that are open, and so many of each kind that is opened for it. */
+/** A choice of rolls to cut from: all open ones, and a number of each kind to open. */
 final readonly class RollChoice
 {
     /**
@@ -14,7 +14,7 @@ final readonly class RollChoice
      */
     public function __construct(public int $money, public int $opened, public array $rolls) {}
 
-    /** @return array{int, int} what choices are compared by, one after the other */
+    /** @return array{int, int} compared in this order: money, then full rolls opened */
     public function cost(): array
     {
         return [$this->money, $this->opened];

@@ -11,7 +11,7 @@ namespace Davrin\Core\Roll\Packing;
  */
 final readonly class RollChoices
 {
-    /** So many ways of buying are gone through where rolls of several prices are to be had. */
+    /** How many ways of buying are tried where rolls come at several prices. */
     private const MOST = 2_000;
 
     /**
@@ -46,7 +46,7 @@ final readonly class RollChoices
         );
     }
 
-    /** All that there is. */
+    /** Every roll there is. */
     public function all(): RollChoice
     {
         return $this->with(array_map(fn (array $its): int => count($its[1]), $this->paid), count($this->free));
@@ -136,7 +136,7 @@ final readonly class RollChoices
     }
 
     /**
-     * With how few of the rolls that are there so much is had; null where not with all.
+     * The fewest rolls on hand that make up so much room; null where all together do not.
      *
      * @param  list<int>  $bought
      */
@@ -165,7 +165,7 @@ final readonly class RollChoices
     }
 
     /**
-     * Of ways that cost the same the one that opens fewest, and of these the roomiest.
+     * Among ways that cost the same, the one that opens the fewest rolls, and among those the roomiest.
      *
      * @param  list<list<int>>  $ways
      * @param  non-empty-array<int, int>  $free  with how many rolls that are there, by way

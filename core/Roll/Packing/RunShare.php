@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Davrin\Core\Roll\Packing;
 
 /**
- * What a run asks of the rolls of one mesh, for the bound alone: its steps by length, and what each roll that gives any of them pays in
- * tails.
+ * A run's demand for one mesh, for the lower bound only: its steps by length, and the tails that each roll pays if it gives any
+ * of them.
  */
 final readonly class RunShare
 {

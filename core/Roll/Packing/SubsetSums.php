@@ -6,7 +6,7 @@ namespace Davrin\Core\Roll\Packing;
 
 use Davrin\Core\Effort\Effort;
 
-/** Every length that pieces of these sizes can add up to, and with which pieces: with long ones rather than short ones. */
+/** Every length that pieces of these sizes can add up to, and which pieces do; long ones are preferred. */
 final class SubsetSums
 {
     /** @var array<int, int> by sum, the size that it was first reached with; -1 where it is not reached */
@@ -57,7 +57,7 @@ final class SubsetSums
         [$this->by, $this->times] = [$by, $times];
     }
 
-    /** The greatest sum that is no more than this. */
+    /** The greatest sum up to a room. */
     public function upTo(int $room): int
     {
         for ($sum = min($room, $this->room); $sum > 0 && $this->by[$sum] === -1; $sum--);
@@ -65,7 +65,7 @@ final class SubsetSums
         return max(0, $sum);
     }
 
-    /** The smallest sum that is no less than this; null where there is none in the room. */
+    /** The smallest sum from a length on; null where there is none in the room. */
     public function from(int $least): ?int
     {
         for ($sum = max(0, $least); $sum <= $this->room; $sum++) {
