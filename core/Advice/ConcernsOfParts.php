@@ -10,7 +10,7 @@ use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Result;
 
-/** What the kinds of part and the order of colours themselves see coming on their ties. */
+/** Concerns that the kinds of part and the orders of colours raise themselves. */
 final readonly class ConcernsOfParts implements Rule
 {
     public function __construct(private Trial $trial) {}

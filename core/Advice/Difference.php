@@ -89,7 +89,7 @@ final class Difference
     }
 
     /**
-     * What their new rolls cost, in cents.
+     * Cost of their new rolls, in cents.
      *
      * @param  list<WoundResult>  $meshes
      */

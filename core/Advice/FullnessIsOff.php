@@ -18,7 +18,7 @@ use Davrin\Core\Words\Words;
 /** So little mesh that the form shows, or so much that it will not lie. Said at the last part that fills. */
 final readonly class FullnessIsOff implements Rule
 {
-    /** More than these are no help to choose. */
+    /** The most remedies that are offered; more would not help to choose. */
     private const REMEDIES = 3;
 
     public function __construct(private Trial $trial) {}
@@ -104,7 +104,7 @@ final readonly class FullnessIsOff implements Rule
     }
 
     /**
-     * As few strands more of its last mesh as do; where even three do not, three and a longer pitch.
+     * The fewest extra strands of its last mesh that are enough; where even three are not, three and a longer pitch.
      *
      * @param  callable(array<string, string>): bool  $isFuller
      * @param  callable(array<string, string>): bool  $isUsual
@@ -161,7 +161,7 @@ final readonly class FullnessIsOff implements Rule
     }
 
     /**
-     * What tells whether it is so after an edit.
+     * A test of the fullness after an edit.
      *
      * @param  callable(Fullness): bool  $so
      * @return callable(array<string, string>): bool

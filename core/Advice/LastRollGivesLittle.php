@@ -16,7 +16,7 @@ use Davrin\Core\Words\Words;
 /** A whole roll is opened for a few pieces only, and a little less on each would save it. */
 final readonly class LastRollGivesLittle implements Rule
 {
-    /** Of what a full roll gives. */
+    /** A last roll gives little when it gives up to this share of a full one. */
     private const LITTLE = 4;
 
     /** A remedy takes off no more than a sixth. */
@@ -136,7 +136,7 @@ final readonly class LastRollGivesLittle implements Rule
     private static function littleRolls(RollOutcome $mesh, Part $part): array
     {
         $elements = self::elements($mesh, $part);
-        // What another part takes of a roll makes it worth opening.
+        // A roll that also serves another part is worth opening.
         $shared = array_filter(
             $mesh->plan->rolls,
             fn (RollUse $roll): bool => array_filter($roll->segments, fn (Segment $segment): bool => $segment->part !== $part->id) !== [],

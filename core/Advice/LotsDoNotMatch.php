@@ -12,7 +12,7 @@ use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Words\Words;
 
-/** Two lots of one mesh lie side by side as they come off the rolls, or no lot alone is enough where two by turns would be. */
+/** Two lots of one mesh would lie side by side, or no lot alone is enough where two in turn would be. */
 final readonly class LotsDoNotMatch implements Rule
 {
     public function __construct(private Trial $trial) {}

@@ -8,7 +8,7 @@ use Davrin\Core\Demand\Element;
 use Davrin\Core\Roll\RollOutcome;
 use Davrin\Core\Words\Words;
 
-/** Meshes that go wrong together, since they go into one part, are told of together. */
+/** Groups meshes of one part that have the same problem, so that they are named in one warning. */
 final class MaterialsOfAPart
 {
     /**

@@ -17,10 +17,10 @@ use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Words\Words;
 
-/** Finds what can be done about mesh that is not enough. Each remedy makes it safe, not only nominally enough. */
+/** Finds remedies for mesh that is not enough. Each one makes it safe, not merely enough at nominal length. */
 final readonly class Remedies
 {
-    /** A piece shorter than this part of what the maker wanted is another wreath, not a remedy (docs/decisions.md). */
+    /** The shortest a remedy may make a piece, as a share of its length now; shorter is another wreath (docs/decisions.md). */
     private const LEAST_PART = [2, 3];
 
     public function __construct(private Trial $trial) {}

@@ -10,7 +10,7 @@ use Davrin\Core\Result\Result;
 use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Words\Words;
 
-/** A mesh is enough on paper only: every inch is used, or it would not do if the rolls came as short as they may. */
+/** A mesh is enough only on paper: every inch is used, or it would not be enough if the rolls came as short as they may. */
 final readonly class RollsAreUsedUp implements Rule
 {
     public function __construct(private Remedies $remedies) {}
@@ -27,7 +27,7 @@ final readonly class RollsAreUsedUp implements Rule
         );
     }
 
-    /** The part that would go short, or the last that uses the mesh. */
+    /** The part that would be short, or else the last that uses the mesh. */
     private static function about(Plan $plan, WoundResult $mesh): string
     {
         $parts = $plan->partsOf($mesh->wound);

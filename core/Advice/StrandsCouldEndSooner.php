@@ -13,8 +13,8 @@ use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\RollOutcome;
 
 /**
- * Several strands of one mesh are tied together and end where their rolls end. Then each set of rolls leaves its rest, where fewer
- * rolls would do if the strands ended before.
+ * Strands of one mesh are tied together and end where their rolls end, so each set of rolls leaves a rest. If the strands ended
+ * sooner, fewer rolls would be enough.
  */
 final readonly class StrandsCouldEndSooner implements Rule
 {

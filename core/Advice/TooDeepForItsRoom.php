@@ -41,7 +41,7 @@ final readonly class TooDeepForItsRoom implements Rule
     }
 
     /**
-     * The kind that fits the room and lies the flattest, if there is one, for that part.
+     * The flattest kind of part that fits the room, if there is one.
      *
      * @return array{string, array<string, string>}|null its name, and what to write
      */

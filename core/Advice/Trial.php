@@ -25,12 +25,12 @@ use Davrin\Core\Words\Refused;
 use WeakMap;
 
 /**
- * Tries edits before they are offered as remedies: each is computed, so none promises what the engine does not deliver, and
- * none is offered that brings a doubt of its own.
+ * Tries edits before they are offered as remedies. Each is computed, so that none promises what the engine does not deliver; one
+ * that raises a new concern is not offered.
  */
 final class Trial
 {
-    /** What reading an edited plan takes, for each of its ties and pieces. */
+    /** Effort for reading an edited plan, for each of its ties and pieces. */
     private const READING = 200;
 
     private readonly Effort $effort;
@@ -67,7 +67,7 @@ final class Trial
     }
 
     /**
-     * The plan with this written in it; null where that is refused, or a kind of part doubts what it did not doubt before.
+     * The plan with this written in it; null where that is refused, or where it raises a concern that was not there before.
      *
      * @param  array<string, string>  $fill
      */
@@ -79,7 +79,7 @@ final class Trial
     }
 
     /**
-     * Whether the meshes do after an edit.
+     * Tests the wound materials after an edit.
      *
      * @param  array<string, string>  $fill
      * @param  callable(list<RollOutcome>): bool  $do
@@ -90,7 +90,7 @@ final class Trial
     }
 
     /**
-     * Whether the plan does after an edit.
+     * Tests the plan after an edit.
      *
      * @param  array<string, string>  $fill
      * @param  callable(Plan): bool  $does
@@ -103,7 +103,7 @@ final class Trial
     }
 
     /**
-     * An edit with the difference it makes; null where there is no telling any more.
+     * An edit with the difference it makes; null where no effort is left to compute it.
      *
      * @param  array<string, string>  $fill
      * @param  list<string>  $meshes  whose use is told
@@ -182,7 +182,10 @@ final class Trial
         return $edited === null ? null : $this->worked($edited);
     }
 
-    /** Worked out with as much effort as the plan itself, so that the two can be compared; null where there is not as much. */
+    /**
+     * Its result, computed with as much effort as the plan itself so that the two can be compared; null where that much is not
+     * left.
+     */
     private function worked(Plan $edited): ?Result
     {
         if ($this->effort->left() < $this->took) {

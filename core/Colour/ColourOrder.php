@@ -7,15 +7,15 @@ namespace Davrin\Core\Colour;
 use Davrin\Core\Concern\Concern;
 use Davrin\Core\Material\MaterialUse;
 
-/** A way of dealing meshes out to the ties of a part. Nothing else in the core knows one by name. */
+/** An order in which materials are dealt out to the ties of a part. Nothing else in the core knows one by name. */
 interface ColourOrder
 {
     public function key(): string;
 
-    /** As it follows the meshes in a sentence: "in turn". */
+    /** Its words in a sentence, after the meshes: "in turn". */
     public function name(): string;
 
-    /** Whether it goes with a kind of part whose elements take meshes so. */
+    /** Whether it can be used for a kind of part that uses materials in this way. */
     public function suits(MaterialUse $use): bool;
 
     /**

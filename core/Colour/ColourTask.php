@@ -11,12 +11,12 @@ use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Ties\TieRow;
 
-/** What there is to deal out, and to whom. */
+/** The materials to deal out and the rows of ties they go to. */
 final readonly class ColourTask
 {
     public Neighbours $neighbours;
 
-    /** What looking for the best order took. */
+    /** Effort spent on the search for the best order. */
     public Effort $effort;
 
     /**
@@ -48,7 +48,7 @@ final readonly class ColourTask
     }
 
     /**
-     * Each element of one mesh, those painted by hand as they are painted.
+     * One mesh for each element; where a tie is painted by hand, the painted one.
      *
      * @param  array<int, string>  $meshes  by the number of the tie
      * @return array<int, non-empty-list<string>>
@@ -59,7 +59,7 @@ final readonly class ColourTask
     }
 
     /**
-     * What is dealt, with what is painted over it.
+     * What was dealt, overridden by what is painted.
      *
      * @param  array<int, string>  $meshes  by the number of the tie
      * @return array<int, string>

@@ -13,20 +13,20 @@ use Davrin\Core\Effort\Effort;
  */
 final class EvenSpread
 {
-    /** Steps of the search. */
+    /** Limit on the steps of the search. */
     private const STEPS = 60_000;
 
-    /** On a row of more ties than these fewer steps are taken, and only such ties exchanged as lie so near each other. */
+    /** On rows longer than this the search takes fewer steps, and exchanges only ties this close together. */
     private const LONG = 60;
 
     private const STEPS_BEYOND = 8_000;
 
     private const NEAR = 8;
 
-    /** Turns of even gaps that are tried against each other. */
+    /** How many starting points are tried for evenly spaced colours. */
     private const TURNS = 3_000;
 
-    /** What looking at one tie takes where an order is judged, and what one step of the search takes for each colour. */
+    /** Effort for each tie when an order is scored, and for each colour in a step of the search. */
     private const TIE = 10;
 
     private const COLOUR = 20;
@@ -73,7 +73,7 @@ final class EvenSpread
             );
             $this->take($this->exchanged($this->order));
         }
-        // A search that ran out of steps did not see all there is.
+        // A search that ran out of steps did not see every order.
         $proven = $this->isBest() || ($this->steps <= $this->most() && ! $this->effort->ranOut());
 
         return new SpacedRow($this->order, $proven, $this->evenness->alike($this->order));

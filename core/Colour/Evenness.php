@@ -12,10 +12,10 @@ namespace Davrin\Core\Colour;
  */
 final readonly class Evenness
 {
-    /** The colour that fills. */
+    /** The most frequent colour, which fills what the others leave. */
     public int $filler;
 
-    /** Whether the filler is so frequent that its own neighbours are meant. */
+    /** Whether the filler is so frequent that it is meant to lie next to itself. */
     public bool $isBackground;
 
     /** @param  non-empty-list<int>  $counts  how many of each colour, together as many as there are ties */
@@ -51,7 +51,7 @@ final readonly class Evenness
     }
 
     /**
-     * Ties that bear the same colour as the next, background left aside.
+     * Ties of the same colour as the next one, except for the background.
      *
      * @param  list<int>  $order
      * @return list<int>
@@ -77,7 +77,7 @@ final readonly class Evenness
         return $place + 1 < $this->ties || $this->closed && $this->ties > 2;
     }
 
-    /** Whether no order could be better as far as each colour by itself goes, by the counts alone. */
+    /** Whether, judged by the counts alone and each colour by itself, no order could be better. */
     public function isBest(int $alike, int $gaps, int $pairs): bool
     {
         [$leastGaps, $leastPairs] = [0, 0];
@@ -92,7 +92,7 @@ final readonly class Evenness
     }
 
     /**
-     * What the gaps of a scarce colour still come to at least.
+     * Lower bound on what the remaining gaps of a scarce colour add.
      *
      * @param  int  $left  how many are still to be laid
      * @param  ?int  $last  where the last one lies; null before the first
@@ -114,7 +114,7 @@ final readonly class Evenness
         return intdiv((2 * ($this->ties - $last) - 1) ** 2, 2 * $left + 1);
     }
 
-    /** What one gap between two pieces counts for. */
+    /** The score of a gap between two pieces: its square, in ties. */
     public function gap(int $ties): int
     {
         return ($this->closed ? 1 : 2) * $ties ** 2;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour;
 
-/** What people call a colour when they look for one, told from its hue, how strong and how light it is. */
+/** The name people look for a colour by, derived from its hue, saturation and lightness. */
 enum Family: string
 {
     case White = 'white and cream';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour;
 
-/** How light a colour is, which is all that is left of it to an eye that sees no hues. */
+/** How light a colour is: all that an eye without colour vision sees of it. */
 final class Grey
 {
     /** Below this contrast two colours are hardly told apart without their hues (a guess). */

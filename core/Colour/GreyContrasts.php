@@ -6,7 +6,7 @@ namespace Davrin\Core\Colour;
 
 use Davrin\Core\Material\Wound;
 
-/** What an eye that sees no hues makes of some meshes. */
+/** How well meshes can be told apart without colour vision. */
 final class GreyContrasts
 {
     /**

@@ -8,7 +8,7 @@ use Davrin\Core\Concern\Concern;
 use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Words\Words;
 
-/** Where like meets like in an order that was meant to keep them apart: beside what was painted by hand, and across rows. */
+/** Finds neighbours of one colour that were meant to be apart: beside ties painted by hand, and across rows. */
 final readonly class LikeNeighbours
 {
     /** More pairs than these are counted, not named. */
@@ -24,7 +24,7 @@ final readonly class LikeNeighbours
     }
 
     /**
-     * Both.
+     * Beside painted ties and across rows.
      *
      * @param  array<int, string>  $unpainted
      * @param  array<string, array<string, string>>  $otherOrders  what to write instead, by what to call it
@@ -36,7 +36,7 @@ final readonly class LikeNeighbours
     }
 
     /**
-     * Beside what was painted only: where the order itself puts like to like it is meant.
+     * Only beside painted ties: where the order itself puts like next to like, that is intended.
      *
      * @param  array<int, string>  $unpainted
      * @return list<Concern>
@@ -101,7 +101,7 @@ final readonly class LikeNeighbours
         $away = fn (int $other): int => abs(array_search($other, self::numbers($row), true) - $place);
         usort($numbers, fn (int $a, int $b): int => $away($a) <=> $away($b));
         $along = $this->colourTask->neighbours->along($row);
-        // Where the order itself puts like to like, that mesh is its ground.
+        // A mesh that the order itself puts next to itself is a background.
         $ground = array_map(fn (array $pair): string => $this->unpainted[$pair[0]], Neighbours::alike($along, $this->unpainted));
         foreach (array_slice($numbers, 1) as $other) {
             $tried = array_replace($this->shown, [$tie => $this->shown[$other], $other => $this->shown[$tie]]);

@@ -6,7 +6,7 @@ namespace Davrin\Core\Colour;
 
 use Davrin\Core\Material\MaterialUse;
 
-/** What dealings share that make each element of one mesh, which one depending on its tie. */
+/** What all orders share that make each element of a single mesh, chosen by its tie. */
 abstract class OneMeshEach implements ColourOrder
 {
     public function suits(MaterialUse $use): bool

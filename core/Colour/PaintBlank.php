@@ -55,7 +55,7 @@ final readonly class PaintBlank extends NamedBlank implements KeepsWhatFits
                 [$ties, $mesh] = $this->entry(is_string($entry) ? $entry : '');
                 $kept += array_fill_keys(array_filter($ties, $this->ties->has(...)), $mesh);
             } catch (Refused) {
-                // Its mesh is gone, and what was painted with it.
+                // The mesh is gone, and so is what was painted with it.
             }
         }
         ksort($kept);

@@ -14,7 +14,7 @@ final readonly class SpacedRow
      */
     public function __construct(public array $order, public bool $proven, public array $alike) {}
 
-    /** The same order round a closed row, its first now what was so many places on. */
+    /** The same order round a closed row, starting so many places later. */
     public function begunAt(int $place): self
     {
         $ties = count($this->order);

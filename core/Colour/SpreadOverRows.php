@@ -9,8 +9,8 @@ use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieRow;
 
 /**
- * Counted colours over one row or several: each takes of a colour as its ties go, and is turned against those inside it so that
- * like meets like as seldom as can be and scarce ones lie far from their own.
+ * Spreads counted colours over one row or several. Each row gets its share by its number of ties, and is turned against the rows
+ * inside it so that like colours rarely meet and scarce ones lie far apart.
  */
 final readonly class SpreadOverRows
 {
@@ -70,7 +70,7 @@ final readonly class SpreadOverRows
             array_keys($left),
         );
         while (($off = $ties - array_sum($share)) !== 0) {
-            // How far each is from its due, the one that is farthest first.
+            // How far each colour is from its share, the farthest first.
             $due = array_map(fn (int $count, int $colour): int => $count * $ties - $share[$colour] * $of, $left, array_keys($left));
             $may = array_filter(
                 $due,

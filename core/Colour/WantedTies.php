@@ -6,7 +6,7 @@ namespace Davrin\Core\Colour;
 
 use Davrin\Core\Ties\Tie;
 
-/** Ties that a first colour is wanted on. */
+/** The ties that a maker wants the first colour on. */
 enum WantedTies: string
 {
     case Crossbars = 'crossbars';

@@ -25,15 +25,15 @@ use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Words\Figure;
 use Davrin\Core\Words\Words;
 
-/** Works a plan out, without advice: what remedies compare. */
+/** Computes the result of a plan, without advice. Remedies compare such results. */
 final readonly class PlanComputation
 {
     public function __construct(private RollComputation $rolls) {}
 
-    /** What working a plan out may take, without advice. */
+    /** Effort for one plan, without advice. */
     public const STEPS = 24_000_000;
 
-    /** What it takes to follow the outline of a form that is not round, for each tie, of the whole and of each part. */
+    /** Effort for each tie in tracing the outline of a form that is not round, once for the whole and once for each part. */
     private const OUTLINE = 2_500;
 
     public function of(Plan $plan, Effort $effort): Result

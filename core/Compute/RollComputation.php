@@ -27,12 +27,12 @@ use Davrin\Core\Words\Figure;
 use Davrin\Core\Words\Words;
 
 /**
- * What one mesh has to give and whether it does (docs/craft-figures.md, lengths of a roll): shown at nominal length,
- * judged at safe length too.
+ * Computes what one wound material has to supply and whether it does (docs/craft-figures.md, lengths of a roll). Figures are
+ * shown at nominal length; the verdict looks at safe length too.
  */
 final readonly class RollComputation
 {
-    /** A figure is reasoned roll by roll, for so many rolls. */
+    /** How many rolls are listed one by one in the reasons of a figure. */
     private const MOST_REASONS = 60;
 
     public function __construct(private RollPlanner $planner) {}
@@ -311,7 +311,7 @@ final readonly class RollComputation
         };
     }
 
-    /** The least that any roll has over what it gives, once it is as short as it may be; below zero it is at risk. */
+    /** The least spare length on any roll at its safe length, in units; below zero it is at risk. */
     private function slack(RollPlan $plan, Wound $mesh, Units $units): Figure
     {
         $least = null;

@@ -18,7 +18,7 @@ use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Words\Figure;
 use Davrin\Core\Words\Words;
 
-/** Draws the headline figures together. */
+/** Computes the headline figures. */
 final class TallyComputation
 {
     /**

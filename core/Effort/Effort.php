@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Davrin\Core\Effort;
 
 /**
- * How much may still be computed. It is counted in steps of the inner loops and not in seconds, so that the same task comes out the
- * same on every machine. Whoever searches spends what each turn takes, and ends with the best it has found once nothing is left.
+ * A budget for searching. It is counted in steps of inner loops and not in seconds, so that a task has the same result on every
+ * machine. A search spends what each turn costs, and returns the best it has found once nothing is left.
  */
 final class Effort
 {
@@ -22,13 +22,13 @@ final class Effort
         return new self($steps, null);
     }
 
-    /** Up to so many steps of what is left here; what it spends is spent here, too. */
+    /** A budget of up to so many steps of what is left; what is spent from it is spent here too. */
     public function upTo(int $steps): self
     {
         return new self(max(0, min($steps, $this->left())), $this);
     }
 
-    /** One part of what is left here, out of so many. */
+    /** A budget of one of so many equal parts of what is left. */
     public function part(int $parts): self
     {
         return $this->upTo(intdiv($this->left(), $parts));
@@ -45,7 +45,7 @@ final class Effort
         return $this->spent;
     }
 
-    /** Never below zero: the last turn may have taken more than there was. */
+    /** Never below zero, though the last turn may have cost more than was left. */
     public function left(): int
     {
         return max(0, $this->most - $this->spent);
@@ -62,8 +62,7 @@ final class Effort
     }
 
     /**
-     * Whether somebody asked and was told that nothing is left, here or in a part of it: only then could more have changed what came
-     * out.
+     * Whether a search was ever stopped by it, or by a part of it. Only then could more effort have changed the result.
      */
     public function ranOut(): bool
     {

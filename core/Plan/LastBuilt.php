@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Plan;
 
 /**
- * What was built last, and of what: remedies are sought on the same form with the same ties again and again.
+ * Remembers what was built last and from which document, since remedies try the same form and ties again and again.
  *
  * @template T of object
  */

@@ -34,13 +34,13 @@ use WeakMap;
 /** Makes the parts of a plan of what is written of them: each where it stands, of its kind, its materials dealt out. */
 final readonly class PartReader
 {
-    /** So many parts on the same ties, of the same materials, are remembered: most edits change one of them. */
+    /** How many parts on the same ties and of the same materials are remembered: most edits change only one. */
     private const KNOWN = 48;
 
-    /** So many pieces are planned for one piece of work. */
+    /** Limit on the pieces of one plan. */
     public const MOST_PIECES = 6_000;
 
-    /** What looking for the best orders of colours may take, shared by the parts that ask for one. */
+    /** Effort for the orders of colours of all parts together. */
     private const COLOUR_STEPS = 24_000_000;
 
     /** @var WeakMap<Materials, WeakMap<Ties, LastBuilt<Part>>> */
@@ -111,7 +111,7 @@ final readonly class PartReader
     }
 
     /**
-     * The kinds of goods that parts are made of and the plan has none of: for each such part the first that will do.
+     * Kinds of goods that the plan lacks though a part is made of them: for each such part the first kind that will do.
      *
      * @param  list<array<array-key, mixed>>  $list
      * @return list<string> by key
@@ -128,7 +128,7 @@ final readonly class PartReader
     }
 
     /**
-     * The blanks of a part of a kind.
+     * The blanks of a part, by its kind.
      *
      * @param  array<array-key, mixed>  $written
      * @return list<Blank<covariant mixed>>
@@ -195,7 +195,7 @@ final readonly class PartReader
     }
 
     /**
-     * Only then do the parts before it matter to it.
+     * Whether it lies on other parts; only then does it depend on those before it.
      *
      * @param  array<array-key, mixed>  $written
      */
@@ -230,7 +230,7 @@ final readonly class PartReader
     }
 
     /**
-     * Where it stands; where what is written of that cannot be read, which is said at its blank, where it usually does.
+     * The place it stands on. Where that cannot be read, the usual place is taken here; the fault is told at its blank.
      *
      * @param  array<array-key, mixed>  $written
      */

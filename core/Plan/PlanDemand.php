@@ -19,7 +19,7 @@ use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Ties\Ties;
 use Davrin\Core\Words\Words;
 
-/** All that a plan asks for: what its form asks, its ties, its parts and the finishing. Everything downstream iterates over it. */
+/** Everything a plan needs: for its form, its ties, its parts and the finishing. All later computation iterates over it. */
 final readonly class PlanDemand
 {
     /** Minutes, all starting guesses (docs/craft-figures.md). */

@@ -34,10 +34,10 @@ use LogicException;
 /** Makes a plan of a plan document whose outline the schema has checked. */
 final readonly class PlanReader
 {
-    /** So many materials are cut from rolls for one piece. */
+    /** Limit on the wound materials of one plan. */
     public const MOST_WOUND = 12;
 
-    /** Remedies try the plan with other rolls in between. */
+    /** How many sets of materials are remembered, since remedies try other rolls in between. */
     private const MATERIALS = 8;
 
     /** @var LastBuilt<Form> */
@@ -79,7 +79,8 @@ final readonly class PlanReader
         try {
             $form = Written::below('/form', fn () => $this->build($formKind, $formSlip, $settings));
         } catch (Fault $fault) {
-            // Measures of another kind of form that make none of this kind give way to its usual ones.
+            // Measures carried over from another kind of form that do not make a form of this kind are replaced by the usual
+            // ones.
             $formSlip = in_array('form', $carrying, true)
                 ? Slip::carry(
                     $this->formBlanks($formKind),

@@ -54,7 +54,7 @@ final readonly class Settings
         return $this->slip->text('cost') === 'length';
     }
 
-    /** How deep it may be where it hangs, as between a door and a storm door; null where nothing is in the way. */
+    /** The depth of the place it hangs in, as between a door and a storm door; null where there is no limit. */
     public function room(): ?Length
     {
         return $this->slip->lengthIfAny('room');

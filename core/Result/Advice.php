@@ -25,7 +25,7 @@ final readonly class Advice implements JsonSerializable
         public array $remedies,
     ) {}
 
-    /** The same with one remedy more. */
+    /** The same with another remedy. */
     public function and(Remedy $remedy): self
     {
         return new self(

@@ -7,7 +7,7 @@ namespace Davrin\Core\Result;
 use Davrin\Core\Demand\Element;
 use JsonSerializable;
 
-/** An element and the rolls it comes from. */
+/** An element and the numbers of the rolls it comes from. */
 final readonly class ElementResult implements JsonSerializable
 {
     /**

@@ -13,7 +13,7 @@ use Davrin\Core\Form\Form;
 use Davrin\Core\Roll\Verdict;
 use JsonSerializable;
 
-/** All that follows from a plan: one tree, which every view, file and command reads. */
+/** Everything computed from a plan: one immutable tree, which every view, file and command reads. */
 final readonly class Result implements JsonSerializable
 {
     public const FORMAT = 'davrin-result';

@@ -11,7 +11,7 @@ use Davrin\Core\Roll\RollOutcome;
 use Davrin\Core\Words\Figure;
 use JsonSerializable;
 
-/** What there is to say of one mesh: its rolls cut by cut, what is used and left, and how many rolls are safe. */
+/** The result for one wound material: its rolls cut by cut, what is used and left, and how many rolls are safe. */
 final readonly class WoundResult extends RollOutcome implements JsonSerializable
 {
     /** @param  ?int  $safeRolls  how many rolls of safe length it takes; null where no number does */

@@ -84,8 +84,8 @@ final class Alternating extends ByCount
         $ties = count($row->ties);
         [$best, $lowest] = [null, -INF];
         for ($start = 0; $start < min(3, $ties); $start++) {
-            // After so many steps with so many doubles among them the place is known: only how low those lie is to choose, and which
-            // came last.
+            // The number of steps and of doubles so far gives the place; only how low the doubles lie, and whether the last step
+            // was one, has to be kept.
             $reached = [[0 => [0.0, 0]]];
             for ($step = 0; $step < $fewer; $step++) {
                 foreach ($reached[$step] as $used => [$low]) {

@@ -24,10 +24,10 @@ use WeakMap;
 /** So many of each, the scarce ones as far apart as can be, along each row and over all of them. */
 class ByCount extends OneMeshEach implements OrdersByCount
 {
-    /** Orders that are remembered: an edit elsewhere asks for the same again. */
+    /** How many orders are remembered, since an edit elsewhere asks for the same again. */
     private const REMEMBERED = 32;
 
-    /** What spreading colours over a few anchors may take. */
+    /** Effort for spreading colours over anchor ties. */
     private const ANCHORS = 1_000_000;
 
     /** @var array<string, array{SpacedRow, int}> and what it took, by what was asked */
@@ -89,7 +89,7 @@ class ByCount extends OneMeshEach implements OrdersByCount
         return $dealt;
     }
 
-    /** Whether neighbours of this mesh are meant, beside those of a background. */
+    /** Whether this mesh is meant to lie next to itself, as a background is. */
     protected function isGround(ColourTask $colourTask, string $mesh): bool
     {
         return false;
@@ -118,7 +118,7 @@ class ByCount extends OneMeshEach implements OrdersByCount
                 $key => [EvenSpread::over(count($row->ties), $row->closed, $counts, $its, $fixed), $its->spent()],
             ];
         } else {
-            // What is remembered counts the same as what is worked out.
+            // A remembered order costs as much effort as a computed one.
             $effort->spend($this->known[$key][1]);
         }
 

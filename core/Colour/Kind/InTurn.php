@@ -67,7 +67,7 @@ class InTurn extends OneMeshEach
     }
 
     /**
-     * One row in order.
+     * One row of meshes in turn.
      *
      * @param  non-empty-list<string>  $meshes
      * @return non-empty-list<string>
@@ -84,7 +84,7 @@ class InTurn extends OneMeshEach
     }
 
     /**
-     * What comes in turn.
+     * The meshes in the order that they take turns.
      *
      * @return non-empty-list<string>
      */
@@ -99,7 +99,7 @@ class InTurn extends OneMeshEach
     }
 
     /**
-     * As they come.
+     * In turn from the first tie on, row after row.
      *
      * @param  non-empty-list<string>  $meshes
      * @return array<int, string>
@@ -121,7 +121,7 @@ class InTurn extends OneMeshEach
     }
 
     /**
-     * The same meshes, beginning so many later.
+     * The same meshes, starting so many places later.
      *
      * @param  non-empty-list<string>  $meshes
      * @return non-empty-list<string>
