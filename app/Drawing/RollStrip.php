@@ -14,8 +14,8 @@ use Davrin\Core\Supply\Stock;
 /** One roll, unrolled as far as it is used: its cuts to scale, the rest still on its core. */
 final readonly class RollStrip
 {
-    /** How many drawing units a tie's number takes. */
-    private const NUMBER = 14.5;
+    /** How many drawing units a digit of a tie's number takes; a number of one digit takes as much as one of two. */
+    private const DIGIT = 7.25;
 
     /**
      * @param  non-empty-list<int>  $numbers  of the rolls that look like this
@@ -78,14 +78,22 @@ final readonly class RollStrip
      */
     private static function numbered(array $cuts): array
     {
-        $last = -self::NUMBER;
+        $free = 0.0;
         foreach ($cuts as $index => $cut) {
             $middle = $cut['x'] + $cut['width'] / 2;
-            $cuts[$index]['numbered'] = $cut['tie'] !== null && ! str_contains($cut['kind'], 'tail') && $middle - $last >= self::NUMBER;
-            $last = $cuts[$index]['numbered'] ? $middle : $last;
+            $half = self::numberWidth((int) $cut['tie']) / 2;
+            $bears = $cut['tie'] !== null && ! str_contains($cut['kind'], 'tail');
+            $cuts[$index]['numbered'] = $bears && ($free === 0.0 || $middle - $half >= $free);
+            $free = $cuts[$index]['numbered'] ? $middle + $half : $free;
         }
 
         return $cuts;
+    }
+
+    /** How much room a tie's number takes, in drawing units. */
+    public static function numberWidth(int $tie): float
+    {
+        return self::DIGIT * max(2, strlen((string) $tie));
     }
 
     /** Whether it can be folded together: pieces of the same lengths and the same rest, on another roll of the same lot. */

@@ -159,9 +159,21 @@ final class DrawingTest extends TestCase
             $numbered = array_values(array_filter($this->shelf($plan)->strips['m1'][0]->cuts, fn (array $cut): bool => $cut['numbered']));
             $this->assertGreaterThanOrEqual($atLeast, count($numbered), $length);
             $this->assertSame(1, $numbered[0]['tie']);
-            foreach (array_slice($numbered, 1) as $index => $cut) {
-                $this->assertGreaterThanOrEqual(14.5, $cut['x'] + $cut['width'] / 2 - $numbered[$index]['x'] - $numbered[$index]['width'] / 2);
-            }
+            $this->assertApart($numbered);
+        }
+        $many = $this->plan(['form' => ['wires' => ['40 in', '38 in']], 'ties' => [['layout' => 'n-a-section', 'perSection' => 20]], 'materials' => [['roll' => '100 yd']], 'parts' => [['length' => '9 in']]]);
+        $numbered = array_values(array_filter($this->shelf($many)->strips['m1'][0]->cuts, fn (array $cut): bool => $cut['numbered']));
+        $this->assertGreaterThan(99, $numbered[count($numbered) - 1]['tie']);
+        $this->assertApart($numbered);
+    }
+
+    /** @param  list<array<string, mixed>>  $numbered */
+    private function assertApart(array $numbered): void
+    {
+        foreach (array_slice($numbered, 1) as $index => $cut) {
+            $before = $numbered[$index];
+            $room = 7.25 * (max(2, strlen((string) $cut['tie'])) + max(2, strlen((string) $before['tie']))) / 2;
+            $this->assertGreaterThanOrEqual($room, $cut['x'] + $cut['width'] / 2 - $before['x'] - $before['width'] / 2 + 1e-6);
         }
     }
 

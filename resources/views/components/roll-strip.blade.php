@@ -9,12 +9,15 @@
         <g>
             <title>{{ $cut['words'] }}</title>
             <rect class="cut @if (str_contains($cut['kind'], 'tail')) tail @endif @if (in_array($lit, $cut['ties'], true)) at-tie @endif" data-of="{{ $cut['part'] }}" x="{{ $cut['x'] }}" y="1" width="{{ $cut['width'] }}" height="{{ $height }}" fill="url(#mesh-{{ $ink->id }})" />
-            @if ($cut['numbered'] && count($strip->numbers) === 1)
-                @php $plate = min(17, $cut['width'] - 1.4); @endphp
-                <rect x="{{ $cut['x'] + ($cut['width'] - $plate) / 2 }}" y="{{ $middle - 7.5 }}" width="{{ $plate }}" height="15" rx="3" fill="{{ $ink->fill }}" pointer-events="none" />
-                <text class="cut-number" x="{{ $cut['x'] + $cut['width'] / 2 }}" y="{{ $middle + 4 }}" fill="{{ $ink->text }}">{{ $cut['tie'] }}</text>
-            @endif
         </g>
+    @endforeach
+    {{-- Over all the cuts, as a long number is wider than a short piece. --}}
+    @foreach (count($strip->numbers) === 1 ? $strip->cuts : [] as $cut)
+        @if ($cut['numbered'])
+            @php [$at, $plate] = [$cut['x'] + $cut['width'] / 2, App\Drawing\RollStrip::numberWidth($cut['tie']) + 1]; @endphp
+            <rect x="{{ $at - $plate / 2 }}" y="{{ $middle - 7.5 }}" width="{{ $plate }}" height="15" rx="3" fill="{{ $ink->fill }}" pointer-events="none" />
+            <text class="cut-number" x="{{ $at }}" y="{{ $middle + 4 }}" fill="{{ $ink->text }}">{{ $cut['tie'] }}</text>
+        @endif
     @endforeach
     @if ($strip->coil > 0)
         <rect x="{{ $strip->end }}" y="1" width="16" height="{{ $height }}" fill="{{ $ink->fill }}" opacity="0.45" />
