@@ -55,7 +55,10 @@ abstract class BrowserCase extends TestCase
     /** @return list<string> the texts of all elements, as they are seen */
     protected function texts(string $css): array
     {
-        return array_map(fn (WebDriverElement $element): string => trim((string) preg_replace('/\s+/', ' ', $element->getText())), $this->browser->findElements(WebDriverBy::cssSelector($css)));
+        return array_map(
+            fn (WebDriverElement $element): string => trim((string) preg_replace('/\s+/', ' ', $element->getText())),
+            $this->browser->findElements(WebDriverBy::cssSelector($css)),
+        );
     }
 
     protected function blank(string $address): WebDriverElement
@@ -85,7 +88,11 @@ abstract class BrowserCase extends TestCase
 
     protected function command(string $name, array $parameters): void
     {
-        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $name, 'params' => (object) $parameters]);
+        $this->browser->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute',
+            'POST',
+            ['cmd' => $name, 'params' => (object) $parameters],
+        );
     }
 
     protected function assertSoon(mixed $expected, Closure $seen): void
@@ -111,7 +118,9 @@ abstract class BrowserCase extends TestCase
     {
         $log = array_map(fn (array $entry): string => $entry['message'], $this->browser->manage()->getLog('browser'));
 
-        return array_values(array_filter($log, fn (string $message): bool => ! str_contains($message, 'the server responded with a status of 4')));
+        return array_values(
+            array_filter($log, fn (string $message): bool => ! str_contains($message, 'the server responded with a status of 4')),
+        );
     }
 
     private function startBrowser(): ChromeDriver
@@ -125,7 +134,10 @@ abstract class BrowserCase extends TestCase
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', (object) ['browser' => 'WARNING']);
         $port = DemoServer::freePort();
-        $browser = ChromeDriver::start($capabilities, new ChromeDriverService((string) exec('command -v chromedriver'), $port, ["--port=$port"]));
+        $browser = ChromeDriver::start(
+            $capabilities,
+            new ChromeDriverService((string) exec('command -v chromedriver'), $port, ["--port=$port"]),
+        );
         $this->browser = $browser;
         $this->resize(1280, 800);
 
@@ -134,7 +146,10 @@ abstract class BrowserCase extends TestCase
 
     protected function resize(int $width, int $height): void
     {
-        $this->command('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $this->command(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false],
+        );
     }
 
     private static function waitUntil(Closure $done, string|Closure $what): void

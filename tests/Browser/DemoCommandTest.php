@@ -76,7 +76,10 @@ final class DemoCommandTest extends TestCase
     {
         $found = [];
         for ($end = microtime(true) + 60; preg_match('~Davrin is at (\S+)~', $demo->getOutput(), $found) !== 1; usleep(100_000)) {
-            $this->assertTrue(microtime(true) < $end && $demo->isRunning(), 'bin/demo did not come up: '.$demo->getOutput().$demo->getErrorOutput());
+            $this->assertTrue(
+                microtime(true) < $end && $demo->isRunning(),
+                'bin/demo did not come up: '.$demo->getOutput().$demo->getErrorOutput(),
+            );
         }
         for ($end = microtime(true) + 10; @file_get_contents($found[1].'/keys') === false; usleep(100_000)) {
             $this->assertTrue(microtime(true) < $end, "$found[1] does not answer.");

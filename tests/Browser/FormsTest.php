@@ -46,7 +46,10 @@ final class FormsTest extends BrowserCase
         $this->open('/plans/14');
         $this->choose('form.kind', 'stick');
         $this->assertSoon('20', fn (): string => $this->texts('#fact-ties summary b')[0]);
-        $this->assertContains('the ruffles of Teal stripe mesh: the place of the layer was every outer tie, is every tie', $this->texts('.lost li'));
+        $this->assertContains(
+            'the ruffles of Teal stripe mesh: the place of the layer was every outer tie, is every tie',
+            $this->texts('.lost li'),
+        );
         $this->element('body')->click();
         $this->press(WebDriverKeys::CONTROL, 'z', WebDriverKeys::CONTROL);
         $this->assertSoon('18', fn (): string => $this->texts('#fact-ties summary b')[0]);
@@ -100,7 +103,9 @@ final class FormsTest extends BrowserCase
         $this->script(<<<'JS'
             const [svg, [x, y]] = [document.querySelector('#stage > svg'), arguments];
             const at = new DOMPoint(x * svg.dataset.scale, y * svg.dataset.scale).matrixTransform(svg.getScreenCTM());
-            document.elementFromPoint(at.x, at.y).dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true, clientX: at.x, clientY: at.y }));
+            document.elementFromPoint(at.x, at.y).dispatchEvent(
+                new MouseEvent('click', { bubbles: true, cancelable: true, clientX: at.x, clientY: at.y }),
+            );
         JS, $x, $y);
     }
 }

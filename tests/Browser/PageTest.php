@@ -28,7 +28,10 @@ final class PageTest extends BrowserCase
     {
         $this->open($path);
         $this->script((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-        $found = $this->browser->executeAsyncScript('const done = arguments[0]; axe.run().then((result) => done(result.violations.map((violation) => `${violation.id}: ${violation.nodes[0].html}`)))');
+        $found = $this->browser->executeAsyncScript(
+            'const done = arguments[0]; axe.run().then((result) => done(result.violations.map((violation) => `${violation.id}: '
+                .'${violation.nodes[0].html}`)))',
+        );
         $this->assertSame([], $found);
     }
 
@@ -49,9 +52,15 @@ final class PageTest extends BrowserCase
     {
         foreach ([9, 11, 12, 13, 14] as $plan) {
             $this->open("/plans/$plan");
-            $fits = $this->script('return [".editor", "#recipe", "#rolls"].filter((part) => { const e = document.querySelector(part); return e.scrollHeight > e.clientHeight + 1 || e.scrollWidth > e.clientWidth; })');
+            $fits = $this->script(
+                'return [".editor", "#recipe", "#rolls"].filter((part) => { const e = document.querySelector(part); return '
+                    .'e.scrollHeight > e.clientHeight + 1 || e.scrollWidth > e.clientWidth; })',
+            );
             $this->assertSame([], $fits, "plan $plan");
-            $this->assertSame([1280, 800], $this->script('return [document.documentElement.scrollWidth, document.documentElement.scrollHeight]'));
+            $this->assertSame(
+                [1280, 800],
+                $this->script('return [document.documentElement.scrollWidth, document.documentElement.scrollHeight]'),
+            );
         }
     }
 
@@ -72,7 +81,10 @@ final class PageTest extends BrowserCase
         $this->assertSame([true, true, true], array_map($shown, ['#recipe', '#stage > svg', '#rolls']));
         $this->assertSame([false, false, false, false], array_map($shown, ['.tape', '.views', '.remedies', '.go']));
         $this->open('/plans/22');
-        $this->assertSame([true, false, false], array_map($shown, ['#blank-parts-l1-material', '#blank-parts-l1-material-3-0', '.brushes']));
+        $this->assertSame(
+            [true, false, false],
+            array_map($shown, ['#blank-parts-l1-material', '#blank-parts-l1-material-3-0', '.brushes']),
+        );
     }
 
     public function test_without_script_a_blank_is_written_a_remedy_taken_and_undone(): void
@@ -96,7 +108,12 @@ final class PageTest extends BrowserCase
     {
         $this->command('Emulation.setTimezoneOverride', ['timezoneId' => 'Asia/Kathmandu']);
         $this->open('/plans/12');
-        $this->assertSame($this->script('return new Date(document.querySelector("time").dateTime).toLocaleTimeString([], { hour: "2-digit", minute: "2-digit" })'), $this->texts('time')[0]);
+        $this->assertSame(
+            $this->script(
+                'return new Date(document.querySelector("time").dateTime).toLocaleTimeString([], { hour: "2-digit", minute: "2-digit" })',
+            ),
+            $this->texts('time')[0],
+        );
         $this->assertStringNotContainsString('UTC', $this->texts('time')[0]);
     }
 }

@@ -27,7 +27,16 @@ final class PlanningTest extends BrowserCase
 
         // Too long a one: two pieces short, and the ties are named.
         $this->type('parts.l1.length', '26 1/2');
-        $this->assertSoon(['Cut 23 1/2 in each', 'Have 2 rolls at hand', 'Leave ties 14 and 15 bare', 'Take Teal mesh from the shelf instead', 'Take Cream mesh from the shelf instead'], $this->remedies(...));
+        $this->assertSoon(
+            [
+                'Cut 23 1/2 in each',
+                'Have 2 rolls at hand',
+                'Leave ties 14 and 15 bare',
+                'Take Teal mesh from the shelf instead',
+                'Take Cream mesh from the shelf instead',
+            ],
+            $this->remedies(...),
+        );
         $this->assertStringContainsString('2 ruffles short.', $this->texts('.advice')[0]);
         $this->assertStringContainsString('Ties 14 and 15 would stay bare', $this->texts('.advice')[0]);
         $this->assertCount(2, $this->browser->findElements(WebDriverBy::cssSelector('#stage .missing')));
@@ -56,7 +65,10 @@ final class PlanningTest extends BrowserCase
         $this->type('parts.outer.length', 'nineteen');
         $this->assertSoon(1, fn (): int => count($this->texts('#line-parts-outer .problem')));
         $this->assertStringContainsString('"nineteen" is not a length', $this->texts('.problem')[0]);
-        $this->assertSame(['nineteen', 'true'], [$this->blank('parts.outer.length')->getDomProperty('value'), $this->blank('parts.outer.length')->getAttribute('aria-invalid')]);
+        $this->assertSame(
+            ['nineteen', 'true'],
+            [$this->blank('parts.outer.length')->getDomProperty('value'), $this->blank('parts.outer.length')->getAttribute('aria-invalid')],
+        );
         $this->assertTrue($this->script('return document.activeElement.id === "blank-parts-outer-length"'));
         $this->press(WebDriverKeys::ESCAPE);
         $this->assertSame('19 in', $this->blank('parts.outer.length')->getDomProperty('value'));
@@ -72,7 +84,10 @@ final class PlanningTest extends BrowserCase
         $this->assertSoon(1, fn (): int => count($this->texts('.problem')));
         $this->type('parts.inner.length', '18');
         $this->assertSoon('108 in', fn (): string => $this->texts('#line-parts-inner .why summary')[0]);
-        $this->assertSame(['400', 'true'], [$this->blank('parts.outer.length')->getDomProperty('value'), $this->blank('parts.outer.length')->getAttribute('aria-invalid')]);
+        $this->assertSame(
+            ['400', 'true'],
+            [$this->blank('parts.outer.length')->getDomProperty('value'), $this->blank('parts.outer.length')->getAttribute('aria-invalid')],
+        );
     }
 
     public function test_two_blanks_written_in_quick_succession_are_both_kept(): void
@@ -83,14 +98,20 @@ final class PlanningTest extends BrowserCase
         $this->press('17', WebDriverKeys::TAB, WebDriverKeys::TAB);
         $this->blank('parts.outer.length')->click();
         $this->press('18', WebDriverKeys::ENTER);
-        $this->assertSoon(['102 in', '216 in'], fn (): array => [$this->texts('#line-parts-inner .why summary')[0], $this->texts('#line-parts-outer .why summary')[0]]);
+        $this->assertSoon(
+            ['102 in', '216 in'],
+            fn (): array => [$this->texts('#line-parts-inner .why summary')[0], $this->texts('#line-parts-outer .why summary')[0]],
+        );
     }
 
     public function test_what_is_typed_while_the_answer_is_on_its_way_is_not_overwritten_by_it(): void
     {
         $this->open('/plans/14');
         $this->command('Network.enable', []);
-        $this->command('Network.emulateNetworkConditions', ['offline' => false, 'latency' => 700, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->command(
+            'Network.emulateNetworkConditions',
+            ['offline' => false, 'latency' => 700, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        );
         $this->type('parts.outer.length', '17');
         $this->press('18');
         $this->assertSoon('204 in', fn (): string => $this->texts('#line-parts-outer .why summary')[0]);
@@ -104,7 +125,10 @@ final class PlanningTest extends BrowserCase
         $this->open('/plans/14');
         $this->blank('ties.t1.layout')->findElement(WebDriverBy::cssSelector('option[value=n-a-section]'))->click();
         $this->assertSoon('24', fn (): string => $this->fact('ties'));
-        $this->assertSame('every tie', $this->script('const on = document.getElementById("blank-parts-outer-on"); return on.options[on.selectedIndex].text'));
+        $this->assertSame(
+            'every tie',
+            $this->script('const on = document.getElementById("blank-parts-outer-on"); return on.options[on.selectedIndex].text'),
+        );
     }
 
     public function test_the_form_is_turned_over_and_walked_by_keyboard(): void
@@ -130,7 +154,10 @@ final class PlanningTest extends BrowserCase
     {
         $this->open('/plans/14');
         $this->element('#line-parts-outer .number')->click();
-        $lit = array_map(fn (WebDriverElement $lit): string => $lit->getAttribute('data-of'), $this->browser->findElements(WebDriverBy::cssSelector('.lit')));
+        $lit = array_map(
+            fn (WebDriverElement $lit): string => $lit->getAttribute('data-of'),
+            $this->browser->findElements(WebDriverBy::cssSelector('.lit')),
+        );
         $this->assertSame(['outer'], array_values(array_unique($lit)));
         $this->assertCount(12, $this->browser->findElements(WebDriverBy::cssSelector('#rolls .lit')));
     }
@@ -160,7 +187,10 @@ final class PlanningTest extends BrowserCase
     {
         $this->open('/plans/16');
         $this->type('parts.l1.material', '9');
-        $this->assertSoon(['The mesh: 1 to 8 pieces go into one; 11 do not. The plan is as it was.'], fn (): array => $this->texts('#line-parts-l1 .problem'));
+        $this->assertSoon(
+            ['The mesh: 1 to 8 pieces go into one; 11 do not. The plan is as it was.'],
+            fn (): array => $this->texts('#line-parts-l1 .problem'),
+        );
         $this->assertSame(['9', '2'], $this->counts());
         $this->press(WebDriverKeys::ESCAPE);
         $this->assertSame(['2', '2'], $this->counts());
@@ -181,7 +211,10 @@ final class PlanningTest extends BrowserCase
     {
         $this->open('/guide');
         $this->assertCount(17, $this->texts('.technique h2'));
-        $out = $this->script('return [...document.querySelectorAll(".technique")].filter((one) => one.scrollWidth > one.clientWidth + 1 || one.querySelector("svg").getBoundingClientRect().width < 119).map((one) => one.id)');
+        $out = $this->script(
+            'return [...document.querySelectorAll(".technique")].filter((one) => one.scrollWidth > one.clientWidth + 1 || '
+                .'one.querySelector("svg").getBoundingClientRect().width < 119).map((one) => one.id)',
+        );
         $this->assertSame([], $out);
     }
 
@@ -198,11 +231,17 @@ final class PlanningTest extends BrowserCase
     {
         $this->open('/plans/14');
         $this->command('Network.enable', []);
-        $this->command('Network.emulateNetworkConditions', ['offline' => true, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->command(
+            'Network.emulateNetworkConditions',
+            ['offline' => true, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        );
         $this->type('parts.outer.length', '18');
         $this->assertSoon(true, fn (): bool => str_contains($this->texts('#notice')[0], 'Davrin does not answer'));
         $this->assertSame('18', $this->blank('parts.outer.length')->getDomProperty('value'));
-        $this->command('Network.emulateNetworkConditions', ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->command(
+            'Network.emulateNetworkConditions',
+            ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        );
         $this->press(WebDriverKeys::ENTER);
         $this->assertSoon('216 in', fn (): string => $this->texts('#line-parts-outer .why summary')[0]);
         $this->assertFalse($this->element('#notice')->isDisplayed());
@@ -260,7 +299,9 @@ final class PlanningTest extends BrowserCase
     /** @return list<string> how many of each mesh go into the first layer's bundle */
     private function counts(): array
     {
-        return $this->script('return [...document.querySelectorAll("input[name^=\\"set[parts.l1.material]\\"]")].map((field) => field.value)');
+        return $this->script(
+            'return [...document.querySelectorAll("input[name^=\\"set[parts.l1.material]\\"]")].map((field) => field.value)',
+        );
     }
 
     /** What the first layer's bundle is stacked of. */

@@ -33,7 +33,10 @@ final class ShelfTest extends BrowserCase
         $this->assertSame('wide', $this->blank('item.width')->getDomProperty('value'));
         $this->assertStringContainsString('is not a length', $this->texts('.problem')[0]);
         $this->browser->navigate()->refresh();
-        $this->assertSame(['$3.90', '10 in'], [$this->blank('item.paid')->getDomProperty('value'), $this->blank('item.width')->getDomProperty('value')]);
+        $this->assertSame(
+            ['$3.90', '10 in'],
+            [$this->blank('item.paid')->getDomProperty('value'), $this->blank('item.width')->getDomProperty('value')],
+        );
     }
 
     public function test_a_roll_is_laid_on_the_scale_and_weighed(): void
@@ -129,7 +132,10 @@ final class ShelfTest extends BrowserCase
         $this->browser->findElement(WebDriverBy::xpath("//select[@name='columns[left]']/option[.='left over']"))->click();
         $this->assertSoon(true, fn (): bool => str_contains($this->texts('.rows')[0], '101 in'));
         $this->browser->findElement(WebDriverBy::xpath("//button[.='Read the whole file']"))->click();
-        $this->assertSoon(true, fn (): bool => str_contains($this->texts('#import [role=status]')[0] ?? '', '3000 rows can go on the shelf; 1 is refused'));
+        $this->assertSoon(
+            true,
+            fn (): bool => str_contains($this->texts('#import [role=status]')[0] ?? '', '3000 rows can go on the shelf; 1 is refused'),
+        );
         $this->assertStringContainsString('"-5 in" is less than nothing', $this->texts('.is-refused')[0]);
         $this->browser->findElement(WebDriverBy::xpath("//button[starts-with(., 'Put 3000 rows')]"))->click();
         $this->assertSoon(1, fn (): int => count($this->texts('.said')));

@@ -64,7 +64,10 @@ final class LayersTest extends TestCase
         $missing = array_filter($found[1], function (string $class) use ($paths): bool {
             $path = '/'.str_replace('\\', '/', $class);
 
-            return array_filter($paths, fn (string $there): bool => str_ends_with($there, "$path.php") || str_contains($there, "$path/")) === [];
+            return array_filter(
+                $paths,
+                fn (string $there): bool => str_ends_with($there, "$path.php") || str_contains($there, "$path/"),
+            ) === [];
         });
         $this->assertGreaterThan(80, count($found[1]));
         $this->assertSame([], array_values($missing));
@@ -73,7 +76,10 @@ final class LayersTest extends TestCase
     /** @return array<string, int> the layer of each folder, by its name; the uppermost is 0 */
     private function drawn(string $folder): array
     {
-        $this->assertSame(1, preg_match('/^```\n'.$folder.'\/\n(.+?)^```$/ms', (string) file_get_contents(self::ROOT.'/docs/how-it-works.md'), $found));
+        $this->assertSame(
+            1,
+            preg_match('/^```\n'.$folder.'\/\n(.+?)^```$/ms', (string) file_get_contents(self::ROOT.'/docs/how-it-works.md'), $found),
+        );
         $layers = [];
         foreach (explode("\n", trim($found[1])) as $layer => $names) {
             $layers += array_fill_keys(preg_split('/\s+/', trim($names)) ?: [], $layer);

@@ -50,7 +50,10 @@ final class NastyPlansTest extends TestCase
         $bundle = ['kind' => 'rolled-bundle', 'material' => ['m1: 4', 'm2: 4'], 'length' => '9 in'];
         $ties = ['form' => ['crossbars' => 24], 'ties' => [['layout' => 'n-a-section', 'perSection' => 16]]];
         $this->assertRefused('That makes 3,072 pieces in one line', $ties + ['materials' => $meshes, 'parts' => [$bundle]]);
-        $this->assertRefused('That makes 6,144 pieces together', $ties + ['parts' => array_fill(0, 8, ['kind' => 'crossed-curled-ruffles', 'length' => '11 in'])]);
+        $this->assertRefused(
+            'That makes 6,144 pieces together',
+            $ties + ['parts' => array_fill(0, 8, ['kind' => 'crossed-curled-ruffles', 'length' => '11 in'])],
+        );
     }
 
     private function assertNoBoundIsBettered(WoundResult $mesh): void
@@ -58,7 +61,11 @@ final class NastyPlansTest extends TestCase
         $proof = $mesh->plan->proof;
         $this->assertNotNull($proof);
         $this->assertLessThanOrEqual(
-            [$mesh->plan->unmetPieces, $mesh->plan->money()->cents, $mesh->plan->opened()], [$proof->unmet, $proof->money->cents, $proof->opened], $mesh->wound->name(),
+            [
+                $mesh->plan->unmetPieces,
+                $mesh->plan->money()->cents,
+                $mesh->plan->opened(),
+            ], [$proof->unmet, $proof->money->cents, $proof->opened], $mesh->wound->name(),
         );
     }
 

@@ -17,8 +17,10 @@ final class RecipeTest extends PlanCase
     {
         $recipe = $this->recipe($this->everyday());
         $this->assertSame([
-            'On a wire ring, its wires 14, 12, 10, 8 in across, with 6 crossbars, welds in place, bought at $1.75. Count clockwise from crossbar 1.',
-            'Prep it inner mid + two outer in every section: one tie at mid section on the two inner wires, two on the two outer wires, 1 1/2 in from the crossbars. Each tie takes a whole stem.',
+            'On a wire ring, its wires 14, 12, 10, 8 in across, with 6 crossbars, welds in place, bought at $1.75. Count clockwise '
+                .'from crossbar 1.',
+            'Prep it inner mid + two outer in every section: one tie at mid section on the two inner wires, two on the two outer '
+                .'wires, 1 1/2 in from the crossbars. Each tie takes a whole stem.',
             'Cut 18 ruffles of Sage mesh, all alike, 19 in long. Gather each as a ruffle, one on every tie.',
             'Stems come 25 in a pack, at $1.25 a pack.',
         ], array_map(fn (Line $line): string => $line->text(), [$recipe->form, ...$recipe->ties, ...$recipe->parts, ...$recipe->goods]));
@@ -27,7 +29,10 @@ final class RecipeTest extends PlanCase
     public function test_a_run_says_its_drop_only_where_it_drops(): void
     {
         $this->assertStringNotContainsString('drop', $this->recipe($this->poofs())->parts[0]->text());
-        $this->assertStringContainsString('0 in to drop to the next row', $this->recipe(['parts' => [['kind' => 'poof-run']]])->parts[0]->text());
+        $this->assertStringContainsString(
+            '0 in to drop to the next row',
+            $this->recipe(['parts' => [['kind' => 'poof-run']]])->parts[0]->text(),
+        );
     }
 
     public function test_an_allowance_is_asked_for_only_where_the_label_is_trusted(): void
@@ -38,15 +43,28 @@ final class RecipeTest extends PlanCase
 
     public function test_where_the_count_begins_is_told_in_the_words_of_the_form(): void
     {
-        $told = fn (array $form): string => substr((string) strstr($this->recipe(['form' => $form, 'parts' => []])->form->text(), 'Count'), 0, -1);
+        $told = fn (array $form): string => substr(
+            (string) strstr($this->recipe(['form' => $form, 'parts' => []])->form->text(), 'Count'),
+            0,
+            -1,
+        );
         $this->assertSame('Count anticlockwise from crossbar 3', $told(['direction' => 'anticlockwise', 'startAt' => 3]));
         $this->assertSame('Count clockwise from spoke 1', $told(['kind' => 'wheel']));
         $this->assertSame('Count clockwise from place 2 (1 is the top)', $told(['kind' => 'rectangle', 'startAt' => 2]));
-        $this->assertSame(['Count from the top down', 'Count from the bottom up'], [$told(['kind' => 'stick']), $told(['kind' => 'stick', 'direction' => 'anticlockwise'])]);
+        $this->assertSame(
+            ['Count from the top down', 'Count from the bottom up'],
+            [$told(['kind' => 'stick']), $told(['kind' => 'stick', 'direction' => 'anticlockwise'])],
+        );
         $this->assertSame('Count from left to right', $told(['kind' => 'hat']));
         $this->assertSame('Count clockwise', $told(['kind' => 'outline', 'closed' => 'open']));
-        $this->assertStringEndsWith('The count begins at crossbar 3 and goes anticlockwise, seen from the front.', $this->work(['form' => ['direction' => 'anticlockwise', 'startAt' => 3]])->formWords);
-        $this->assertStringEndsWith('The count goes from the crook down, seen from the front.', $this->work(['form' => ['kind' => 'hook'], 'parts' => []])->formWords);
+        $this->assertStringEndsWith(
+            'The count begins at crossbar 3 and goes anticlockwise, seen from the front.',
+            $this->work(['form' => ['direction' => 'anticlockwise', 'startAt' => 3]])->formWords,
+        );
+        $this->assertStringEndsWith(
+            'The count goes from the crook down, seen from the front.',
+            $this->work(['form' => ['kind' => 'hook'], 'parts' => []])->formWords,
+        );
     }
 
     public function test_in_centimetres_every_sentence_is_in_centimetres(): void

@@ -36,7 +36,11 @@ final class AtTheSameMomentTest extends TestCase
     {
         $plans = array_map(fn (): SavedPlan => $this->begun(), range(1, 6));
         $answers = $this->together(array_map(fn (SavedPlan $plan): array => array_map(
-            fn (int $edit): array => $this->ask('POST', "/plans/$plan->id/edits", ['revision' => '{revision}', 'set' => ['parts.outer.length' => (13 + $edit).' in']]), range(1, 5),
+            fn (int $edit): array => $this->ask(
+                'POST',
+                "/plans/$plan->id/edits",
+                ['revision' => '{revision}', 'set' => ['parts.outer.length' => (13 + $edit).' in']],
+            ), range(1, 5),
         ), $plans));
         $this->assertSame(array_fill(0, 30, 200), array_column($answers, 0));
         foreach ($plans as $plan) {
@@ -49,7 +53,9 @@ final class AtTheSameMomentTest extends TestCase
         $plan = $this->begun();
         $other = new PDO("sqlite:{$this->file()}");
         $other->exec('begin immediate');
-        $client = $this->client([$this->ask('POST', "/plans/$plan->id/edits", ['revision' => $plan->revision_id, 'set' => ['parts.outer.length' => '17 in']])]);
+        $client = $this->client(
+            [$this->ask('POST', "/plans/$plan->id/edits", ['revision' => $plan->revision_id, 'set' => ['parts.outer.length' => '17 in']])],
+        );
         $client->start();
         // It has begun once it has read the plan it is to change; then the other lets go.
         $began = microtime(true);
@@ -67,22 +73,49 @@ final class AtTheSameMomentTest extends TestCase
         [$item, $roll] = $this->shelf();
         $plans = array_map(function () use ($item): SavedPlan {
             $plan = $this->begun('garden-club-bee-stall');
-            $plan->edit(new TakeFromShelf([$plan->plan()->wound()[0]->id => MaterialFromShelf::written($item, $plan)]), (int) $plan->revision_id);
+            $plan->edit(
+                new TakeFromShelf([$plan->plan()->wound()[0]->id => MaterialFromShelf::written($item, $plan)]),
+                (int) $plan->revision_id,
+            );
 
             return $plan;
         }, [1, 2]);
         $ways = fn (SavedPlan $plan): array => [
-            [$this->ask('POST', "/plans/$plan->id/ready"), $this->ask('DELETE', "/plans/$plan->id/ready"), $this->ask('POST', "/plans/$plan->id/ready")],
-            [$this->ask('DELETE', "/plans/$plan->id/ready"), $this->ask('POST', "/plans/$plan->id/cut-sheet"), $this->ask('DELETE', "/plans/$plan->id/cut-sheet/cuts")],
+            [
+                $this->ask('POST', "/plans/$plan->id/ready"),
+                $this->ask('DELETE', "/plans/$plan->id/ready"),
+                $this->ask('POST', "/plans/$plan->id/ready"),
+            ],
+            [
+                $this->ask('DELETE', "/plans/$plan->id/ready"),
+                $this->ask('POST', "/plans/$plan->id/cut-sheet"),
+                $this->ask('DELETE', "/plans/$plan->id/cut-sheet/cuts"),
+            ],
         ];
         $answers = $this->together([
             ...$ways($plans[0]), ...$ways($plans[1]),
-            [$this->ask('POST', "/stock/$roll->id/measure", ['way' => 'tape', 'tape' => '355 in']), $this->ask('POST', "/stock/$roll->id/gone")],
-            [$this->ask('POST', "/stock/$roll->id/gone"), $this->ask('POST', "/stock/$roll->id/measure", ['way' => 'cuts', 'cuts' => '140 in'])],
-            [$this->ask('POST', "/stock/$roll->id/measure", ['way' => 'cuts', 'cuts' => '200 in']), $this->ask('POST', "/stock/$roll->id/gone")],
-            [$this->ask('POST', "/shelf/$item->id/edits", ['set' => ['item.low' => '2 yd']]), $this->ask('POST', "/movements/{$roll->movements()->firstOrFail()->id}/undo")],
+            [
+                $this->ask('POST', "/stock/$roll->id/measure", ['way' => 'tape', 'tape' => '355 in']),
+                $this->ask('POST', "/stock/$roll->id/gone"),
+            ],
+            [
+                $this->ask('POST', "/stock/$roll->id/gone"),
+                $this->ask('POST', "/stock/$roll->id/measure", ['way' => 'cuts', 'cuts' => '140 in']),
+            ],
+            [
+                $this->ask('POST', "/stock/$roll->id/measure", ['way' => 'cuts', 'cuts' => '200 in']),
+                $this->ask('POST', "/stock/$roll->id/gone"),
+            ],
+            [
+                $this->ask('POST', "/shelf/$item->id/edits", ['set' => ['item.low' => '2 yd']]),
+                $this->ask('POST', "/movements/{$roll->movements()->firstOrFail()->id}/undo"),
+            ],
         ]);
-        $this->assertSame([], array_filter(array_column($answers, 0), fn (int $status): bool => $status >= 500), json_encode($answers) ?: '');
+        $this->assertSame(
+            [],
+            array_filter(array_column($answers, 0), fn (int $status): bool => $status >= 500),
+            json_encode($answers) ?: '',
+        );
         foreach (ShelfStock::query()->with('reservations')->get() as $stock) {
             $this->assertGreaterThanOrEqual(0, $stock->amount);
             $this->assertSame($stock->amount, $stock->ledger()->left());
@@ -90,7 +123,11 @@ final class AtTheSameMomentTest extends TestCase
             $this->assertLessThanOrEqual(1, $stock->reservations->unique('plan_id')->count());
         }
         foreach (SavedPlan::query()->with('revision')->get() as $plan) {
-            $this->assertSame($plan->isReady() && $this->usesShelf($plan), ShelfReservation::query()->where('plan_id', $plan->id)->exists(), 'who is ready holds, and nobody else');
+            $this->assertSame(
+                $plan->isReady() && $this->usesShelf($plan),
+                ShelfReservation::query()->where('plan_id', $plan->id)->exists(),
+                'who is ready holds, and nobody else',
+            );
         }
     }
 
@@ -100,13 +137,32 @@ final class AtTheSameMomentTest extends TestCase
         $plan = $this->begun();
         $cuts = array_slice(array_keys($this->cuts($plan)), 0, 8);
         $answers = $this->together([
-            [$this->ask('POST', "/shelf/$item->id/edits", ['set' => ['item.name' => 'Moss mesh']]), $this->ask('POST', "/shelf/$item->id/edits", ['set' => ['item.price' => '7.25']])],
-            [$this->ask('POST', "/shelf/$item->id/edits", ['set' => ['item.low' => '4 yd']]), $this->ask('POST', "/shelf/$item->id/edits", ['set' => ['item.hatch' => 'waves']])],
-            ...array_map(fn (array $some): array => array_map(fn (string $cut): array => $this->ask('POST', "/plans/$plan->id/cut-sheet/ticks", ['cut' => $cut, 'done' => '1']), $some), array_chunk($cuts, 2)),
+            [
+                $this->ask('POST', "/shelf/$item->id/edits", ['set' => ['item.name' => 'Moss mesh']]),
+                $this->ask('POST', "/shelf/$item->id/edits", ['set' => ['item.price' => '7.25']]),
+            ],
+            [
+                $this->ask('POST', "/shelf/$item->id/edits", ['set' => ['item.low' => '4 yd']]),
+                $this->ask('POST', "/shelf/$item->id/edits", ['set' => ['item.hatch' => 'waves']]),
+            ],
+            ...array_map(
+                fn (array $some): array => array_map(
+                    fn (string $cut): array => $this->ask('POST', "/plans/$plan->id/cut-sheet/ticks", ['cut' => $cut, 'done' => '1']),
+                    $some,
+                ),
+                array_chunk($cuts, 2),
+            ),
         ]);
-        $this->assertSame([], array_filter(array_column($answers, 0), fn (int $status): bool => $status >= 400), json_encode($answers) ?: '');
+        $this->assertSame(
+            [],
+            array_filter(array_column($answers, 0), fn (int $status): bool => $status >= 400),
+            json_encode($answers) ?: '',
+        );
         $slip = ShelfItem::query()->findOrFail($item->id)->slip();
-        $this->assertSame(['Moss mesh', '7.25', '144 in', 'waves'], [$slip->text('name'), $slip->write()['price'], $slip->write()['low'], $slip->text('hatch')]);
+        $this->assertSame(
+            ['Moss mesh', '7.25', '144 in', 'waves'],
+            [$slip->text('name'), $slip->write()['price'], $slip->write()['low'], $slip->text('hatch')],
+        );
         $this->assertEqualsCanonicalizing($cuts, $plan->fresh()?->tickedCuts());
     }
 
@@ -115,7 +171,10 @@ final class AtTheSameMomentTest extends TestCase
     {
         $mesh = $this->begun('garden-club-bee-stall')->plan()->wound()[0];
         SavedPlan::query()->delete();
-        $item = ShelfItem::begin('mesh', array_intersect_key($mesh->slip->write(), array_flip(['name', 'colour', 'hatch', 'width', 'roll', 'price'])));
+        $item = ShelfItem::begin(
+            'mesh',
+            array_intersect_key($mesh->slip->write(), array_flip(['name', 'colour', 'hatch', 'width', 'roll', 'price'])),
+        );
         [$roll] = $item->take([new OnHand(1, Length::inches(360))]);
 
         return [$item, $roll];
@@ -166,7 +225,10 @@ final class AtTheSameMomentTest extends TestCase
             $process->wait();
             $this->assertTrue($process->isSuccessful(), $process->getErrorOutput().$process->getOutput());
 
-            return array_map(fn (string $line): array => json_decode($line, true, flags: JSON_THROW_ON_ERROR), explode("\n", trim($process->getOutput())));
+            return array_map(
+                fn (string $line): array => json_decode($line, true, flags: JSON_THROW_ON_ERROR),
+                explode("\n", trim($process->getOutput())),
+            );
         }, $processes));
     }
 }

@@ -15,7 +15,10 @@ final class ColoursTest extends FeatureCase
     {
         $plan = $this->hang('kite-festival-in-turn');
         $page = $this->get("/plans/$plan->id")->assertOk();
-        $this->assertSame(['tie-1', 'tie-16'], array_map(fn (DOMElement $tie): string => $tie->getAttribute('id'), $this->find($page, "//*[contains(@class, 'is-warned')]")));
+        $this->assertSame(
+            ['tie-1', 'tie-16'],
+            array_map(fn (DOMElement $tie): string => $tie->getAttribute('id'), $this->find($page, "//*[contains(@class, 'is-warned')]")),
+        );
         $this->assertStringContainsString('Tie 16 and tie 1 are both Sky mesh', $this->texts($page, "//*[@class='advice']")[0]);
         $page = $this->edit($plan, ['set' => ['parts.l1.order' => 'in-turn-closed']])->assertOk();
         $this->assertSame([], $this->find($page, "//*[contains(@class, 'is-warned')]"));
@@ -63,7 +66,10 @@ final class ColoursTest extends FeatureCase
     {
         $plan = $this->hang('library-reading-week');
         $this->assertSame([], $this->find($this->get("/plans/$plan->id"), "//*[@data-brush or @id='paint']"));
-        $this->edit($plan, ['do' => 'paint', 'id' => '3', 'to' => 'm1'])->assertStatus(422)->assertSee('runs are of one mesh from end to end');
+        $this->edit(
+            $plan,
+            ['do' => 'paint', 'id' => '3', 'to' => 'm1'],
+        )->assertStatus(422)->assertSee('runs are of one mesh from end to end');
     }
 
     public function test_a_lit_tie_offers_each_mesh_without_script_too(): void
@@ -71,7 +77,11 @@ final class ColoursTest extends FeatureCase
         $plan = $this->hang('garden-club-scraps');
         $page = $this->get("/plans/$plan->id?tie=3");
         $this->assertSame(['Moss mesh', 'Plum mesh', 'Honey jute mesh'], $this->texts($page, "//*[@class='tie-card']//button"));
-        $this->edit($plan, ['do' => 'paint', 'id' => '3', 'to' => 'plum', 'tie' => 3], live: false)->assertRedirect("/plans/$plan->id?tie=3");
+        $this->edit(
+            $plan,
+            ['do' => 'paint', 'id' => '3', 'to' => 'plum', 'tie' => 3],
+            live: false,
+        )->assertRedirect("/plans/$plan->id?tie=3");
         $this->assertSame('no longer Plum mesh', $this->texts($this->get("/plans/$plan->id?tie=3"), "//*[@class='tie-card']//button")[1]);
     }
 
@@ -88,14 +98,25 @@ final class ColoursTest extends FeatureCase
             }
         }
         $this->assertStringEndsWith('exchanged', $plan->fresh()->revision->words);
-        $this->edit($plan, ['do' => 'exchange', 'id' => $one, 'to' => 'gone'])->assertStatus(422)->assertSee('That mesh is not in the plan any more');
+        $this->edit(
+            $plan,
+            ['do' => 'exchange', 'id' => $one, 'to' => 'gone'],
+        )->assertStatus(422)->assertSee('That mesh is not in the plan any more');
     }
 
     public function test_other_colours_stand_side_by_side_and_one_is_taken(): void
     {
         $plan = $this->hang('kite-festival-in-turn');
         $page = $this->get("/plans/$plan->id/colours")->assertOk();
-        $this->assertSame(['As it is', 'Sky mesh and Rust mesh exchanged', 'Sky mesh and Cream jute mesh exchanged', 'Rust mesh and Cream jute mesh exchanged'], $this->texts($page, '//article/h2'));
+        $this->assertSame(
+            [
+                'As it is',
+                'Sky mesh and Rust mesh exchanged',
+                'Sky mesh and Cream jute mesh exchanged',
+                'Rust mesh and Cream jute mesh exchanged',
+            ],
+            $this->texts($page, '//article/h2'),
+        );
         $sent = [];
         foreach ($this->find($page, '(//article//form)[1]//input') as $input) {
             $sent[$input->getAttribute('name')] = $input->getAttribute('value');
@@ -114,7 +135,10 @@ final class ColoursTest extends FeatureCase
             $set[substr($input->getAttribute('name'), 4, -1)] = $input->getAttribute('value');
         }
         $this->edit($plan, ['set' => $set])->assertOk();
-        $this->assertSame(['#1d6a6b', '#d9a93a', '#1d6a6b'], array_map(fn ($mesh): string => $mesh->slip->text('colour'), $plan->fresh()->plan()->wound()));
+        $this->assertSame(
+            ['#1d6a6b', '#d9a93a', '#1d6a6b'],
+            array_map(fn ($mesh): string => $mesh->slip->text('colour'), $plan->fresh()->plan()->wound()),
+        );
     }
 
     #[TestWith(['teal', '"teal" is not a colour'])]
@@ -136,9 +160,15 @@ final class ColoursTest extends FeatureCase
         $this->assertCount(1, $this->find($page, "//*[contains(@class, 'in-greys')]"));
         $this->assertContains('Rust mesh and Cream jute mesh: 3.5 to 1, well told apart in greys.', $this->texts($page, '//li'));
         $this->edit($plan, ['set' => ['materials.rust.colour' => '#5f97c4']]);
-        $this->assertContains('Sky mesh and Rust mesh: 1.0 to 1, hardly told apart in greys but by their hatch.', $this->texts($this->get("/plans/$plan->id/colours"), '//li'));
+        $this->assertContains(
+            'Sky mesh and Rust mesh: 1.0 to 1, hardly told apart in greys but by their hatch.',
+            $this->texts($this->get("/plans/$plan->id/colours"), '//li'),
+        );
         $this->edit($plan, ['set' => ['materials.rust.hatch' => 'waves']]);
-        $this->assertContains('Sky mesh and Rust mesh: 1.0 to 1, hardly told apart in greys, and their hatches are the same: give one another hatch.', $this->texts($this->get("/plans/$plan->id/colours"), '//li'));
+        $this->assertContains(
+            'Sky mesh and Rust mesh: 1.0 to 1, hardly told apart in greys, and their hatches are the same: give one another hatch.',
+            $this->texts($this->get("/plans/$plan->id/colours"), '//li'),
+        );
     }
 
     public function test_a_plan_of_one_mesh_says_what_to_do(): void
@@ -160,7 +190,12 @@ final class ColoursTest extends FeatureCase
             $input->parentNode->replaceChild($line->ownerDocument->createTextNode($input->getAttribute('value')), $input);
         }
         foreach (iterator_to_array($line->getElementsByTagName('select')) as $select) {
-            $chosen = array_values(array_filter(iterator_to_array($select->getElementsByTagName('option')), fn (DOMElement $option): bool => $option->hasAttribute('selected')))[0] ?? $select->getElementsByTagName('option')->item(0);
+            $chosen = array_values(
+                array_filter(
+                    iterator_to_array($select->getElementsByTagName('option')),
+                    fn (DOMElement $option): bool => $option->hasAttribute('selected'),
+                ),
+            )[0] ?? $select->getElementsByTagName('option')->item(0);
             $select->parentNode->replaceChild($line->ownerDocument->createTextNode($chosen->textContent), $select);
         }
 

@@ -16,7 +16,10 @@ final class CountedGoodsTest extends FeatureCase
     public function test_they_are_taken_from_the_shelf_with_their_pack_price_and_number(): void
     {
         [$plan, $stems] = $this->withStems(62);
-        $this->assertSame(['62 (shelf 1)', 100, '3.50'], [...$this->written($plan)['onHand'], $this->written($plan)['pack'], $this->written($plan)['price']]);
+        $this->assertSame(
+            ['62 (shelf 1)', 100, '3.50'],
+            [...$this->written($plan)['onHand'], $this->written($plan)['pack'], $this->written($plan)['price']],
+        );
         $page = $this->get("/plans/$plan->id")->assertOk();
         $this->assertStringContainsString('62 (shelf 1)', $this->blank($page, 'materials.stems.onHand')->getAttribute('value'));
         $this->assertContains('18 stems', $this->texts($page, "//*[@id='aside']//*[contains(@class, 'why')]/summary"));
@@ -31,7 +34,10 @@ final class CountedGoodsTest extends FeatureCase
         $this->assertSame(['30 (shelf 1)'], $this->written($second)['onHand'], 'nobody holds them yet');
         $this->ready($first)->assertSessionHas('said', 'The plan is ready. It holds 18 of Stems, moss green.');
         $this->assertSame([30, 18], [$stems->fresh()->amount, $stems->fresh()->held()]);
-        $this->ready($second)->assertSessionHas('refused', 'Of Stems, moss green 12 is left. "New wreath" holds the rest. Plan it anew from what is free.');
+        $this->ready($second)->assertSessionHas(
+            'refused',
+            'Of Stems, moss green 12 is left. "New wreath" holds the rest. Plan it anew from what is free.',
+        );
         $this->get("/plans/$second->id")->assertSee('Free on the shelf now: 12.');
         $this->edit($second, ['do' => 'take-materials'])->assertOk();
         $this->assertSame(['12 (shelf 1)'], $this->written($second)['onHand']);
@@ -43,9 +49,16 @@ final class CountedGoodsTest extends FeatureCase
     {
         [$plan, $stems] = $this->withStems(10);
         $this->post("/plans/$plan->id/cut-sheet")->assertRedirect();
-        $this->assertSame([0, [92]], [$stems->fresh()->amount, $stems->item->stock()->where('amount', '>', 0)->pluck('amount')->all()], '10 used, 8 of a new pack of 100');
+        $this->assertSame(
+            [0, [92]],
+            [$stems->fresh()->amount, $stems->item->stock()->where('amount', '>', 0)->pluck('amount')->all()],
+            '10 used, 8 of a new pack of 100',
+        );
         $this->delete("/plans/$plan->id/cut-sheet/cuts")->assertRedirect();
-        $this->assertSame([10, []], [$stems->fresh()->amount, $stems->item->stock()->where('amount', '>', 0)->whereKeyNot($stems->id)->pluck('amount')->all()]);
+        $this->assertSame(
+            [10, []],
+            [$stems->fresh()->amount, $stems->item->stock()->where('amount', '>', 0)->whereKeyNot($stems->id)->pluck('amount')->all()],
+        );
     }
 
     public function test_plans_cut_together_use_them_once(): void
@@ -64,7 +77,10 @@ final class CountedGoodsTest extends FeatureCase
     {
         [$plan] = $this->withStems(10);
         $glue = ShelfItem::begin('glue', []);
-        $this->edit($plan, ['do' => 'take-material', 'id' => 'stems', 'to' => (string) $glue->id])->assertStatus(422)->assertSee('not on the shelf any more');
+        $this->edit(
+            $plan,
+            ['do' => 'take-material', 'id' => 'stems', 'to' => (string) $glue->id],
+        )->assertStatus(422)->assertSee('not on the shelf any more');
         $this->edit($plan, ['do' => 'take-material', 'id' => 'tinsel', 'to' => (string) $glue->id])->assertStatus(422);
     }
 

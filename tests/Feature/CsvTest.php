@@ -39,7 +39,10 @@ final class CsvTest extends FeatureCase
         foreach (['=1+1', '+1', '-1', '@a', "\tx", "'quoted'", 'plain', ''] as $cell) {
             $guarded = CsvFile::guarded($cell);
             $this->assertDoesNotMatchRegularExpression('/^[=+\-@\t\r]/', $guarded);
-            $this->assertSame(trim($cell), array_values(iterator_to_array($this->file('"'.str_replace('"', '""', $guarded)."\",x\n")->rows()))[0][0]);
+            $this->assertSame(
+                trim($cell),
+                array_values(iterator_to_array($this->file('"'.str_replace('"', '""', $guarded)."\",x\n")->rows()))[0][0],
+            );
         }
     }
 
@@ -48,14 +51,20 @@ final class CsvTest extends FeatureCase
         foreach (['teal;=1+1', "teal\t@cmd", 'teal, +1', 'teal|=2', 'a;"=1', "'=1", "''=1", "teal; '=1", 'teal - gold', '1,5 = 2', "it's; fine"] as $cell) {
             $guarded = CsvFile::guarded($cell);
             $this->assertDoesNotMatchRegularExpression('/(^|[,;|\t]"?)\s*[=+\-@]/', $guarded);
-            $this->assertSame($cell, array_values(iterator_to_array($this->file('"'.str_replace('"', '""', $guarded)."\",x\n")->rows()))[0][0]);
+            $this->assertSame(
+                $cell,
+                array_values(iterator_to_array($this->file('"'.str_replace('"', '""', $guarded)."\",x\n")->rows()))[0][0],
+            );
         }
         $this->assertSame('teal - gold', CsvFile::guarded('teal - gold'));
     }
 
     public function test_headers_are_understood_in_any_order_case_and_with_signs_between(): void
     {
-        $this->assertSame(['name' => 1, 'colour' => 3, 'width' => 0, 'left' => 2, 'lot' => 4], Column::guess(['WIDTH', 'Item', 'Length_left', 'Color', 'Dye-Lot', 'nothing known']));
+        $this->assertSame(
+            ['name' => 1, 'colour' => 3, 'width' => 0, 'left' => 2, 'lot' => 4],
+            Column::guess(['WIDTH', 'Item', 'Length_left', 'Color', 'Dye-Lot', 'nothing known']),
+        );
         // One column says one thing, the first that fits.
         $this->assertSame(['name' => 0], Column::guess(['Name', 'Name']));
         $this->assertSame([], Column::guess([]));
@@ -67,14 +76,26 @@ final class CsvTest extends FeatureCase
         yield 'a full roll by its label' => [['name' => 'A'], ['mesh', 'full', 360, 1, 'by label']];
         yield 'a begun one was measured' => [['name' => 'A', 'left' => '131'], ['mesh', 'part', 131, 1, 'measured']];
         yield 'loose pieces' => [['name' => 'A', 'left' => '20 in', 'count' => '6'], ['mesh', 'loose', 6, 1, 'measured']];
-        yield 'two begun rolls alike' => [['name' => 'A', 'left' => '131 in', 'count' => '2', 'as' => 'Rolls'], ['mesh', 'part', 131, 2, 'measured']];
+        yield 'two begun rolls alike' => [
+            ['name' => 'A', 'left' => '131 in', 'count' => '2', 'as' => 'Rolls'],
+            ['mesh', 'part', 131, 2, 'measured'],
+        ];
         yield 'a piece alone' => [['name' => 'A', 'left' => '20 in', 'as' => 'loose piece'], ['mesh', 'loose', 1, 1, 'measured']];
         yield 'several full rolls' => [['name' => 'A', 'count' => '3'], ['mesh', 'full', 360, 3, 'by label']];
-        yield 'a full roll that was measured' => [['name' => 'A', 'left' => '10 yd', 'known' => 'measured'], ['mesh', 'full', 360, 1, 'measured']];
+        yield 'a full roll that was measured' => [
+            ['name' => 'A', 'left' => '10 yd', 'known' => 'measured'],
+            ['mesh', 'full', 360, 1, 'measured'],
+        ];
         yield 'nothing left' => [['name' => 'A', 'left' => '0 in'], ['mesh', 'part', 0, 1, 'measured']];
-        yield 'ribbon by its plural' => [['name' => 'A', 'ware' => 'Rolls of ribbon', 'left' => '2 yd'], ['ribbon', 'part', 72, 1, 'measured']];
+        yield 'ribbon by its plural' => [
+            ['name' => 'A', 'ware' => 'Rolls of ribbon', 'left' => '2 yd'],
+            ['ribbon', 'part', 72, 1, 'measured'],
+        ];
         yield 'signs' => [['name' => 'A', 'ware' => 'signs', 'count' => '2'], ['sign', 'heap', 2, 1, 'counted']];
-        yield 'zip ties as they are said' => [['name' => 'A', 'ware' => 'zip ties', 'left' => '140'], ['zip-ties', 'heap', 140, 1, 'counted']];
+        yield 'zip ties as they are said' => [
+            ['name' => 'A', 'ware' => 'zip ties', 'left' => '140'],
+            ['zip-ties', 'heap', 140, 1, 'counted'],
+        ];
     }
 
     /**
@@ -91,8 +112,23 @@ final class CsvTest extends FeatureCase
 
     public function test_words_are_taken_for_what_they_mean(): void
     {
-        $row = ReadRow::of(['name' => ' Sage ', 'colour' => 'Sage', 'weave' => 'Metallic stripe', 'body' => 'FULL-BODIED', 'price' => '7.50', 'newWeight' => '310 g', 'lot' => 'run 4, b', 'kept' => str_repeat('x', 99)], Craft::standard());
-        $this->assertSame(['#7f9a76', 'metallic', 'full-bodied', '7.50', '7.50', '310 g'], array_map(fn (string $key): mixed => $row->said[$key], ['colour', 'weave', 'body', 'price', 'paid', 'newWeight']));
+        $row = ReadRow::of(
+            [
+                'name' => ' Sage ',
+                'colour' => 'Sage',
+                'weave' => 'Metallic stripe',
+                'body' => 'FULL-BODIED',
+                'price' => '7.50',
+                'newWeight' => '310 g',
+                'lot' => 'run 4, b',
+                'kept' => str_repeat('x', 99),
+            ],
+            Craft::standard(),
+        );
+        $this->assertSame(
+            ['#7f9a76', 'metallic', 'full-bodied', '7.50', '7.50', '310 g'],
+            array_map(fn (string $key): mixed => $row->said[$key], ['colour', 'weave', 'body', 'price', 'paid', 'newWeight']),
+        );
         $this->assertSame(['run-4-b', 60], [$row->stock['lot'], mb_strlen($row->stock['kept'])]);
     }
 
@@ -107,7 +143,11 @@ final class CsvTest extends FeatureCase
     public function test_a_lot_that_a_file_names_can_be_read_again_in_a_plan(): void
     {
         foreach (['#4, blue' => '4-blue', '-B7' => 'B7', './x' => 'x', 'run 4, b' => 'run-4-b', '--' => null, ' ' => null, 'Charge 2026/11 teal stripe' => 'Charge-2026/11-t'] as $given => $lot) {
-            $this->assertSame($lot, ReadRow::of(['name' => 'A', 'left' => '20 in', 'lot' => $given], Craft::standard())->stock['lot'], $given);
+            $this->assertSame(
+                $lot,
+                ReadRow::of(['name' => 'A', 'left' => '20 in', 'lot' => $given], Craft::standard())->stock['lot'],
+                $given,
+            );
             $on = (new OnHandBlank('onHand', ''))->read(['20 in'.($lot === null ? '' : " lot $lot")], null);
             $this->assertSame($lot, $on[0]->lot);
         }

@@ -93,6 +93,10 @@ final class DiskTroubleTest extends TestCase
     /** @param  array<string, mixed>  $fields */
     private function edit(array $fields): TestResponse
     {
-        return $this->post("/plans/{$this->plan->id}/edits", $fields + ['revision' => SavedPlan::query()->whereKey($this->plan->id)->value('revision_id')], ['HX-Request' => 'true']);
+        return $this->post(
+            "/plans/{$this->plan->id}/edits",
+            $fields + ['revision' => SavedPlan::query()->whereKey($this->plan->id)->value('revision_id')],
+            ['HX-Request' => 'true'],
+        );
     }
 }

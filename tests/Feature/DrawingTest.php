@@ -28,7 +28,11 @@ final class DrawingTest extends TestCase
         $plan = $this->plan();
         [$front, $back] = [$this->drawing($plan, Side::Front), $this->drawing($plan, Side::Back)];
         foreach ([1 => 6, 2 => 5, 3 => 4] as $tie => $mirror) {
-            $this->assertEqualsWithDelta([$front->ties[$mirror - 1]['x'], $front->ties[$mirror - 1]['y']], [$back->ties[$tie - 1]['x'], $back->ties[$tie - 1]['y']], 0.1);
+            $this->assertEqualsWithDelta(
+                [$front->ties[$mirror - 1]['x'], $front->ties[$mirror - 1]['y']],
+                [$back->ties[$tie - 1]['x'], $back->ties[$tie - 1]['y']],
+                0.1,
+            );
         }
     }
 
@@ -48,8 +52,14 @@ final class DrawingTest extends TestCase
 
     public function test_a_longer_piece_is_drawn_wider_and_a_wider_mesh_farther_out(): void
     {
-        $extent = fn (array $layer, string $width): array => $this->extent($this->drawing($this->plan(['materials' => [['width' => $width]], 'parts' => [$layer]]))->parts[0]);
-        [$short, $long, $wide] = [$extent(['on' => 'row 2', 'length' => '12 in'], '10 in'), $extent(['on' => 'row 2', 'length' => '20 in'], '10 in'), $extent(['on' => 'row 2', 'length' => '12 in'], '14 in')];
+        $extent = fn (array $layer, string $width): array => $this->extent(
+            $this->drawing($this->plan(['materials' => [['width' => $width]], 'parts' => [$layer]]))->parts[0],
+        );
+        [$short, $long, $wide] = [
+            $extent(['on' => 'row 2', 'length' => '12 in'], '10 in'),
+            $extent(['on' => 'row 2', 'length' => '20 in'], '10 in'),
+            $extent(['on' => 'row 2', 'length' => '12 in'], '14 in'),
+        ];
         $this->assertGreaterThan($short[0] * 1.3, $long[0]);
         $this->assertGreaterThan($short[1] + 1.5 * Path::SCALE, $wide[1]);
     }
@@ -64,7 +74,13 @@ final class DrawingTest extends TestCase
 
     public function test_a_square_has_its_outline_and_its_opening_drawn_and_mirrored_on_the_back(): void
     {
-        $square = app(PlanReader::class)->read(['form' => ['kind' => 'rectangle', 'width' => '20 in', 'height' => '16 in'], 'materials' => [['width' => '6 in', 'roll' => '40 yd']], 'parts' => [['kind' => 'poof-run', 'pitch' => '12 in']]]);
+        $square = app(PlanReader::class)->read(
+            [
+                'form' => ['kind' => 'rectangle', 'width' => '20 in', 'height' => '16 in'],
+                'materials' => [['width' => '6 in', 'roll' => '40 yd']],
+                'parts' => [['kind' => 'poof-run', 'pitch' => '12 in']],
+            ],
+        );
         [$front, $back] = [$this->drawing($square), $this->drawing($square, Side::Back)];
         $this->assertCount(2, $front->outlines());
         $this->assertSame([], $this->drawing($this->plan())->outlines());
@@ -73,35 +89,62 @@ final class DrawingTest extends TestCase
             $this->assertEqualsWithDelta($mirrored, $this->pathPoints($back->outlines()[$index]), 0.11);
         }
         $outer = $this->pathPoints($front->outlines()[0]);
-        $this->assertEqualsWithDelta([$front->box()->left, $front->box()->bottom], [min(array_column($outer, 0)) / Path::SCALE, max(array_column($outer, 1)) / Path::SCALE], 0.05);
+        $this->assertEqualsWithDelta(
+            [$front->box()->left, $front->box()->bottom],
+            [min(array_column($outer, 0)) / Path::SCALE, max(array_column($outer, 1)) / Path::SCALE],
+            0.05,
+        );
     }
 
     public function test_section_numbers_stand_outside_the_outline(): void
     {
         foreach (['star', 'heart', 'cross', 'rectangle'] as $kind) {
-            $drawing = $this->drawing(app(PlanReader::class)->read(['form' => ['kind' => $kind], 'materials' => [['roll' => '60 yd']], 'parts' => [[]]]));
+            $drawing = $this->drawing(
+                app(PlanReader::class)->read(['form' => ['kind' => $kind], 'materials' => [['roll' => '60 yd']], 'parts' => [[]]]),
+            );
             foreach ($drawing->sections() as $section) {
-                $this->assertFalse($drawing->extent->cover->holds(new Point($section['x'] / Path::SCALE, $section['y'] / Path::SCALE)), "$kind, section {$section['number']}");
+                $this->assertFalse(
+                    $drawing->extent->cover->holds(new Point($section['x'] / Path::SCALE, $section['y'] / Path::SCALE)),
+                    "$kind, section {$section['number']}",
+                );
             }
         }
     }
 
     public function test_each_piece_is_drawn_in_the_mesh_that_was_dealt_to_its_tie(): void
     {
-        $plan = app(PlanReader::class)->read(['ties' => [['layout' => 'rows', 'rows' => [12]]], 'materials' => [['id' => 'a', 'colour' => '#111111'], ['id' => 'b', 'colour' => '#eeeeee']], 'parts' => [['material' => ['a: 9', 'b: 3'], 'order' => 'by-count', 'painted' => ['2: b']]]]);
+        $plan = app(PlanReader::class)->read(
+            [
+                'ties' => [['layout' => 'rows', 'rows' => [12]]],
+                'materials' => [['id' => 'a', 'colour' => '#111111'], ['id' => 'b', 'colour' => '#eeeeee']],
+                'parts' => [['material' => ['a: 9', 'b: 3'], 'order' => 'by-count', 'painted' => ['2: b']]],
+            ],
+        );
         $layer = $this->drawing($plan)->parts[0];
         $drawn = [];
         foreach ($layer->elements as $element) {
             $drawn[$element['ties'][0]] = $layer->inks[$element['shape']][0]->fill;
         }
-        $this->assertSame(array_map(fn (array $meshes): string => $meshes[0]->slip->text('colour'), $plan->parts[0]->on->materialsByTie), $drawn);
+        $this->assertSame(
+            array_map(fn (array $meshes): string => $meshes[0]->slip->text('colour'), $plan->parts[0]->on->materialsByTie),
+            $drawn,
+        );
         $this->assertSame('#eeeeee', $drawn[2]);
     }
 
     public function test_ties_that_a_warning_stands_on_are_marked(): void
     {
-        $seam = app(PlanReader::class)->read(['ties' => [['layout' => 'rows', 'rows' => [7]]], 'materials' => [['id' => 'a'], ['id' => 'b'], ['id' => 'c']], 'parts' => [['material' => ['a', 'b', 'c'], 'order' => 'in-turn', 'length' => '24 in']]]);
-        $this->assertSame([1, 7], array_column(array_filter($this->drawing($seam)->ties, fn (array $tie): bool => $tie['warned']), 'number'));
+        $seam = app(PlanReader::class)->read(
+            [
+                'ties' => [['layout' => 'rows', 'rows' => [7]]],
+                'materials' => [['id' => 'a'], ['id' => 'b'], ['id' => 'c']],
+                'parts' => [['material' => ['a', 'b', 'c'], 'order' => 'in-turn', 'length' => '24 in']],
+            ],
+        );
+        $this->assertSame(
+            [1, 7],
+            array_column(array_filter($this->drawing($seam)->ties, fn (array $tie): bool => $tie['warned']), 'number'),
+        );
         $this->assertSame([], array_filter($this->drawing($this->plan())->ties, fn (array $tie): bool => $tie['warned']));
     }
 
@@ -121,7 +164,12 @@ final class DrawingTest extends TestCase
     public function test_what_no_roll_is_left_for_is_drawn_as_missing(): void
     {
         $layers = $this->drawing($this->plan(['materials' => [['rolls' => 1]], 'parts' => [['length' => '22 in']]]))->parts;
-        $missing = array_merge(...array_map(fn (PartDrawing $layer): array => array_filter($layer->elements, fn (array $element): bool => $element['missing']), $layers));
+        $missing = array_merge(
+            ...array_map(
+                fn (PartDrawing $layer): array => array_filter($layer->elements, fn (array $element): bool => $element['missing']),
+                $layers,
+            ),
+        );
         $this->assertSame([[17], [18]], array_values(array_column($missing, 'ties')));
     }
 
@@ -135,9 +183,15 @@ final class DrawingTest extends TestCase
 
     public function test_rolls_that_are_cut_alike_but_leave_different_rests_stay_apart(): void
     {
-        $lefts = fn (array $mesh): array => array_map(fn (RollStrip $strip): array => [$strip->name(), $strip->left], $this->shelf($this->plan(['materials' => [$mesh + ['label' => 'measured']]]))->strips['m1']);
+        $lefts = fn (array $mesh): array => array_map(
+            fn (RollStrip $strip): array => [$strip->name(), $strip->left],
+            $this->shelf($this->plan(['materials' => [$mesh + ['label' => 'measured']]]))->strips['m1'],
+        );
         $this->assertSame([['roll 1', '4 in'], ['roll 2', '189 in']], $lefts(['onHand' => ['175 in']]));
-        $this->assertSame([['roll 1', '9 in'], ['roll 2', '9 in']], $lefts(['onHand' => ['180 in lot B', '180 in lot C'], 'lots' => 'mixed']));
+        $this->assertSame(
+            [['roll 1', '9 in'], ['roll 2', '9 in']],
+            $lefts(['onHand' => ['180 in lot B', '180 in lot C'], 'lots' => 'mixed']),
+        );
         $this->assertSame([['rolls 1 to 2', '9 in']], $lefts(['onHand' => ['180 in', '180 in']]));
     }
 
@@ -161,7 +215,14 @@ final class DrawingTest extends TestCase
             $this->assertSame(1, $numbered[0]['tie']);
             $this->assertApart($numbered);
         }
-        $many = $this->plan(['form' => ['wires' => ['40 in', '38 in']], 'ties' => [['layout' => 'n-a-section', 'perSection' => 20]], 'materials' => [['roll' => '100 yd']], 'parts' => [['length' => '9 in']]]);
+        $many = $this->plan(
+            [
+                'form' => ['wires' => ['40 in', '38 in']],
+                'ties' => [['layout' => 'n-a-section', 'perSection' => 20]],
+                'materials' => [['roll' => '100 yd']],
+                'parts' => [['length' => '9 in']],
+            ],
+        );
         $numbered = array_values(array_filter($this->shelf($many)->strips['m1'][0]->cuts, fn (array $cut): bool => $cut['numbered']));
         $this->assertGreaterThan(99, $numbered[count($numbered) - 1]['tie']);
         $this->assertApart($numbered);
@@ -179,15 +240,29 @@ final class DrawingTest extends TestCase
 
     public function test_narrow_mesh_is_drawn_narrow(): void
     {
-        $plan = $this->plan(['materials' => [['width' => '10 in'], ['width' => '5 in']], 'parts' => [['material' => 'm1', 'on' => 'row 1'], ['material' => 'm2', 'on' => 'row 2']]]);
+        $plan = $this->plan(
+            [
+                'materials' => [['width' => '10 in'], ['width' => '5 in']],
+                'parts' => [['material' => 'm1', 'on' => 'row 1'], ['material' => 'm2', 'on' => 'row 2']],
+            ],
+        );
         $heights = array_map(fn (array $strips): float => $strips[0]->height, $this->shelf($plan)->strips);
         $this->assertGreaterThan($heights['m2'], $heights['m1']);
     }
 
     public function test_a_run_shows_where_it_changes_rolls(): void
     {
-        $plan = $this->plan(['ties' => [['layout' => 'n-a-section']], 'materials' => [['roll' => '5 yd', 'label' => 'measured']], 'parts' => [['kind' => 'poof-run']]]);
-        $this->assertSame([20], array_column(array_filter($this->drawing($plan)->ties, fn (array $tie): bool => $tie['changes']), 'number'));
+        $plan = $this->plan(
+            [
+                'ties' => [['layout' => 'n-a-section']],
+                'materials' => [['roll' => '5 yd', 'label' => 'measured']],
+                'parts' => [['kind' => 'poof-run']],
+            ],
+        );
+        $this->assertSame(
+            [20],
+            array_column(array_filter($this->drawing($plan)->ties, fn (array $tie): bool => $tie['changes']), 'number'),
+        );
         $changes = array_map(fn (RollStrip $strip): ?int => $strip->change?->tie, $this->shelf($plan)->strips['m1']);
         $this->assertSame([20, null], $changes);
     }
@@ -202,7 +277,10 @@ final class DrawingTest extends TestCase
 
     public function test_a_curve_goes_through_its_points(): void
     {
-        $this->assertSame('M0 0c3.3 0 13.3 -3.3 20 0 6.7 3.3 16.7 16.7 20 20', Path::smooth(Point::list([[0.0, 0.0], [1.0, 0.0], [2.0, 1.0]]), closed: false));
+        $this->assertSame(
+            'M0 0c3.3 0 13.3 -3.3 20 0 6.7 3.3 16.7 16.7 20 20',
+            Path::smooth(Point::list([[0.0, 0.0], [1.0, 0.0], [2.0, 1.0]]), closed: false),
+        );
     }
 
     /** @param  array<string, mixed>  $document */
@@ -225,7 +303,10 @@ final class DrawingTest extends TestCase
     private function extent(PartDrawing $layer): array
     {
         $outline = $this->outline($layer->shapes[0]);
-        [$sideways, $out] = [array_map(abs(...), array_column($outline, 0)), array_map(fn (float $y): float => -$y, array_column($outline, 1))];
+        [$sideways, $out] = [
+            array_map(abs(...), array_column($outline, 0)),
+            array_map(fn (float $y): float => -$y, array_column($outline, 1)),
+        ];
 
         return [max($sideways), max($out)];
     }
@@ -235,7 +316,10 @@ final class DrawingTest extends TestCase
     {
         $luminance = function (string $colour): float {
             $parts = array_map(fn (string $hex): float => hexdec($hex) / 255, str_split(substr($colour, 1), 2));
-            [$r, $g, $b] = array_map(fn (float $part): float => $part <= 0.04045 ? $part / 12.92 : (($part + 0.055) / 1.055) ** 2.4, $parts);
+            [$r, $g, $b] = array_map(
+                fn (float $part): float => $part <= 0.04045 ? $part / 12.92 : (($part + 0.055) / 1.055) ** 2.4,
+                $parts,
+            );
 
             return 0.2126 * $r + 0.7152 * $g + 0.0722 * $b;
         };

@@ -38,12 +38,24 @@ final class ElementShapesTest extends FeatureCase
      */
     public function test_no_two_techniques_look_alike(): void
     {
-        $looks = array_map(fn (array $case): array => [$this->squares($this->shape($case[0])), count($this->shape($case[0])->patches), $this->lines($this->shape($case[0]))], iterator_to_array(self::techniques()));
+        $looks = array_map(
+            fn (array $case): array => [
+                $this->squares($this->shape($case[0])),
+                count($this->shape($case[0])->patches),
+                $this->lines($this->shape($case[0])),
+            ],
+            iterator_to_array(self::techniques()),
+        );
         foreach ($looks as $one => [$squares, $patches, $lines]) {
             foreach ($looks as $other => [$others, $otherPatches, $otherLines]) {
                 if ($one < $other) {
                     $differ = count(array_diff($squares, $others)) + count(array_diff($others, $squares));
-                    $this->assertTrue($differ > 0.1 * count(array_unique([...$squares, ...$others])) || $patches !== $otherPatches || abs($lines - $otherLines) > 4, "$one and $other");
+                    $this->assertTrue(
+                        $differ > 0.1 * count(array_unique([...$squares, ...$others]))
+                            || $patches !== $otherPatches
+                            || abs($lines - $otherLines) > 4,
+                        "$one and $other",
+                    );
                 }
             }
         }
@@ -106,14 +118,22 @@ final class ElementShapesTest extends FeatureCase
     #[TestWith(['pushed-ruffles'])]
     public function test_wider_mesh_is_drawn_larger(string $technique): void
     {
-        [$narrow, $wide] = [$this->extentOf($this->shape($technique, mesh: ['width' => '6 in'])), $this->extentOf($this->shape($technique, mesh: ['width' => '10 in']))];
+        [$narrow, $wide] = [
+            $this->extentOf($this->shape($technique, mesh: ['width' => '6 in'])),
+            $this->extentOf($this->shape($technique, mesh: ['width' => '10 in'])),
+        ];
         $this->assertGreaterThan($narrow[1] * 1.2, $wide[1]);
     }
 
     public function test_each_mesh_of_a_bundle_is_a_patch_of_its_own(): void
     {
         $meshes = ['a: 2', 'b: 1'];
-        $this->assertSame([0, 1, 2], array_values(array_unique(array_map(fn ($patch): int => $patch->piece, $this->shape('rolled-bundle', ['material' => $meshes])->patches))));
+        $this->assertSame(
+            [0, 1, 2],
+            array_values(
+                array_unique(array_map(fn ($patch): int => $patch->piece, $this->shape('rolled-bundle', ['material' => $meshes])->patches)),
+            ),
+        );
     }
 
     public function test_a_bubble_is_gathered_at_both_its_ties_and_stands_as_far_out_as_it_reaches(): void
@@ -141,7 +161,9 @@ final class ElementShapesTest extends FeatureCase
 
     public function test_a_filling_pass_lies_farther_out_than_the_row_it_is_tied_into(): void
     {
-        $plan = app(PlanReader::class)->read(['materials' => [['width' => '21 in']], 'parts' => [['kind' => 'poof-run', 'fill' => 'filling']]]);
+        $plan = app(PlanReader::class)->read(
+            ['materials' => [['width' => '21 in']], 'parts' => [['kind' => 'poof-run', 'fill' => 'filling']]],
+        );
         $drawing = new FormDrawing($plan, app(Engine::class)->work($plan), Side::Front);
         $middles = [];
         foreach ($drawing->parts as $layer) {
@@ -154,7 +176,9 @@ final class ElementShapesTest extends FeatureCase
 
     public function test_a_drape_hangs_down_wherever_its_tie_looks(): void
     {
-        $plan = app(PlanReader::class)->read(['materials' => [[]], 'ties' => [['layout' => 'n-a-section', 'perSection' => 1]], 'parts' => [['kind' => 'gathered-drape']]]);
+        $plan = app(PlanReader::class)->read(
+            ['materials' => [[]], 'ties' => [['layout' => 'n-a-section', 'perSection' => 1]], 'parts' => [['kind' => 'gathered-drape']]],
+        );
         $layer = (new FormDrawing($plan, app(Engine::class)->work($plan), Side::Front))->parts[0];
         $this->assertSame([0.0], array_values(array_unique(array_column($layer->elements, 'turn'))));
         $this->assertGreaterThan(200, max(array_column($this->outline($layer->shapes[0]), 1)));
@@ -176,7 +200,9 @@ final class ElementShapesTest extends FeatureCase
     private function shape(string $technique, array $written = [], array $mesh = []): Shape
     {
         $plan = app(PlanReader::class)->read([
-            'form' => $technique === 'wound-cover' ? ['kind' => 'hat'] : ['kind' => 'outline', 'points' => ['0 0', '60 0'], 'closed' => 'open', 'size' => '60 in', 'count' => 4, 'gap' => '1 in'],
+            'form' => $technique === 'wound-cover'
+                ? ['kind' => 'hat']
+                : ['kind' => 'outline', 'points' => ['0 0', '60 0'], 'closed' => 'open', 'size' => '60 in', 'count' => 4, 'gap' => '1 in'],
             'ties' => [['layout' => 'free', 'spots' => $technique === 'wound-cover' ? ['1: 2 in'] : ['2-3: 28 in', '2-3: 32 in']]],
             'materials' => [['id' => 'a', 'roll' => '50 yd', ...$mesh], ['id' => 'b', 'roll' => '50 yd', ...$mesh]],
             'parts' => [['kind' => $technique, ...$written]],
@@ -192,7 +218,11 @@ final class ElementShapesTest extends FeatureCase
         $side = max($this->extentOf($shape)) / 24;
         [$left, $top] = [min(array_column($points, 0)), min(array_column($points, 1))];
 
-        return array_values(array_unique(array_map(fn (array $point): string => floor(($point[0] - $left) / $side).','.floor(($point[1] - $top) / $side), $points)));
+        return array_values(
+            array_unique(
+                array_map(fn (array $point): string => floor(($point[0] - $left) / $side).','.floor(($point[1] - $top) / $side), $points),
+            ),
+        );
     }
 
     /** Half way between the highest and the lowest of its outlines; less is farther up. */

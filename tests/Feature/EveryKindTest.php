@@ -50,7 +50,10 @@ final class EveryKindTest extends FeatureCase
         foreach (['', '?side=back', '?mesh=off', '?side=back&mesh=off&tie=2'] as $query) {
             $page = $this->get("/plans/$saved->id$query")->assertOk();
             $this->assertCount($ties, $this->find($page, '//a[@data-tie-link]'));
-            $this->assertStringContainsString('seen from the front. Seen from the', $this->find($page, "//div[@id='stage']/svg")[0]->getAttribute('aria-label'));
+            $this->assertStringContainsString(
+                'seen from the front. Seen from the',
+                $this->find($page, "//div[@id='stage']/svg")[0]->getAttribute('aria-label'),
+            );
         }
         $this->get('/plans')->assertOk()->assertSee($saved->name);
     }
@@ -80,11 +83,17 @@ final class EveryKindTest extends FeatureCase
         $drawing = $this->drawing($this->made($kind, $technique), Side::Front);
         $frame = $drawing->frame();
         foreach ([...$drawing->ties, ...$drawing->sections()] as $shown) {
-            $this->assertTrue($shown['x'] > $frame->left && $shown['x'] < $frame->right && $shown['y'] > $frame->top && $shown['y'] < $frame->bottom, "{$shown['number']} lies outside");
+            $this->assertTrue(
+                $shown['x'] > $frame->left && $shown['x'] < $frame->right && $shown['y'] > $frame->top && $shown['y'] < $frame->bottom,
+                "{$shown['number']} lies outside",
+            );
         }
         foreach ($drawing->parts as $layer) {
             foreach ($this->placed($layer) as [$x, $y]) {
-                $this->assertTrue($x > $frame->left && $x < $frame->right && $y > $frame->top && $y < $frame->bottom, sprintf('mesh at %.1f, %.1f lies outside', $x, $y));
+                $this->assertTrue(
+                    $x > $frame->left && $x < $frame->right && $y > $frame->top && $y < $frame->bottom,
+                    sprintf('mesh at %.1f, %.1f lies outside', $x, $y),
+                );
             }
         }
     }
@@ -96,7 +105,11 @@ final class EveryKindTest extends FeatureCase
         $radius = FormDrawing::TIE * $drawing->tieMagnified();
         foreach ($drawing->ties as $index => $tie) {
             foreach (array_slice($drawing->ties, $index + 1) as $other) {
-                $this->assertGreaterThanOrEqual(2 * $radius - 0.1, hypot($tie['x'] - $other['x'], $tie['y'] - $other['y']), "{$tie['number']} and {$other['number']}");
+                $this->assertGreaterThanOrEqual(
+                    2 * $radius - 0.1,
+                    hypot($tie['x'] - $other['x'], $tie['y'] - $other['y']),
+                    "{$tie['number']} and {$other['number']}",
+                );
             }
         }
     }

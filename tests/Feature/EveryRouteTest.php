@@ -23,22 +23,50 @@ final class EveryRouteTest extends FeatureCase
         'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-material', 'remove-material', 'add-ties', 'remove-ties', 'place-tie', 'take-tie', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint', 'exchange',
     ];
 
-    private const BLANKS = ['parts.l1.length', 'parts.l1.material', 'parts.l1.on', 'ties.t1.perSection', 'form.wires', 'materials.m1.onHand', 'materials.m1.roll', 'settings.units', 'plan.name', 'item.width', 'item.low', 'nothing', 'parts'];
+    private const BLANKS = [
+        'parts.l1.length',
+        'parts.l1.material',
+        'parts.l1.on',
+        'ties.t1.perSection',
+        'form.wires',
+        'materials.m1.onHand',
+        'materials.m1.roll',
+        'settings.units',
+        'plan.name',
+        'item.width',
+        'item.low',
+        'nothing',
+        'parts',
+    ];
 
     public function test_nothing_that_is_sent_makes_it_fail(): void
     {
         $this->seed(DemoSeeder::class);
         $this->post('/together', ['copies' => [14 => 2, 23 => 1]])->assertRedirect('/together/1');
-        $this->post('/shelf-files', ['file' => UploadedFile::fake()->createWithContent('rolls.csv', "name,left\nSage mesh,20 in\n")])->assertRedirect('/shelf-files/1');
+        $this->post(
+            '/shelf-files',
+            ['file' => UploadedFile::fake()->createWithContent('rolls.csv', "name,left\nSage mesh,20 in\n")],
+        )->assertRedirect('/shelf-files/1');
         $chance = new Randomizer(new Mt19937(11));
         $asked = 0;
         foreach (Route::getRoutes() as $route) {
             foreach (str_starts_with($route->uri(), 'storage') ? [] : array_diff($route->methods(), ['HEAD']) as $method) {
                 for ($try = 0; $try < self::TRIES; $try++, $asked++) {
                     $sent = $this->nonsense($chance);
-                    $to = '/'.preg_replace_callback('/\{\w+\??\}/', fn (): string => $chance->getInt(0, 4) > 0 ? (string) $chance->getInt(1, 3) : ['999', 'abc', '0'][$chance->getInt(0, 2)], $route->uri());
+                    $to = '/'.preg_replace_callback(
+                        '/\{\w+\??\}/',
+                        fn (): string => $chance->getInt(0, 4) > 0 ? (string) $chance->getInt(1, 3) : ['999', 'abc', '0'][$chance->getInt(0, 2)],
+                        $route->uri(),
+                    );
                     $answer = $this->call($method, $to, $sent, server: $chance->getInt(0, 1) === 1 ? ['HTTP_HX_REQUEST' => 'true'] : []);
-                    $this->assertLessThan(500, $answer->getStatusCode(), "$method $to with ".json_encode($sent, JSON_INVALID_UTF8_SUBSTITUTE).': '.($answer->baseResponse->exception ?? null)?->getMessage());
+                    $this->assertLessThan(
+                        500,
+                        $answer->getStatusCode(),
+                        "$method $to with ".json_encode(
+                            $sent,
+                            JSON_INVALID_UTF8_SUBSTITUTE,
+                        ).': '.($answer->baseResponse->exception ?? null)?->getMessage(),
+                    );
                 }
             }
         }
@@ -58,7 +86,25 @@ final class EveryRouteTest extends FeatureCase
     /** @return array<string, mixed> fields as no page sends them */
     private function nonsense(Randomizer $chance): array
     {
-        $values = [[], ['a' => ['b' => 'c']], ['x'], "\xff\xfe", '-1', '99999999999999999999', '1e999', "'; drop", str_repeat('x', 500), '0', null, '14 in', "a\0b", '20', 'm1', '1'.str_repeat('0', 400), ['1x' => '2', '0' => '5']];
+        $values = [
+            [],
+            ['a' => ['b' => 'c']],
+            ['x'],
+            "\xff\xfe",
+            '-1',
+            '99999999999999999999',
+            '1e999',
+            "'; drop",
+            str_repeat('x', 500),
+            '0',
+            null,
+            '14 in',
+            "a\0b",
+            '20',
+            'm1',
+            '1'.str_repeat('0', 400),
+            ['1x' => '2', '0' => '5'],
+        ];
         $one = fn (array $of): mixed => $of[$chance->getInt(0, count($of) - 1)];
         $sent = [];
         foreach (self::FIELDS as $field) {
@@ -69,7 +115,10 @@ final class EveryRouteTest extends FeatureCase
 
         return $sent + match ($chance->getInt(0, 2)) {
             0 => ['do' => $one(self::EDITS), 'revision' => (string) $chance->getInt(1, 30)],
-            1 => ['set' => [$one(self::BLANKS) => $one($values), $one(self::BLANKS) => $one($values)], 'revision' => (string) $chance->getInt(1, 30)],
+            1 => [
+                'set' => [$one(self::BLANKS) => $one($values), $one(self::BLANKS) => $one($values)],
+                'revision' => (string) $chance->getInt(1, 30),
+            ],
             default => ['set' => $one($values), 'do' => $one($values)],
         };
     }

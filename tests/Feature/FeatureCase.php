@@ -44,7 +44,11 @@ abstract class FeatureCase extends TestCase
      */
     protected function edit(SavedPlan $plan, array $fields, bool $live = true): TestResponse
     {
-        return $this->post("/plans/$plan->id/edits", $fields + ['revision' => $plan->fresh()->revision_id], $live ? ['HX-Request' => 'true'] : []);
+        return $this->post(
+            "/plans/$plan->id/edits",
+            $fields + ['revision' => $plan->fresh()->revision_id],
+            $live ? ['HX-Request' => 'true'] : [],
+        );
     }
 
     /**
@@ -57,17 +61,28 @@ abstract class FeatureCase extends TestCase
         $document = new DOMDocument;
         @$document->loadHTML('<?xml encoding="utf-8"?>'.$response->getContent());
 
-        return array_values(array_filter(iterator_to_array((new DOMXPath($document))->query($xpath) ?: []), fn ($node): bool => $node instanceof DOMElement));
+        return array_values(
+            array_filter(
+                iterator_to_array((new DOMXPath($document))->query($xpath) ?: []),
+                fn ($node): bool => $node instanceof DOMElement,
+            ),
+        );
     }
 
     /** @return list<string> */
     protected function texts(TestResponse $response, string $xpath): array
     {
-        return array_map(fn (DOMElement $node): string => trim((string) preg_replace('/\s+/', ' ', $node->textContent)), $this->find($response, $xpath));
+        return array_map(
+            fn (DOMElement $node): string => trim((string) preg_replace('/\s+/', ' ', $node->textContent)),
+            $this->find($response, $xpath),
+        );
     }
 
     protected function blank(TestResponse $response, string $address): DOMElement
     {
-        return $this->find($response, "//*[@name='set[$address]'][not(@type='hidden')]")[0] ?? $this->fail("The page has no blank $address.");
+        return $this->find(
+            $response,
+            "//*[@name='set[$address]'][not(@type='hidden')]",
+        )[0] ?? $this->fail("The page has no blank $address.");
     }
 }

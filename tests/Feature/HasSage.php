@@ -45,7 +45,9 @@ trait HasSage
     /** @return list<string> */
     private function lefts(ShelfItem $item): array
     {
-        return $item->stock()->where('amount', '>', 0)->get()->sortBy(fn (ShelfStock $stock): array => [$stock->kind->value === 'loose', $stock->id])
+        return $item->stock()->where('amount', '>', 0)->get()->sortBy(
+            fn (ShelfStock $stock): array => [$stock->kind->value === 'loose', $stock->id],
+        )
             ->map(fn (ShelfStock $stock): string => $stock->shown($stock->amount))->values()->all();
     }
 

@@ -17,7 +17,10 @@ final class HistoryTest extends FeatureCase
         $this->lengthen($plan, '18 in');
         $this->lengthen($plan, '17 in');
         $steps = PlanRevision::query()->orderBy('id')->get();
-        $this->assertSame(['begun', 'the length of a piece: 19 in, now 18 in', 'the length of a piece: 18 in, now 17 in'], $steps->pluck('words')->all());
+        $this->assertSame(
+            ['begun', 'the length of a piece: 19 in, now 18 in', 'the length of a piece: 18 in, now 17 in'],
+            $steps->pluck('words')->all(),
+        );
         $this->assertStringContainsString('"length": "18 in"', $steps[1]->document);
         $this->assertSame($steps[2]->id, $plan->fresh()->revision_id);
     }
@@ -27,7 +30,10 @@ final class HistoryTest extends FeatureCase
         $plan = $this->hang();
         $this->lengthen($plan, '18 in');
         $plan->undo($plan->revision_id);
-        $this->assertSame([2, '19 in', 'the length of a piece: 19 in, now 18 in'], [$plan->revisions()->count(), $this->length($plan), $plan->following()?->words]);
+        $this->assertSame(
+            [2, '19 in', 'the length of a piece: 19 in, now 18 in'],
+            [$plan->revisions()->count(), $this->length($plan), $plan->following()?->words],
+        );
         $plan->undo($plan->revision_id);
         $this->assertSame('19 in', $this->length($plan));
     }
@@ -110,13 +116,29 @@ final class HistoryTest extends FeatureCase
     public function test_steps_from_before_materials_and_parts_open_and_undo_reaches_back_to_them(): void
     {
         $plan = $this->hang();
-        $old = fn (string $length): string => (string) json_encode(['format' => 'davrin-plan', 'version' => 1, 'name' => 'Old', 'meshes' => [['id' => 'm1', 'name' => 'Teal mesh']], 'layers' => [['id' => 'inner', 'length' => '12 in'], ['id' => 'outer', 'length' => $length]], 'stems' => ['pack' => 50, 'price' => '2.00']]);
+        $old = fn (string $length): string => (string) json_encode(
+            [
+                'format' => 'davrin-plan',
+                'version' => 1,
+                'name' => 'Old',
+                'meshes' => [['id' => 'm1', 'name' => 'Teal mesh']],
+                'layers' => [['id' => 'inner', 'length' => '12 in'], ['id' => 'outer', 'length' => $length]],
+                'stems' => ['pack' => 50, 'price' => '2.00'],
+            ],
+        );
         PlanRevision::query()->update(['document' => $old('15 in')]);
         $plan->update(['revision_id' => $plan->revisions()->create(['document' => $old('16 in'), 'words' => 'an old step'])->id]);
         $this->get("/plans/$plan->id")->assertOk()->assertSee('16 in');
         $this->lengthen($plan->fresh(), '17 in');
         $now = $plan->fresh();
-        $this->assertSame([2, '17 in', 50], [json_decode($now->revision->document)->version, $this->length($now), $now->plan()->materials->all['stems']->slip->count('pack')]);
+        $this->assertSame(
+            [2, '17 in', 50],
+            [
+                json_decode($now->revision->document)->version,
+                $this->length($now),
+                $now->plan()->materials->all['stems']->slip->count('pack'),
+            ],
+        );
         foreach (['16 in', '15 in'] as $length) {
             $now->undo($now->revision_id);
             $this->assertSame($length, $this->length($now));

@@ -21,19 +21,30 @@ final class HoldingTest extends FeatureCase
         $this->ready($first)->assertSessionHas('said', 'The plan is ready. It holds 342 in of Sage mesh.');
         // The second took both rolls to be free; the one that is left comes to the same.
         $this->ready($second)->assertSessionHas('said', 'The plan is ready. It holds 342 in of Sage mesh.');
-        $this->assertSame([342 * 4064, 342 * 4064], $sage->stock()->orderBy('id')->get()->map(fn (ShelfStock $stock): int => $stock->held())->all());
-        $this->ready($third)->assertSessionHas('refused', 'Of Sage mesh 18 in and 18 in are left. "First" and "Second" hold the rest. Plan it anew from what is free.');
+        $this->assertSame(
+            [342 * 4064, 342 * 4064],
+            $sage->stock()->orderBy('id')->get()->map(fn (ShelfStock $stock): int => $stock->held())->all(),
+        );
+        $this->ready($third)->assertSessionHas(
+            'refused',
+            'Of Sage mesh 18 in and 18 in are left. "First" and "Second" hold the rest. Plan it anew from what is free.',
+        );
         $page = $this->get("/plans/$third->id")->assertSee('Free on the shelf now: 18 in by label, 18 in by label.');
         $this->assertNotEmpty($this->find($page, "//button[@value='take-materials']"));
         $this->edit($third, ['do' => 'take-materials'])->assertOk();
-        $this->assertSame(['18 in by label (shelf 1)', '18 in by label (shelf 2)'], $third->fresh()->plan()->wound()[0]->slip->write()['onHand']);
+        $this->assertSame(
+            ['18 in by label (shelf 1)', '18 in by label (shelf 2)'],
+            $third->fresh()->plan()->wound()[0]->slip->write()['onHand'],
+        );
     }
 
     public function test_a_ready_plan_says_what_it_holds_before_it_is_changed(): void
     {
         $plan = $this->plan($this->sage('10 yd, 131 in'), 'First', '19 in');
         $this->ready($plan);
-        $page = $this->edit($plan, ['set' => ['parts.l1.length' => '18 in']])->assertStatus(422)->assertSee('This plan is ready and holds 228 in and 114 in of Sage mesh. Give that back first');
+        $page = $this->edit($plan, ['set' => ['parts.l1.length' => '18 in']])->assertStatus(422)->assertSee(
+            'This plan is ready and holds 228 in and 114 in of Sage mesh. Give that back first',
+        );
         $this->assertSame('18 in', $this->blank($page, 'parts.l1.length')->getAttribute('value'));
         $this->post("/plans/$plan->id/undo", ['revision' => $plan->fresh()->revision_id], ['HX-Request' => 'true'])->assertStatus(422);
         $this->delete("/plans/$plan->id/ready")->assertRedirect("/plans/$plan->id");
@@ -46,7 +57,10 @@ final class HoldingTest extends FeatureCase
         $sage = $this->sage('10 yd');
         $this->ready($this->plan($sage, 'First', '19 in'));
         $stock = $sage->stock()->firstOrFail();
-        $this->from('/shelf')->post("/stock/$stock->id/gone")->assertSessionHas('refused', '342 in of it is reserved, and 0 in would be left. Give the reservation back first.');
+        $this->from('/shelf')->post("/stock/$stock->id/gone")->assertSessionHas(
+            'refused',
+            '342 in of it is reserved, and 0 in would be left. Give the reservation back first.',
+        );
         $this->from('/shelf')->post("/stock/$stock->id/measure", ['way' => 'tape', 'tape' => '300 in'])->assertSessionHas('refused');
         $this->get("/shelf/$sage->id")->assertSee('342 in held for')->assertSee('18 in free');
     }
@@ -64,7 +78,10 @@ final class HoldingTest extends FeatureCase
     {
         $plan = $this->plan($this->sage('131 in'), 'First', '19 in');
         $this->edit($plan, ['set' => ['materials.m1.rolls' => '1', 'materials.m1.roll' => '1 yd']])->assertOk();
-        $this->ready($plan)->assertSessionHas('refused', 'The plan is short of mesh, so it cannot be made ready. What can be done about it stands under the warning.');
+        $this->ready($plan)->assertSessionHas(
+            'refused',
+            'The plan is short of mesh, so it cannot be made ready. What can be done about it stands under the warning.',
+        );
     }
 
     public function test_a_cut_sheet_worked_off_moves_lengths_off_the_shelf_and_leftovers_onto_it(): void
@@ -88,10 +105,16 @@ final class HoldingTest extends FeatureCase
         $sage = $this->sage('131 in, 62 in, 18 in');
         $plan = $this->threeLayers($sage);
         $this->post("/plans/$plan->id/cut-sheet");
-        $this->from('/shelf')->post("/plans/$plan->id/cut-sheet")->assertSessionHas('refused', 'All of it is cut already. Undo that first, where it was not so.');
+        $this->from('/shelf')->post("/plans/$plan->id/cut-sheet")->assertSessionHas(
+            'refused',
+            'All of it is cut already. Undo that first, where it was not so.',
+        );
         $left = $sage->stock()->where('amount', '>', 0)->firstOrFail();
         $this->post("/stock/$left->id/measure", ['way' => 'cuts', 'cuts' => '20 in']);
-        $this->from('/shelf')->delete("/plans/$plan->id/cut-sheet/cuts")->assertSessionHas('refused', 'Something was cut or measured of it since it came. Undo that first, or say that it is gone.');
+        $this->from('/shelf')->delete("/plans/$plan->id/cut-sheet/cuts")->assertSessionHas(
+            'refused',
+            'Something was cut or measured of it since it came. Undo that first, or say that it is gone.',
+        );
         $this->assertSame(['198 in'], $this->lefts($sage));
         $this->post("/movements/{$left->movements()->latest('id')->first()->id}/undo");
         $this->post("/movements/{$left->movements()->oldest('id')->first()->id}/undo")->assertSessionHas('said');
@@ -116,8 +139,16 @@ final class HoldingTest extends FeatureCase
         $plan = $this->plan($sage, 'Lots', '22 in', 'ties 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12');
         $this->post("/plans/$plan->id/cut-sheet")->assertRedirect();
         $there = $sage->stock()->where('amount', '>', 0)->orderBy('id')->get();
-        $this->assertContains('8 in lot B7', $there->map(fn (ShelfStock $stock): string => $stock->setRelation('item', $sage)->shown($stock->amount)." lot $stock->lot")->all());
-        $this->assertSame(['cut for Lots', 'cut for Lots', 'cut for Lots', 'cut for Lots'], $sage->stock()->where('kind', 'loose')->firstOrFail()->movements()->where('kind', 'cut')->pluck('words')->all());
+        $this->assertContains(
+            '8 in lot B7',
+            $there->map(
+                fn (ShelfStock $stock): string => $stock->setRelation('item', $sage)->shown($stock->amount)." lot $stock->lot",
+            )->all(),
+        );
+        $this->assertSame(
+            ['cut for Lots', 'cut for Lots', 'cut for Lots', 'cut for Lots'],
+            $sage->stock()->where('kind', 'loose')->firstOrFail()->movements()->where('kind', 'cut')->pluck('words')->all(),
+        );
     }
 
     public function test_a_plan_that_takes_nothing_from_the_shelf_is_ready_and_cut_without_moving_it(): void
@@ -139,7 +170,10 @@ final class HoldingTest extends FeatureCase
         $this->from('/shelf')->delete("/plans/$plan->id/cut-sheet/cuts")->assertSessionHas('refused', $says);
         $this->assertSame(['131 in', '62 in', '18 in'], $this->lefts($sage));
         $this->post("/plans/$plan->id/cut-sheet");
-        $this->from('/shelf')->post("/plans/$plan->id/ready")->assertSessionHas('refused', 'All of it is cut already. Undo that first, where it was not so.');
+        $this->from('/shelf')->post("/plans/$plan->id/ready")->assertSessionHas(
+            'refused',
+            'All of it is cut already. Undo that first, where it was not so.',
+        );
         $this->delete("/plans/$plan->id/cut-sheet/cuts")->assertSessionHas('said');
         $this->from('/shelf')->delete("/plans/$plan->id/cut-sheet/cuts")->assertSessionHas('refused', $says);
         $this->assertSame(['131 in', '62 in', '18 in'], $this->lefts($sage));
@@ -175,7 +209,10 @@ final class HoldingTest extends FeatureCase
         $this->post("/stock/{$sage->stock()->firstOrFail()->id}/gone");
         $this->ready($plan)->assertSessionHas('refused', 'Of Sage mesh nothing is left. Plan it anew from what is free.');
         $sage->stock()->delete();
-        $this->ready($plan)->assertSessionHas('refused', 'What is taken to be on hand here is not on the shelf any more. Plan it anew from what is free.');
+        $this->ready($plan)->assertSessionHas(
+            'refused',
+            'What is taken to be on hand here is not on the shelf any more. Plan it anew from what is free.',
+        );
         $this->get("/plans/$plan->id")->assertOk();
     }
 
@@ -207,9 +244,18 @@ final class HoldingTest extends FeatureCase
         $plan = $this->hang();
         $page = $this->get("/plans/$plan->id");
         $this->assertContains('Sage mesh, 10 in', $this->texts($page, "//select[@name='to']/option"));
-        $this->edit($plan, ['do' => 'take-material', 'id' => $plan->plan()->wound()[0]->id, 'to' => (string) $sage->id])->assertOk()->assertSee('never two lots in one piece');
-        $this->assertSame(['Sage mesh', ['131 in lot B7 (shelf 1)']], [$plan->fresh()->plan()->wound()[0]->name(), $plan->fresh()->plan()->wound()[0]->slip->write()['onHand']]);
-        $this->edit($plan, ['do' => 'take-material', 'id' => $plan->plan()->wound()[0]->id, 'to' => '77'])->assertStatus(422)->assertSee('not on the shelf any more');
+        $this->edit(
+            $plan,
+            ['do' => 'take-material', 'id' => $plan->plan()->wound()[0]->id, 'to' => (string) $sage->id],
+        )->assertOk()->assertSee('never two lots in one piece');
+        $this->assertSame(
+            ['Sage mesh', ['131 in lot B7 (shelf 1)']],
+            [$plan->fresh()->plan()->wound()[0]->name(), $plan->fresh()->plan()->wound()[0]->slip->write()['onHand']],
+        );
+        $this->edit(
+            $plan,
+            ['do' => 'take-material', 'id' => $plan->plan()->wound()[0]->id, 'to' => '77'],
+        )->assertStatus(422)->assertSee('not on the shelf any more');
         $this->edit($plan, ['do' => 'take-material', 'id' => 'nothing', 'to' => (string) $sage->id])->assertStatus(422);
         $this->edit($plan, ['do' => 'take-materials'])->assertStatus(422)->assertSee('has what is on the shelf already');
     }
@@ -226,7 +272,10 @@ final class HoldingTest extends FeatureCase
         $page = $this->get("/plans/$plan->id")->assertOk();
         $offered = $this->texts($page, "//button[@class='remedy'][contains(., 'from the shelf')]");
         $this->assertCount(2, $offered);
-        $this->assertStringStartsWith('Take Sage mesh from the shelf, all that is free 1 roll less to buy ($6.50); uses 342 in, leaves 18 in', $offered[0]);
+        $this->assertStringStartsWith(
+            'Take Sage mesh from the shelf, all that is free 1 roll less to buy ($6.50); uses 342 in, leaves 18 in',
+            $offered[0],
+        );
         $this->assertStringStartsWith('Take Moss mesh from the shelf instead', $offered[1]);
         $form = $this->find($page, "//form[.//button[contains(., 'Moss mesh')]]")[0];
         $set = [];
@@ -236,19 +285,31 @@ final class HoldingTest extends FeatureCase
             }
         }
         $this->edit($plan, ['set' => $set])->assertOk();
-        $this->assertSame(['Moss mesh', ['400 in (shelf 2)'], '9.00'], array_map(fn (string $key): mixed => $plan->fresh()->plan()->wound()[0]->slip->write()[$key], ['name', 'onHand', 'price']));
+        $this->assertSame(
+            ['Moss mesh', ['400 in (shelf 2)'], '9.00'],
+            array_map(fn (string $key): mixed => $plan->fresh()->plan()->wound()[0]->slip->write()[$key], ['name', 'onHand', 'price']),
+        );
     }
 
     public function test_two_lots_by_turns_keep_to_their_own_rolls_on_the_shelf(): void
     {
         $sage = $this->sage('180 in lot B7, 175 in lot C2');
         $plan = $this->plan($sage, 'Two lots', '19 in');
-        $button = $this->find($this->get("/plans/$plan->id"), "//form[.//button[contains(., 'Take the two lots by turns')]]//input[@name='do']")[0];
+        $button = $this->find(
+            $this->get("/plans/$plan->id"),
+            "//form[.//button[contains(., 'Take the two lots by turns')]]//input[@name='do']",
+        )[0];
         $this->edit($plan, ['do' => $button->getAttribute('value'), 'id' => 'm1'])->assertOk()->assertDontSee('Free on the shelf now');
-        $this->assertSame([['180 in lot B7 (shelf 1)'], ['175 in lot C2 (shelf 2)']], array_map(fn ($mesh): array => $mesh->slip->write()['onHand'], $plan->fresh()->plan()->wound()));
+        $this->assertSame(
+            [['180 in lot B7 (shelf 1)'], ['175 in lot C2 (shelf 2)']],
+            array_map(fn ($mesh): array => $mesh->slip->write()['onHand'], $plan->fresh()->plan()->wound()),
+        );
         $sage->take((new OnHandBlank('came', 'what came'))->read('90 in lot C2', Units::Inches));
         $this->edit($plan, ['do' => 'take-materials'])->assertOk();
-        $this->assertSame([['180 in lot B7 (shelf 1)'], ['90 in lot C2 (shelf 3)', '175 in lot C2 (shelf 2)']], array_map(fn ($mesh): array => $mesh->slip->write()['onHand'], $plan->fresh()->plan()->wound()));
+        $this->assertSame(
+            [['180 in lot B7 (shelf 1)'], ['90 in lot C2 (shelf 3)', '175 in lot C2 (shelf 2)']],
+            array_map(fn ($mesh): array => $mesh->slip->write()['onHand'], $plan->fresh()->plan()->wound()),
+        );
         $this->ready($plan)->assertSessionHas('said', 'The plan is ready. It holds 171 in and 171 in of Sage mesh.');
     }
 }

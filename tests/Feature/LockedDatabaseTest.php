@@ -53,7 +53,10 @@ final class LockedDatabaseTest extends TestCase
     public function test_a_change_that_fails_half_way_leaves_nothing_behind(): void
     {
         DB::statement("create trigger fails before update on plans begin select raise(abort, 'the disk is full'); end");
-        $this->post("/plans/{$this->plan->id}/edits", ['revision' => $this->plan->revision_id, 'set' => ['parts.outer.length' => '17 in']])->assertStatus(500)->assertSee('nothing was changed');
+        $this->post(
+            "/plans/{$this->plan->id}/edits",
+            ['revision' => $this->plan->revision_id, 'set' => ['parts.outer.length' => '17 in']],
+        )->assertStatus(500)->assertSee('nothing was changed');
         $this->assertSame(1, $this->plan->revisions()->count());
     }
 }

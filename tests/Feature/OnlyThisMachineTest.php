@@ -34,8 +34,15 @@ final class OnlyThisMachineTest extends FeatureCase
     {
         $plan = $this->hang();
         $answers = [
-            $this->get('/plans'), $this->get('/nowhere'), $this->post("/plans/$plan->id/edits", []), $this->get("/plans/$plan->id/file"), $this->get('/shelf.csv'),
-            $this->call('POST', '/plans', server: ['CONTENT_LENGTH' => '99999999']), $this->put('/plans'), $this->get('http://wreaths.example/'),
+            $this->get('/plans'), $this->get('/nowhere'), $this->post(
+                "/plans/$plan->id/edits",
+                [],
+            ), $this->get("/plans/$plan->id/file"), $this->get('/shelf.csv'),
+            $this->call(
+                'POST',
+                '/plans',
+                server: ['CONTENT_LENGTH' => '99999999'],
+            ), $this->put('/plans'), $this->get('http://wreaths.example/'),
         ];
         $this->assertSame([200, 404, 422, 200, 200, 413, 405, 421], array_map(fn ($answer): int => $answer->getStatusCode(), $answers));
         foreach ($answers as $answer) {
@@ -47,8 +54,17 @@ final class OnlyThisMachineTest extends FeatureCase
 
     public function test_back_leads_home_and_nowhere_else(): void
     {
-        $this->withHeader('Referer', 'http://wreaths.example/steal')->post('/units', ['units' => 'furlongs'])->assertRedirect('http://127.0.0.1');
-        $this->withHeader('Referer', 'http://127.0.0.1:8081/plans/3')->post('/units', ['units' => 'furlongs'])->assertRedirect('http://127.0.0.1');
-        $this->withHeader('Referer', 'http://127.0.0.1/shelf')->post('/units', ['units' => 'furlongs'])->assertRedirect('http://127.0.0.1/shelf');
+        $this->withHeader(
+            'Referer',
+            'http://wreaths.example/steal',
+        )->post('/units', ['units' => 'furlongs'])->assertRedirect('http://127.0.0.1');
+        $this->withHeader(
+            'Referer',
+            'http://127.0.0.1:8081/plans/3',
+        )->post('/units', ['units' => 'furlongs'])->assertRedirect('http://127.0.0.1');
+        $this->withHeader(
+            'Referer',
+            'http://127.0.0.1/shelf',
+        )->post('/units', ['units' => 'furlongs'])->assertRedirect('http://127.0.0.1/shelf');
     }
 }

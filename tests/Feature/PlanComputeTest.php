@@ -30,8 +30,20 @@ final class PlanComputeTest extends TestCase
         $run = $this->compute(database_path('demo/garden-club-bee-stall.json'), '--json');
         $result = json_decode($run->getOutput(), true, flags: JSON_THROW_ON_ERROR);
         $this->assertSame(['davrin-result', 2, 'Garden club bee stall'], [$result['format'], $result['version'], $result['name']]);
-        $this->assertSame(['name', 'verdict', 'tally', 'form', 'ties', 'parts', 'materials', 'goods', 'cost', 'build', 'advice'], array_slice(array_keys($result), 2));
-        $this->assertSame(['label' => 'ties', 'value' => 15, 'shown' => '15', 'because' => ['5 on the two inner wires + 10 on the two outer wires in 5 sections'], 'estimate' => false], $result['tally']['ties']);
+        $this->assertSame(
+            ['name', 'verdict', 'tally', 'form', 'ties', 'parts', 'materials', 'goods', 'cost', 'build', 'advice'],
+            array_slice(array_keys($result), 2),
+        );
+        $this->assertSame(
+            [
+                'label' => 'ties',
+                'value' => 15,
+                'shown' => '15',
+                'because' => ['5 on the two inner wires + 10 on the two outer wires in 5 sections'],
+                'estimate' => false,
+            ],
+            $result['tally']['ties'],
+        );
         $this->assertSame(['parts.l1.length' => '23 1/2 in'], $result['advice'][0]['remedies'][0]['edit']['set']);
         $this->assertSame(-$result['ties'][0]['front']['x'], $result['ties'][0]['back']['x']);
     }
@@ -55,7 +67,15 @@ final class PlanComputeTest extends TestCase
     {
         $keys = [];
         foreach ($tree as $key => $below) {
-            $keys = [...$keys, ...(is_string($key) ? [$key] : []), ...(is_array($below) && ! (in_array($key, ['measures', 'set'], true) || $key === 'rolls' && ! isset($below['label'])) ? $this->keys($below) : [])];
+            $keys = [
+                ...$keys,
+                ...(is_string($key) ? [$key] : []),
+                ...(
+                    is_array($below) && ! (in_array($key, ['measures', 'set'], true) || $key === 'rolls' && ! isset($below['label']))
+                        ? $this->keys($below)
+                        : []
+                ),
+            ];
         }
 
         return $keys;
@@ -89,13 +109,19 @@ final class PlanComputeTest extends TestCase
         $run = $this->compute($file, '--json');
         unlink($file);
         $this->assertSame([1, ''], [$run->getExitCode(), $run->getOutput()]);
-        $this->assertSame("$file: at \"/layers/0/length\": The length of a piece must be between 2 in and 720 in; 0 in is not.\n", $run->getErrorOutput());
+        $this->assertSame(
+            "$file: at \"/layers/0/length\": The length of a piece must be between 2 in and 720 in; 0 in is not.\n",
+            $run->getErrorOutput(),
+        );
     }
 
     public function test_a_file_that_is_not_there_is_told(): void
     {
         $run = $this->compute('/nowhere/plan.json');
-        $this->assertSame([1, "/nowhere/plan.json cannot be read. Give the path of a plan file.\n"], [$run->getExitCode(), $run->getErrorOutput()]);
+        $this->assertSame(
+            [1, "/nowhere/plan.json cannot be read. Give the path of a plan file.\n"],
+            [$run->getExitCode(), $run->getErrorOutput()],
+        );
     }
 
     public function test_the_schema_is_printed_as_it_is_published(): void
@@ -116,9 +142,19 @@ final class PlanComputeTest extends TestCase
     public function test_copies_and_several_files_are_made_as_one_batch(): void
     {
         $path = fn (string $name): string => database_path("demo/$name.json");
-        $three = json_decode($this->compute($path('library-reading-week'), '--copies', '3', '--json')->getOutput(), true, flags: JSON_THROW_ON_ERROR);
-        $this->assertSame(['davrin-batch', 1, [['name' => 'Library reading week', 'copies' => 3]]], [$three['format'], $three['version'], $three['plans']]);
-        $this->assertSame([36, '3 x 24 ties, each half a stem'], [$three['goods'][0]['pieces']['value'], $three['goods'][0]['pieces']['because'][0]]);
+        $three = json_decode(
+            $this->compute($path('library-reading-week'), '--copies', '3', '--json')->getOutput(),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
+        $this->assertSame(
+            ['davrin-batch', 1, [['name' => 'Library reading week', 'copies' => 3]]],
+            [$three['format'], $three['version'], $three['plans']],
+        );
+        $this->assertSame(
+            [36, '3 x 24 ties, each half a stem'],
+            [$three['goods'][0]['pieces']['value'], $three['goods'][0]['pieces']['because'][0]],
+        );
         $this->assertLessThanOrEqual($three['materials'][0]['openedApart'], $three['materials'][0]['opened']);
         $words = $this->compute($path('library-reading-week'), $path('bee-stall-work-form'))->getOutput();
         foreach (['1 x Library reading week', '1 x ', 'each of 2: $'] as $line) {

@@ -11,7 +11,10 @@ final class PlanEditorTest extends FeatureCase
     public function test_it_shows_the_recipe_the_form_the_rolls_and_the_figures_together(): void
     {
         $page = $this->get("/plans/{$this->hang()->id}")->assertOk();
-        $this->assertSame(['18', '18', '2', '378 in', 'about 23 in', 'usual', 'about 40 min', '$9.06'], $this->texts($page, "//*[contains(@class,'facts')]//summary/b"));
+        $this->assertSame(
+            ['18', '18', '2', '378 in', 'about 23 in', 'usual', 'about 40 min', '$9.06'],
+            $this->texts($page, "//*[contains(@class,'facts')]//summary/b"),
+        );
         $this->assertSame('19 in', $this->blank($page, 'parts.inner.length')->getAttribute('value'));
         $this->assertCount(18, $this->find($page, "//*[@id='stage']//a[@data-tie-link]"));
         $this->assertSame(range(7, 18), array_map(intval(...), $this->texts($page, "//*[@id='rolls-teal']//*[@class='cut-number']")));
@@ -41,7 +44,11 @@ final class PlanEditorTest extends FeatureCase
     public function test_without_script_an_edit_leads_back_to_the_page(): void
     {
         $plan = $this->hang();
-        $this->edit($plan, ['set' => ['parts.outer.length' => '18'], 'side' => 'back', 'tie' => '7'], live: false)->assertRedirect("/plans/$plan->id?side=back&tie=7");
+        $this->edit(
+            $plan,
+            ['set' => ['parts.outer.length' => '18'], 'side' => 'back', 'tie' => '7'],
+            live: false,
+        )->assertRedirect("/plans/$plan->id?side=back&tie=7");
         $page = $this->get("/plans/$plan->id")->assertOk()->assertSee('<html', false);
         $this->assertSame('18 in', $this->blank($page, 'parts.outer.length')->getAttribute('value'));
     }
@@ -88,7 +95,10 @@ final class PlanEditorTest extends FeatureCase
         $page = $this->get("/plans/$plan->id");
         $this->assertTrue($this->find($page, '//button[@data-undo]')[0]->hasAttribute('disabled'));
         $page = $this->edit($plan, ['set' => ['form.crossbars' => '5']]);
-        $this->assertSame('undo: the number of crossbars, and so of sections: 6, now 5', $this->find($page, '//button[@data-undo]')[0]->getAttribute('title'));
+        $this->assertSame(
+            'undo: the number of crossbars, and so of sections: 6, now 5',
+            $this->find($page, '//button[@data-undo]')[0]->getAttribute('title'),
+        );
     }
 
     public function test_an_edit_that_changes_nothing_makes_no_history(): void
@@ -104,15 +114,25 @@ final class PlanEditorTest extends FeatureCase
         $before = $plan->revision->document;
         $page = $this->edit($plan, ['set' => ['parts.outer.length' => '400 in', 'parts.outer.on' => 'row 1']])->assertStatus(422);
         $blank = $this->blank($page, 'parts.outer.length');
-        $this->assertSame(['400 in', '19 in', 'true'], [$blank->getAttribute('value'), $blank->getAttribute('data-shown'), $blank->getAttribute('aria-invalid')]);
+        $this->assertSame(
+            ['400 in', '19 in', 'true'],
+            [$blank->getAttribute('value'), $blank->getAttribute('data-shown'), $blank->getAttribute('aria-invalid')],
+        );
         $this->assertSame('row 1', $this->find($page, "//select[@id='blank-parts-outer-on']/option[@selected]")[0]->getAttribute('value'));
-        $this->assertSame(['A piece takes 400 in, and a roll of Teal stripe mesh has 360 in. Write less, or use longer rolls. The plan is as it was.'], $this->texts($page, "//*[@id='line-parts-outer']//*[@role='alert']"));
+        $this->assertSame(
+            ['A piece takes 400 in, and a roll of Teal stripe mesh has 360 in. Write less, or use longer rolls. The plan is as it was.'],
+            $this->texts($page, "//*[@id='line-parts-outer']//*[@role='alert']"),
+        );
         $this->assertSame($before, $plan->fresh()->revision->document);
     }
 
     public function test_without_script_a_refusal_is_a_whole_page_with_what_was_typed(): void
     {
-        $page = $this->edit($this->hang(), ['set' => ['form.crossbars' => 'six']], live: false)->assertStatus(422)->assertSee('<html', false);
+        $page = $this->edit(
+            $this->hang(),
+            ['set' => ['form.crossbars' => 'six']],
+            live: false,
+        )->assertStatus(422)->assertSee('<html', false);
         $this->assertSame('six', $this->blank($page, 'form.crossbars')->getAttribute('value'));
     }
 
@@ -128,13 +148,21 @@ final class PlanEditorTest extends FeatureCase
         $plan = $this->hang();
         $seen = $plan->revision_id;
         $this->edit($plan, ['set' => ['parts.inner.length' => '12 in']]);
-        $page = $this->post("/plans/$plan->id/edits", ['revision' => $seen, 'set' => ['parts.outer.length' => '17 in']], ['HX-Request' => 'true'])->assertStatus(409);
+        $page = $this->post(
+            "/plans/$plan->id/edits",
+            ['revision' => $seen, 'set' => ['parts.outer.length' => '17 in']],
+            ['HX-Request' => 'true'],
+        )->assertStatus(409);
         $this->assertStringContainsString('changed in another window', $this->texts($page, "//*[@role='alert']")[0]);
         $this->assertSame('17 in', $this->blank($page, 'parts.outer.length')->getAttribute('value'));
         $this->assertSame('12 in', $this->blank($page, 'parts.inner.length')->getAttribute('value'));
         $this->assertSame('19 in', $plan->fresh()->plan()->parts[1]->on->slip->write()['length']);
         $revision = $this->find($page, "//input[@name='revision']")[0]->getAttribute('value');
-        $this->post("/plans/$plan->id/edits", ['revision' => $revision, 'set' => ['parts.outer.length' => '17 in']], ['HX-Request' => 'true'])->assertOk();
+        $this->post(
+            "/plans/$plan->id/edits",
+            ['revision' => $revision, 'set' => ['parts.outer.length' => '17 in']],
+            ['HX-Request' => 'true'],
+        )->assertOk();
         $this->assertSame('17 in', $plan->fresh()->plan()->parts[1]->on->slip->write()['length']);
     }
 
@@ -173,7 +201,13 @@ final class PlanEditorTest extends FeatureCase
         $this->assertCount(3, $this->find($page, "//section[starts-with(@id,'line-parts-')]"));
         $this->edit($plan, ['do' => 'part-earlier', 'id' => 'l1']);
         $page = $this->edit($plan, ['do' => 'remove-part', 'id' => 'inner']);
-        $this->assertSame(['line-parts-l1', 'line-parts-outer'], array_map(fn (DOMElement $line): string => $line->getAttribute('id'), $this->find($page, "//section[starts-with(@id,'line-parts-')]")));
+        $this->assertSame(
+            ['line-parts-l1', 'line-parts-outer'],
+            array_map(
+                fn (DOMElement $line): string => $line->getAttribute('id'),
+                $this->find($page, "//section[starts-with(@id,'line-parts-')]"),
+            ),
+        );
         $this->edit($plan, ['do' => 'remove-material', 'id' => 'gold'])->assertOk();
         $this->assertCount(2, $plan->fresh()->plan()->wound());
     }
@@ -181,7 +215,10 @@ final class PlanEditorTest extends FeatureCase
     public function test_a_lit_tie_shows_what_hangs_on_it_on_the_form_and_on_the_rolls(): void
     {
         $page = $this->get("/plans/{$this->hang('library-reading-week')->id}?tie=20");
-        $this->assertSame(['poofs 19 and 20 of Dusk blue mesh', 'here the run changes rolls'], $this->texts($page, "//*[@class='tie-card']//li"));
+        $this->assertSame(
+            ['poofs 19 and 20 of Dusk blue mesh', 'here the run changes rolls'],
+            $this->texts($page, "//*[@class='tie-card']//li"),
+        );
         $this->assertCount(2, $this->find($page, "//*[@id='rolls']//*[contains(@class,'at-tie')]"));
         $this->assertCount(2, $this->find($page, "//*[@id='stage']//*[contains(@class,'at-tie')]"));
     }
@@ -218,7 +255,10 @@ final class PlanEditorTest extends FeatureCase
         $this->assertStringContainsString("default-src 'none'", $policy);
         $this->assertSame([], $this->find($page, "//@style/.. | //style | //script[not(@src)] | //@*[starts-with(name(), 'on')]/.."));
         foreach ($this->find($page, '//@src/.. | //@href/..') as $node) {
-            $this->assertMatchesRegularExpression('~^(http://(127\.0\.0\.1|localhost)|/|#)~', $node->getAttribute('src').$node->getAttribute('href'));
+            $this->assertMatchesRegularExpression(
+                '~^(http://(127\.0\.0\.1|localhost)|/|#)~',
+                $node->getAttribute('src').$node->getAttribute('href'),
+            );
         }
     }
 

@@ -29,7 +29,14 @@ final class PlanFilesTest extends FeatureCase
     }
 
     #[TestWith(['this is no plan', 'door.json was not opened. The file is not JSON'])]
-    #[TestWith(['{"format":"davrin-plan","version":9}', 'This plan is of version 9, and this Davrin reads up to version 2. Update Davrin to open it. (at /version)'])]
+    #[
+        TestWith(
+            [
+                '{"format":"davrin-plan","version":9}',
+                'This plan is of version 9, and this Davrin reads up to version 2. Update Davrin to open it. (at /version)',
+            ],
+        ),
+    ]
     #[TestWith(['{"format":"davrin-plan","version":1,"meshes":[{"glitter":1}]}', '(at /meshes/0/glitter)'])]
     public function test_a_file_that_is_no_plan_is_refused_with_the_place_of_its_fault(string $bytes, string $says): void
     {

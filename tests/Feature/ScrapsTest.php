@@ -24,13 +24,25 @@ final class ScrapsTest extends FeatureCase
         $this->lay('Sage mesh', '10 yd');
         $page = $this->get('/scraps?length=14')->assertOk();
         $this->assertSame(['13 of 15', '5 of 5'], $this->texts($page, "//li[@class='scrap']/b"));
-        $this->assertSame(['Cream mesh: 212 in gives 15', 'Gold mesh: 2 x 20 in give 2, 44 in gives 3'], $this->texts($page, "//li[@class='scrap']/span"));
-        $this->assertCount(18, $this->find($page, "//*[name()='svg'][contains(@class,'scraps-form')]/*[name()='g'][contains(@class,'elements')]/*[name()='use']"));
+        $this->assertSame(
+            ['Cream mesh: 212 in gives 15', 'Gold mesh: 2 x 20 in give 2, 44 in gives 3'],
+            $this->texts($page, "//li[@class='scrap']/span"),
+        );
+        $this->assertCount(
+            18,
+            $this->find(
+                $page,
+                "//*[name()='svg'][contains(@class,'scraps-form')]/*[name()='g'][contains(@class,'elements')]/*[name()='use']",
+            ),
+        );
         $this->post('/scraps', ['length' => '14', 'technique' => 'curled-ruffle'])->assertRedirect('/plans/1');
         $plan = SavedPlan::findOrFail(1)->plan();
         $this->assertSame(['curled-ruffle', 'by-count'], [$plan->parts[0]->kind->key(), $plan->write()['parts'][0]['order']]);
         $result = app(Engine::class)->work($plan);
-        $this->assertSame([0, true], [array_sum(array_map(fn ($mesh): int => $mesh->plan->opened(), $result->wound)), $result->verdict->isGood()]);
+        $this->assertSame(
+            [0, true],
+            [array_sum(array_map(fn ($mesh): int => $mesh->plan->opened(), $result->wound)), $result->verdict->isGood()],
+        );
     }
 
     public function test_where_there_is_too_little_the_length_that_would_do_is_one_click_away(): void

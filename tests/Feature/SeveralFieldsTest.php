@@ -40,7 +40,10 @@ final class SeveralFieldsTest extends FeatureCase
         if ($kept !== null) {
             $this->assertSame($kept, $this->fields($page, 'parts.l1.material'));
         }
-        $this->assertNotSame([], $this->find($page, "//*[@id='line-parts-l1']//*[@aria-invalid='true' and starts-with(@name, 'set[parts.l1.material]')]"));
+        $this->assertNotSame(
+            [],
+            $this->find($page, "//*[@id='line-parts-l1']//*[@aria-invalid='true' and starts-with(@name, 'set[parts.l1.material]')]"),
+        );
         $this->assertSame($before, $plan->fresh()->revision_id);
     }
 
@@ -52,7 +55,14 @@ final class SeveralFieldsTest extends FeatureCase
         $this->assertCount(3, $three);
         $page = $this->edit($plan, ['set' => ['parts.l1.material' => [[$three[0]], [''], [$three[2]]]]])->assertOk();
         $this->assertSame([$three[0], $three[2], ''], $this->fields($page, 'parts.l1.material'));
-        $this->assertCount(2, $this->find($page, "//*[@id='rolls']//*[contains(@class, 'mesh') and .//*[local-name()='title' and contains(text(), 'start tail')]]/self::section"));
+        $this->assertCount(
+            2,
+            $this->find(
+                $page,
+                "//*[@id='rolls']//*[contains(@class, 'mesh') and .//*[local-name()='title' and contains(text(), 'start "
+                    ."tail')]]/self::section",
+            ),
+        );
     }
 
     public function test_ties_are_named_by_their_numbers(): void
@@ -85,7 +95,10 @@ final class SeveralFieldsTest extends FeatureCase
             $page = $this->edit($plan, ['do' => 'add-part'])->assertOk();
         }
         $warned = $this->find($page, "//*[starts-with(@id, 'line-parts-') and .//*[@class='advice']/p/b[text()='Very full.']]");
-        $this->assertSame(array_slice($this->find($page, "//*[starts-with(@id, 'line-parts-')]"), -1)[0]->getAttribute('id'), $warned[0]->getAttribute('id'));
+        $this->assertSame(
+            array_slice($this->find($page, "//*[starts-with(@id, 'line-parts-')]"), -1)[0]->getAttribute('id'),
+            $warned[0]->getAttribute('id'),
+        );
     }
 
     public function test_a_layer_too_many_is_left_out_by_a_remedy(): void
@@ -94,7 +107,10 @@ final class SeveralFieldsTest extends FeatureCase
         foreach (range(1, 5) as $more) {
             $page = $this->edit($plan, ['do' => 'add-part'])->assertOk();
         }
-        $button = array_slice($this->find($page, "//button[@class='remedy' and starts-with(normalize-space(), 'Leave these ruffles out')]"), -1)[0];
+        $button = array_slice(
+            $this->find($page, "//button[@class='remedy' and starts-with(normalize-space(), 'Leave these ruffles out')]"),
+            -1,
+        )[0];
         $sent = [];
         foreach ($button->parentNode->getElementsByTagName('input') as $input) {
             $sent[$input->getAttribute('name')] = $input->getAttribute('value');
@@ -108,7 +124,10 @@ final class SeveralFieldsTest extends FeatureCase
     {
         $plan = $this->hang('fair-gate-three-strands');
         $page = $this->get("/plans/$plan->id");
-        $this->assertStringContainsString('A roll for a little. Roll 3 of', $this->texts($page, "//*[@id='line-parts-l1']//*[@class='advice']")[0]);
+        $this->assertStringContainsString(
+            'A roll for a little. Roll 3 of',
+            $this->texts($page, "//*[@id='line-parts-l1']//*[@class='advice']")[0],
+        );
         $remedies = $this->texts($page, "//button[@class='remedy']");
         $this->assertStringContainsString('Pitch 7 1/4 in 24 poofs a roll (178 in of 180 in); opens 6 rolls', $remedies[0]);
         $page = $this->edit($plan, ['set' => ['parts.l1.pitch' => '7 1/4 in']])->assertOk();
@@ -131,9 +150,16 @@ final class SeveralFieldsTest extends FeatureCase
     private function fields(TestResponse $page, string $address): array
     {
         return array_map(function (DOMElement $field): string {
-            $chosen = array_values(array_filter(iterator_to_array($field->getElementsByTagName('option')), fn (DOMElement $option): bool => $option->hasAttribute('selected')));
+            $chosen = array_values(
+                array_filter(
+                    iterator_to_array($field->getElementsByTagName('option')),
+                    fn (DOMElement $option): bool => $option->hasAttribute('selected'),
+                ),
+            );
 
-            return $field->tagName === 'select' ? ($chosen[0] ?? $field->getElementsByTagName('option')->item(0))->getAttribute('value') : $field->getAttribute('value');
+            return $field->tagName === 'select'
+                ? ($chosen[0] ?? $field->getElementsByTagName('option')->item(0))->getAttribute('value')
+                : $field->getAttribute('value');
         }, $this->find($page, "//*[starts-with(@name, 'set[$address]')]"));
     }
 

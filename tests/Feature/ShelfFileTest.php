@@ -21,7 +21,14 @@ final class ShelfFileTest extends FeatureCase
         DemoShelf::lay();
         ShelfItem::begin('mesh', ['name' => '=2+3', 'colour' => '#112233', 'width' => '21 in', 'price' => '9.75']);
         $alike = ShelfItem::begin('mesh', ['name' => 'Alike']);
-        $alike->take([new OnHand(1, Length::inches(131)), new OnHand(1, Length::inches(131)), new OnHand(6, Length::inches(20), lot: 'B7'), new OnHand(2, Length::inches(20))]);
+        $alike->take(
+            [
+                new OnHand(1, Length::inches(131)),
+                new OnHand(1, Length::inches(131)),
+                new OnHand(6, Length::inches(20), lot: 'B7'),
+                new OnHand(2, Length::inches(20)),
+            ],
+        );
         $alike->stock()->where('kind', 'loose')->whereNull('lot')->firstOrFail()->move(MovementKind::Gone, -1, 'used');
         $csv = $this->get('/shelf.csv')->assertOk()->streamedContent();
         $before = $this->everything();
@@ -51,11 +58,20 @@ final class ShelfFileTest extends FeatureCase
         yield 'semicolons and a BOM' => ["\xEF\xBB\xBFName;Width;Length left\nSage mesh;10;131\n", ['Sage mesh: 131 in']];
         yield 'a BOM before a quote' => ["\xEF\xBB\xBF\"name\",\"left\"\nSage mesh,131 in\n", ['Sage mesh: 131 in']];
         yield 'tabs' => ["name\twidth\tleft\nSage mesh\t10 in\t131 in\n", ['Sage mesh: 131 in']];
-        yield 'quotes with commas and line ends in them' => ["name,about,kind,qty\n\"Sign, \"\"Read on\"\"\",\"pine,\nold\",sign,2\n", ['Sign, "Read on": 2']];
+        yield 'quotes with commas and line ends in them' => [
+            "name,about,kind,qty\n\"Sign, \"\"Read on\"\"\",\"pine,\nold\",sign,2\n",
+            ['Sign, "Read on": 2'],
+        ];
         yield 'an older encoding' => ["name;left\nGold lam\xE9;40 in\n", ['Gold lamé: 40 in']];
         yield 'Windows line ends and empty lines' => ["name,left\r\n\r\nSage mesh,131 in\r\n\r\n", ['Sage mesh: 131 in']];
-        yield 'another order and names of columns' => ["Qty,Location,Product,Colour,Length\n2,board 1,Sage mesh,sage,20 in\n", ['Sage mesh: 2 x 20 in']];
-        yield 'full rolls by the number' => ["name,roll,rolls\nSage mesh,10 yd,3\n", ['Sage mesh: 360 in', 'Sage mesh: 360 in', 'Sage mesh: 360 in']];
+        yield 'another order and names of columns' => [
+            "Qty,Location,Product,Colour,Length\n2,board 1,Sage mesh,sage,20 in\n",
+            ['Sage mesh: 2 x 20 in'],
+        ];
+        yield 'full rolls by the number' => [
+            "name,roll,rolls\nSage mesh,10 yd,3\n",
+            ['Sage mesh: 360 in', 'Sage mesh: 360 in', 'Sage mesh: 360 in'],
+        ];
         yield 'metric' => ["name,width,roll,left\nSage mesh,25 cm,9 m,3 m\n", ['Sage mesh: 118 in']];
     }
 
@@ -66,7 +82,12 @@ final class ShelfFileTest extends FeatureCase
         $import = $this->readAll($csv);
         $this->assertSame([], $import->rows()->whereNotNull('refused')->pluck('refused')->all());
         $this->post("/shelf-files/$import->id/shelf")->assertSessionHas('said');
-        $this->assertSame($there, ShelfStock::query()->with('item')->orderBy('id')->get()->map(fn (ShelfStock $stock): string => "{$stock->item->name}: ".$stock->shown($stock->amount))->all());
+        $this->assertSame(
+            $there,
+            ShelfStock::query()->with('item')->orderBy('id')->get()->map(
+                fn (ShelfStock $stock): string => "{$stock->item->name}: ".$stock->shown($stock->amount),
+            )->all(),
+        );
         $this->get('/shelf')->assertOk()->assertSee(ShelfItem::query()->firstOrFail()->name);
     }
 
@@ -98,7 +119,13 @@ final class ShelfFileTest extends FeatureCase
     {
         ShelfItem::begin('mesh', ['name' => 'Old mesh'])->take([new OnHand(1, Length::inches(60))]);
         $import = $this->readAll("name,left\nSage mesh,131 in\nOld mesh,60 in\nSage mesh,131 in\nSage mesh,130 in\n");
-        $this->assertSame([3 => 'It is on the shelf already.', 4 => 'It says the same as line 2. If there are two of it, write 2 in the column of how many.'], $import->rows()->whereNotNull('refused')->pluck('refused', 'line')->all());
+        $this->assertSame(
+            [
+                3 => 'It is on the shelf already.',
+                4 => 'It says the same as line 2. If there are two of it, write 2 in the column of how many.',
+            ],
+            $import->rows()->whereNotNull('refused')->pluck('refused', 'line')->all(),
+        );
         $this->post("/shelf-files/$import->id/shelf");
         $this->assertSame(1, ShelfItem::query()->where('name', 'Sage mesh')->count());
         $this->assertSame(2, ShelfItem::query()->where('name', 'Sage mesh')->firstOrFail()->stock()->count());
@@ -109,8 +136,14 @@ final class ShelfFileTest extends FeatureCase
         $import = $this->open("what,how long\nSage mesh,131 in\n");
         $this->assertSame([], $import->columns);
         $this->get("/shelf-files/$import->id")->assertOk()->assertSee('It has no name');
-        $this->from("/shelf-files/$import->id")->post("/shelf-files/$import->id/columns", ['read' => '1', 'columns' => ['left' => '1']])->assertSessionHas('refused');
-        $this->post("/shelf-files/$import->id/columns", ['columns' => ['name' => '0', 'left' => '1', 'nothing' => '1', 'lot' => '99', 'kept' => 'x']]);
+        $this->from("/shelf-files/$import->id")->post(
+            "/shelf-files/$import->id/columns",
+            ['read' => '1', 'columns' => ['left' => '1']],
+        )->assertSessionHas('refused');
+        $this->post(
+            "/shelf-files/$import->id/columns",
+            ['columns' => ['name' => '0', 'left' => '1', 'nothing' => '1', 'lot' => '99', 'kept' => 'x']],
+        );
         $this->assertSame(['name' => 0, 'left' => 1], $import->fresh()->columns);
         $this->get("/shelf-files/$import->id")->assertSee('roll of mesh: Sage mesh');
         $this->assertSame(0, ShelfItem::query()->count());
@@ -137,7 +170,10 @@ final class ShelfFileTest extends FeatureCase
         $said = 'That file is not here any more, and nothing of it went on the shelf. Open it again.';
         $import = $this->open("name\nA\n");
         unlink($import->path());
-        $this->from('/shelf')->post("/shelf-files/$import->id/columns", ['read' => '1', 'columns' => ['name' => '0']])->assertSessionHas('refused', $said);
+        $this->from('/shelf')->post(
+            "/shelf-files/$import->id/columns",
+            ['read' => '1', 'columns' => ['name' => '0']],
+        )->assertSessionHas('refused', $said);
         $this->get("/shelf-files/$import->id")->assertRedirect('/shelf')->assertSessionHas('refused', $said);
         $this->assertNull($import->fresh());
         $this->get('/shelf')->assertOk();
@@ -154,13 +190,19 @@ final class ShelfFileTest extends FeatureCase
         $csv = $this->get("/shelf-files/$import->id/refused.csv")->streamedContent();
         $this->assertStringContainsString('A,long,2,', $csv);
         $this->assertStringContainsString("'=B,short,3,", $csv);
-        $this->from('/shelf')->post("/shelf-files/$import->id/shelf")->assertSessionHas('refused', 'No row of this file can go on the shelf. Mend them as it says and open the file again.');
+        $this->from('/shelf')->post("/shelf-files/$import->id/shelf")->assertSessionHas(
+            'refused',
+            'No row of this file can go on the shelf. Mend them as it says and open the file again.',
+        );
     }
 
     public function test_files_that_are_no_tables_are_refused_with_a_reason(): void
     {
         foreach (['' => 'The file is empty', "\xEF\xBB\xBF\n\n" => 'The file is empty', "a\0b,c\0\n" => 'not a table of text', str_repeat('a,', 300)."\n" => 'not a table of text'] as $bytes => $says) {
-            $this->from('/shelf')->post('/shelf-files', ['file' => UploadedFile::fake()->createWithContent('x.csv', (string) $bytes)])->assertRedirect('/shelf');
+            $this->from('/shelf')->post(
+                '/shelf-files',
+                ['file' => UploadedFile::fake()->createWithContent('x.csv', (string) $bytes)],
+            )->assertRedirect('/shelf');
             $this->get('/shelf')->assertSee($says);
         }
         $this->from('/shelf')->post('/shelf-files')->assertSessionHas('refused');
@@ -188,7 +230,10 @@ final class ShelfFileTest extends FeatureCase
 
     public function test_every_column_is_known_by_its_own_name(): void
     {
-        $this->assertSame(array_column(Column::cases(), 'value'), array_keys(Column::guess(array_map(fn (Column $column): string => mb_strtoupper($column->words()), Column::cases()))));
+        $this->assertSame(
+            array_column(Column::cases(), 'value'),
+            array_keys(Column::guess(array_map(fn (Column $column): string => mb_strtoupper($column->words()), Column::cases()))),
+        );
     }
 
     private function open(string $csv): ShelfImport

@@ -61,14 +61,21 @@ final class ShelfFormsTest extends FeatureCase
     public function test_a_name_of_nothing_that_can_be_seen_is_refused_and_the_shelf_stays_whole(): void
     {
         $form = $this->shelve();
-        $this->measure($form, ['form.crossbars' => '5'], ['name' => "\u{E000}"])->assertStatus(422)->assertSee('The name of the form needs 1 to 80 characters');
+        $this->measure(
+            $form,
+            ['form.crossbars' => '5'],
+            ['name' => "\u{E000}"],
+        )->assertStatus(422)->assertSee('The name of the form needs 1 to 80 characters');
         $this->assertSame(['A ring', 6], [$form->fresh()->name, $form->fresh()->form['crossbars']]);
         $this->get('/forms')->assertOk();
     }
 
     public function test_a_file_without_a_name_that_can_be_seen_still_makes_a_form(): void
     {
-        $this->from('/forms')->post('/forms', ['file' => UploadedFile::fake()->createWithContent("\u{E000}.svg", '<svg><path d="M0 0h4v4z"/></svg>')])->assertRedirect('/forms');
+        $this->from('/forms')->post(
+            '/forms',
+            ['file' => UploadedFile::fake()->createWithContent("\u{E000}.svg", '<svg><path d="M0 0h4v4z"/></svg>')],
+        )->assertRedirect('/forms');
         $this->assertSame('Outline', ShelfForm::query()->firstOrFail()->name);
         $this->get('/forms')->assertOk();
     }
@@ -100,7 +107,10 @@ final class ShelfFormsTest extends FeatureCase
         $this->assertContains('the ruffles of Teal stripe mesh: the place of the layer was every outer tie, is every tie', $lost);
         $this->assertSame('40', $this->texts($page, "//*[@id='fact-elements']/summary/b")[0]);
         $after = $plan->fresh()->plan();
-        $this->assertSame(['stick', '19 in', 20], [$after->formKind->key(), $after->parts[0]->on->slip->write()['length'], $after->ties->count()]);
+        $this->assertSame(
+            ['stick', '19 in', 20],
+            [$after->formKind->key(), $after->parts[0]->on->slip->write()['length'], $after->ties->count()],
+        );
         $this->post("/plans/$plan->id/undo", ['revision' => $plan->fresh()->revision_id], ['HX-Request' => 'true'])->assertOk();
         $this->assertSame('row 2', $plan->fresh()->plan()->parts[1]->on->slip->object('on', TiePick::class)->key());
     }
@@ -121,9 +131,15 @@ final class ShelfFormsTest extends FeatureCase
 
     public function test_an_outline_is_opened_from_an_svg_file(): void
     {
-        $this->svg('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script><image href="http://elsewhere/x.png"/><g transform="scale(9)"><path d="M0 0h40v20H0z"/></g><path d="M0 0l5 5"/></svg>')->assertRedirect('/forms');
+        $this->svg(
+            '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script><image href="http://elsewhere/x.png"/><g '
+                .'transform="scale(9)"><path d="M0 0h40v20H0z"/></g><path d="M0 0l5 5"/></svg>',
+        )->assertRedirect('/forms');
         $form = ShelfForm::query()->firstOrFail();
-        $this->assertSame(['leaf', 'outline', 'closed', ['0 0', '40 0', '40 20', '0 20']], [$form->name, $form->form['kind'], $form->form['closed'], $form->form['points']]);
+        $this->assertSame(
+            ['leaf', 'outline', 'closed', ['0 0', '40 0', '40 20', '0 20']],
+            [$form->name, $form->form['kind'], $form->form['closed'], $form->form['points']],
+        );
         $this->get('/forms')->assertSee('through')->assertSee('Say how long its longer side really is');
     }
 
@@ -139,7 +155,10 @@ final class ShelfFormsTest extends FeatureCase
 
     public function test_a_finely_drawn_circle_is_thinned_and_keeps_its_size(): void
     {
-        $path = 'M'.implode('L', array_map(fn (int $i): string => sprintf('%.4f %.4f', 100 * sin($i / 500), 100 * cos($i / 500)), range(0, 3100))).'Z';
+        $path = 'M'.implode(
+            'L',
+            array_map(fn (int $i): string => sprintf('%.4f %.4f', 100 * sin($i / 500), 100 * cos($i / 500)), range(0, 3100)),
+        ).'Z';
         $this->svg("<svg><path d=\"$path\"/></svg>")->assertRedirect('/forms');
         $plan = ShelfForm::query()->firstOrFail()->plan();
         $this->assertEqualsWithDelta(16 * M_PI, $plan->form->length($plan->form->frame->seats()[0]), 0.1);
@@ -151,9 +170,15 @@ final class ShelfFormsTest extends FeatureCase
         yield 'no SVG' => ['a drawing', 'is not an SVG drawing'];
         yield 'another XML' => ['<recipe><path d="M0 0L1 1"/></recipe>', 'is not an SVG drawing'];
         yield 'entities' => ['<!DOCTYPE svg [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><svg><path d="&b;"/></svg>', 'declares entities'];
-        yield 'an outside entity' => ['<!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]><svg><path d="M0 0"/></svg>', 'declares entities'];
+        yield 'an outside entity' => [
+            '<!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]><svg><path d="M0 0"/></svg>',
+            'declares entities',
+        ];
         yield 'nothing at all' => ['', 'is not an SVG drawing'];
-        yield 'entities in two bytes a letter' => [mb_convert_encoding('<!DOCTYPE svg [<!ENTITY a "M0 0L9 9">]><svg><path d="&a;"/></svg>', 'UTF-16'), 'declares entities'];
+        yield 'entities in two bytes a letter' => [
+            mb_convert_encoding('<!DOCTYPE svg [<!ENTITY a "M0 0L9 9">]><svg><path d="&a;"/></svg>', 'UTF-16'),
+            'declares entities',
+        ];
         yield 'an encoding that hides them' => ['<?xml version="1.0" encoding="UTF-7"?>+ADw-svg+AD4-', 'written in UTF-7'];
         yield 'very many lines' => ['<svg><path d="M0 0'.str_repeat('l1 1', 11_000).'"/></svg>', '11,001 points'];
         yield 'very many smooth curves' => ['<svg><path d="M0 0'.str_repeat('T1 1', 24_000).'"/></svg>', '24,001 points'];

@@ -25,11 +25,23 @@ final class ShelfTest extends FeatureCase
     {
         $sage = $this->sage('10 yd by label, 131 in, 62 in, 6 x 20 in');
         $page = $this->get('/shelf')->assertOk();
-        $this->assertSame(['Sage mesh', '10 in wide: 10 yd, 131 in, 62 in, 6 x 20 in'], array_map(fn (string $text): string => str_replace("\u{A0}", ' ', $text), [...$this->texts($page, "//*[@class='plate']/b"), ...$this->texts($page, "//*[@class='meant']")]));
-        $widths = array_map(fn ($rect): float => (float) $rect->getAttribute('width'), $this->find($page, "//*[name()='svg'][contains(@class,'things')]//*[name()='rect'][contains(@fill,'url')]"));
+        $this->assertSame(
+            ['Sage mesh', '10 in wide: 10 yd, 131 in, 62 in, 6 x 20 in'],
+            array_map(
+                fn (string $text): string => str_replace("\u{A0}", ' ', $text),
+                [...$this->texts($page, "//*[@class='plate']/b"), ...$this->texts($page, "//*[@class='meant']")],
+            ),
+        );
+        $widths = array_map(
+            fn ($rect): float => (float) $rect->getAttribute('width'),
+            $this->find($page, "//*[name()='svg'][contains(@class,'things')]//*[name()='rect'][contains(@fill,'url')]"),
+        );
         $this->assertCount(3, $widths);
         $this->assertTrue($widths[0] > $widths[1] && $widths[1] > $widths[2]);
-        $this->assertSame(['360 in, board 1', '131 in, board 1', '62 in, board 1', '6 x 20 in, board 1'], $this->texts($page, "//*[name()='svg'][contains(@class,'things')]//*[name()='title']"));
+        $this->assertSame(
+            ['360 in, board 1', '131 in, board 1', '62 in, board 1', '6 x 20 in, board 1'],
+            $this->texts($page, "//*[name()='svg'][contains(@class,'things')]//*[name()='title']"),
+        );
         $this->assertSame(673 * 4064, $sage->fresh()->together());
     }
 
@@ -38,7 +50,10 @@ final class ShelfTest extends FeatureCase
         DemoShelf::lay();
         $names = fn (string $query): array => $this->texts($this->get("/shelf?$query")->assertOk(), "//*[@class='plate']/b");
         $this->assertCount(40, $names(''));
-        $this->assertSame(['Cream mesh', 'Sage mesh'], array_values(array_intersect($names('kind=mesh&width=40640'), ['Cream mesh', 'Sage mesh', 'Wide sky mesh'])));
+        $this->assertSame(
+            ['Cream mesh', 'Sage mesh'],
+            array_values(array_intersect($names('kind=mesh&width=40640'), ['Cream mesh', 'Sage mesh', 'Wide sky mesh'])),
+        );
         $this->assertSame(['Teal mesh', 'Teal stripe'], $names('colour=teal'));
         $this->assertSame(['Book print', 'Bee print', 'Sage sheer', 'Kite tails'], $names('q=drawer%202'));
         $this->assertSame(['Paper bees'], $names('q=bees&kind=pick'));
@@ -58,7 +73,10 @@ final class ShelfTest extends FeatureCase
             foreach ($ware->shelfBlanks() as $blank) {
                 $this->blank($page, "item.{$blank->key()}");
             }
-            $this->post("/shelf/$item->id/stock", ['came' => $ware->isWound() ? '2 x 10 yd by label' : '25'])->assertRedirect("/shelf/$item->id");
+            $this->post(
+                "/shelf/$item->id/stock",
+                ['came' => $ware->isWound() ? '2 x 10 yd by label' : '25'],
+            )->assertRedirect("/shelf/$item->id");
             $this->assertGreaterThan(0, $item->fresh()->together());
         }
         $this->post('/shelf', ['ware' => 'elephant'])->assertRedirect();
@@ -67,7 +85,10 @@ final class ShelfTest extends FeatureCase
     public function test_what_is_said_of_a_thing_is_written_anew_or_refused_and_kept(): void
     {
         $item = $this->sage('10 yd');
-        $this->post("/shelf/$item->id/edits", ['set' => ['item.name' => 'Sage, foil edge', 'item.paid' => '3.90']])->assertRedirect("/shelf/$item->id");
+        $this->post(
+            "/shelf/$item->id/edits",
+            ['set' => ['item.name' => 'Sage, foil edge', 'item.paid' => '3.90']],
+        )->assertRedirect("/shelf/$item->id");
         $this->assertSame(['Sage, foil edge', '3.90'], [$item->fresh()->name, $item->fresh()->said['paid']]);
         $page = $this->post("/shelf/$item->id/edits", ['set' => ['item.width' => 'wide']])->assertStatus(422)->assertSee('is not a length');
         $this->assertSame('wide', $this->blank($page, 'item.width')->getAttribute('value'));
@@ -78,7 +99,10 @@ final class ShelfTest extends FeatureCase
     public function test_what_comes_is_read_as_people_write_it_or_refused_with_what_was_typed(): void
     {
         $item = $this->sage('10 yd');
-        $this->from("/shelf/$item->id")->post("/shelf/$item->id/stock", ['came' => 'some', 'kept' => 'attic'])->assertRedirect("/shelf/$item->id")->assertSessionHasInput('came', 'some');
+        $this->from("/shelf/$item->id")->post(
+            "/shelf/$item->id/stock",
+            ['came' => 'some', 'kept' => 'attic'],
+        )->assertRedirect("/shelf/$item->id")->assertSessionHasInput('came', 'some');
         $this->get("/shelf/$item->id")->assertSee('is not a length')->assertSee('value="some"', false);
         $this->assertSame(1, $item->stock()->count());
     }
@@ -87,7 +111,10 @@ final class ShelfTest extends FeatureCase
     {
         $item = $this->sage('10 yd by label');
         $stock = $item->stock()->firstOrFail();
-        $this->measure($stock, ['way' => 'weight', 'newWeight' => '310', 'coreWeight' => '40 g', 'now' => '175 g'])->assertRedirect("/shelf/$item->id")->assertSessionHas('said', '180 in are left, weighed.');
+        $this->measure(
+            $stock,
+            ['way' => 'weight', 'newWeight' => '310', 'coreWeight' => '40 g', 'now' => '175 g'],
+        )->assertRedirect("/shelf/$item->id")->assertSessionHas('said', '180 in are left, weighed.');
         $this->assertSame([180 * 4064, 'weighed', 'part'], [$stock->fresh()->amount, $stock->fresh()->known, $stock->fresh()->kind->value]);
         $this->assertSame(['310 g', '40 g'], [$item->fresh()->said['newWeight'], $item->fresh()->said['coreWeight']]);
     }
@@ -105,15 +132,24 @@ final class ShelfTest extends FeatureCase
     public function test_a_roll_is_measured_across_by_its_cuts_or_with_the_tape(): void
     {
         $stock = $this->sage('10 yd by label')->stock()->firstOrFail();
-        $this->measure($stock, ['way' => 'across', 'newAcross' => '4 1/2', 'coreAcross' => '1 1/2', 'across' => '3.3'])->assertSessionHas('said', '172 3/4 in are left, by its diameter.');
+        $this->measure(
+            $stock,
+            ['way' => 'across', 'newAcross' => '4 1/2', 'coreAcross' => '1 1/2', 'across' => '3.3'],
+        )->assertSessionHas('said', '172 3/4 in are left, by its diameter.');
         $this->measure($stock->fresh(), ['way' => 'tape', 'tape' => '170 in'])->assertSessionHas('said', '170 in are left, measured.');
-        $this->measure($stock->fresh(), ['way' => 'cuts', 'cuts' => '4 x 19 in, 22'])->assertSessionHas('said', '72 in are left, by what was cut.');
+        $this->measure(
+            $stock->fresh(),
+            ['way' => 'cuts', 'cuts' => '4 x 19 in, 22'],
+        )->assertSessionHas('said', '72 in are left, by what was cut.');
     }
 
     /** @return iterable<string, array{array<string, string>, string}> */
     public static function nonsense(): iterable
     {
-        yield 'lighter than the core' => [['way' => 'weight', 'newWeight' => '310', 'coreWeight' => '40', 'now' => '35'], 'lighter than its core'];
+        yield 'lighter than the core' => [
+            ['way' => 'weight', 'newWeight' => '310', 'coreWeight' => '40', 'now' => '35'],
+            'lighter than its core',
+        ];
         yield 'no weight' => [['way' => 'weight', 'newWeight' => '310', 'coreWeight' => '40', 'now' => 'light'], 'is not a weight'];
         yield 'longer than new' => [['way' => 'tape', 'tape' => '400 in'], '400 in cannot be left on a roll that held 10 yd'];
         yield 'less than nothing' => [['way' => 'tape', 'tape' => '-4 in'], 'cannot be left'];
@@ -162,7 +198,10 @@ final class ShelfTest extends FeatureCase
             $this->post('/scale', ['weight' => '175 g', 'state' => $state]);
             $read()->assertOk()->assertSee($says);
         }
-        $this->from('/scale')->post('/scale', ['weight' => 'a lot', 'state' => 'steady'])->assertRedirect('/scale')->assertSessionHasInput('weight', 'a lot');
+        $this->from('/scale')->post(
+            '/scale',
+            ['weight' => 'a lot', 'state' => 'steady'],
+        )->assertRedirect('/scale')->assertSessionHasInput('weight', 'a lot');
         $this->assertSame('175 g', app(PlayedScale::class)->lies()['weight']);
         app(PlayedScale::class)->lay(Weight::grams(99), 'steady');
         $this->assertSame('99 g', app(PlayedScale::class)->read()->shown());
@@ -174,7 +213,10 @@ final class ShelfTest extends FeatureCase
         $this->measure($stock, ['way' => 'cuts', 'cuts' => '100 in']);
         $this->measure($stock->fresh(), ['way' => 'tape', 'tape' => '200 in']);
         $page = $this->get("/shelf/$stock->shelf_item_id");
-        $this->assertSame(['measured with the tape: 200 in', 'cut since: 100 in', 'put on the shelf'], $this->texts($page, "//ol[@class='history']/li/span"));
+        $this->assertSame(
+            ['measured with the tape: 200 in', 'cut since: 100 in', 'put on the shelf'],
+            $this->texts($page, "//ol[@class='history']/li/span"),
+        );
         [$came, $cut, $tape] = $stock->movements()->orderBy('id')->get()->all();
         $this->from('/shelf')->post("/movements/$came->id/undo")->assertRedirect('/shelf');
         $this->get('/shelf')->assertSee('It was measured since');
@@ -209,10 +251,22 @@ final class ShelfTest extends FeatureCase
         $this->post("/stock/$stock->id/note", ['kept' => 'crate 4', 'lot' => 'B7'])->assertRedirect();
         $this->get("/shelf/$stock->shelf_item_id")->assertSee('lot B7, crate 4');
         $typed = ['stock' => (string) $stock->id, 'way' => 'note', 'kept' => 'attic', 'lot' => 'a lot, really'];
-        $page = $this->from("/shelf/$stock->shelf_item_id")->followingRedirects()->post("/stock/$stock->id/note", $typed)->assertSee('"a lot, really" cannot be the name of a lot. Write up to 16 letters and figures');
+        $page = $this->from("/shelf/$stock->shelf_item_id")->followingRedirects()->post("/stock/$stock->id/note", $typed)->assertSee(
+            '"a lot, really" cannot be the name of a lot. Write up to 16 letters and figures',
+        );
         $this->assertSame(['crate 4', 'B7'], [$stock->fresh()->kept, $stock->fresh()->lot]);
-        $this->assertSame(['attic', 'a lot, really'], array_map(fn (string $name): string => $this->find($page, "//details[@open]//input[@name='$name']")[0]->getAttribute('value'), ['kept', 'lot']));
-        $this->assertSame(['', 'attic'], array_map(fn ($input): string => $input->getAttribute('value'), $this->find($page, "//input[@name='kept']")), 'the other form keeps to its own');
+        $this->assertSame(
+            ['attic', 'a lot, really'],
+            array_map(
+                fn (string $name): string => $this->find($page, "//details[@open]//input[@name='$name']")[0]->getAttribute('value'),
+                ['kept', 'lot'],
+            ),
+        );
+        $this->assertSame(
+            ['', 'attic'],
+            array_map(fn ($input): string => $input->getAttribute('value'), $this->find($page, "//input[@name='kept']")),
+            'the other form keeps to its own',
+        );
         $this->post("/stock/$stock->id/note", ['kept' => '', 'lot' => ' ']);
         $this->assertSame(['', null], [$stock->fresh()->kept, $stock->fresh()->lot]);
     }

@@ -47,7 +47,10 @@ final class TieByTieTest extends FeatureCase
         $page = $this->edit($plan, ['do' => 'place-tie', 'id' => 't1'] + $fields)->assertStatus(422)->assertSee($says);
         $this->assertSame(['3-4: 0 in'], $this->spots($plan));
         $distance = $this->find($page, "//input[@name='distance']")[0];
-        $this->assertSame([$fields['distance'] ?? '', isset($fields['distance']) ? 'true' : ''], [$distance->getAttribute('value'), $distance->getAttribute('aria-invalid')]);
+        $this->assertSame(
+            [$fields['distance'] ?? '', isset($fields['distance']) ? 'true' : ''],
+            [$distance->getAttribute('value'), $distance->getAttribute('aria-invalid')],
+        );
         $this->assertSame('', $this->blank($page, 'ties.t1.spots')->getAttribute('aria-invalid'));
     }
 

@@ -13,9 +13,21 @@ final class TogetherTest extends FeatureCase
     {
         $plan = $this->hang();
         $page = $this->get("/together?copies[$plan->id]=2")->assertOk();
-        $this->assertSame(['Gold mesh, 10 in', 'Teal stripe mesh, 10 in'], collect($this->texts($page, "//section[contains(@class,'sheet-roll')]/h2"))->sort()->values()->all());
+        $this->assertSame(
+            ['Gold mesh, 10 in', 'Teal stripe mesh, 10 in'],
+            collect($this->texts($page, "//section[contains(@class,'sheet-roll')]/h2"))->sort()->values()->all(),
+        );
         $this->assertCount(2, $this->find($page, "//section/h2/*[name()='svg'][@class='swatch']"));
-        $this->assertCount(1, array_filter($this->texts($page, '//section/p'), fn (string $text): bool => str_contains($text, '1 full roll together, $7.25 to buy; each from new rolls of its own 2, $14.50')));
+        $this->assertCount(
+            1,
+            array_filter(
+                $this->texts($page, '//section/p'),
+                fn (string $text): bool => str_contains(
+                    $text,
+                    '1 full roll together, $7.25 to buy; each from new rolls of its own 2, $14.50',
+                ),
+            ),
+        );
         $this->assertContains('Band door, teal and gold, no. 2', $this->texts($page, '//details//li/b'));
         $this->assertContains('Band door, teal and gold, no. 2: 6 x 19 in, ties 1, 2, 3, 4, 5, 6', $this->texts($page, '//details//li'));
         preg_match_all('/(\d+) x 19 in/', implode(' ', $this->texts($page, '//details//li')), $counts);

@@ -21,11 +21,16 @@ final class WallTest extends FeatureCase
     {
         $this->seed(DemoSeeder::class);
         $page = $this->get('/plans')->assertOk();
-        $this->assertSame(['Barn wedding, part rolls', 'Kite festival, three in turn', 'Garden club, from scraps'], array_slice($this->texts($page, '//article//h2'), 0, 3));
+        $this->assertSame(
+            ['Barn wedding, part rolls', 'Kite festival, three in turn', 'Garden club, from scraps'],
+            array_slice($this->texts($page, '//article//h2'), 0, 3),
+        );
         $kinds = SavedPlan::with('revision')->get()->map(fn (SavedPlan $plan): string => $plan->plan()->formKind->key())->unique();
         $this->assertEqualsCanonicalizing(array_keys(Craft::standard()->forms), $kinds->all());
         $this->assertSame(['uses every inch, at risk', 'uses every inch, at risk'], $this->texts($page, "//*[contains(@class,'verdict')]"));
-        $techniques = SavedPlan::with('revision')->get()->flatMap(fn (SavedPlan $plan): array => array_map(fn (Part $layer): string => $layer->kind->key(), $plan->plan()->parts))->unique();
+        $techniques = SavedPlan::with('revision')->get()->flatMap(
+            fn (SavedPlan $plan): array => array_map(fn (Part $layer): string => $layer->kind->key(), $plan->plan()->parts),
+        )->unique();
         $this->assertEqualsCanonicalizing(array_keys(Craft::standard()->parts), $techniques->all());
     }
 
@@ -33,9 +38,15 @@ final class WallTest extends FeatureCase
     {
         $this->hang();
         $page = $this->get('/plans');
-        $this->assertSame(['18 ties · 18 ruffles · 2 rolls, 378 in left · about 23 in across · $9.06'], $this->texts($page, "//article//p[contains(@class,'mt-1')]"));
+        $this->assertSame(
+            ['18 ties · 18 ruffles · 2 rolls, 378 in left · about 23 in across · $9.06'],
+            $this->texts($page, "//article//p[contains(@class,'mt-1')]"),
+        );
         $this->assertCount(18, $this->find($page, "//article//svg/g[@class='elements']/use"));
-        $this->assertStringContainsString('18 ties, 6 ruffles, 12 ruffles', $this->find($page, '//article//svg')[0]->getAttribute('aria-label'));
+        $this->assertStringContainsString(
+            '18 ties, 6 ruffles, 12 ruffles',
+            $this->find($page, '//article//svg')[0]->getAttribute('aria-label'),
+        );
     }
 
     public function test_an_empty_wall_says_how_to_begin(): void
@@ -148,7 +159,11 @@ final class WallTest extends FeatureCase
         $this->assertNotSame([], $waiting);
         $card = $this->get($waiting[0]->getAttribute('hx-get'))->assertOk()->assertSee(' ties');
         $this->assertStringNotContainsString('<html', (string) $card->getContent());
-        $this->assertLessThan(count($waiting), count($this->find($this->get('/plans'), "//article//*[contains(@class,'undrawn')]")), 'what was drawn stays drawn');
+        $this->assertLessThan(
+            count($waiting),
+            count($this->find($this->get('/plans'), "//article//*[contains(@class,'undrawn')]")),
+            'what was drawn stays drawn',
+        );
     }
 
     public function test_a_card_is_drawn_anew_once_its_plan_was_changed(): void

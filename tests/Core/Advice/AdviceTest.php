@@ -45,14 +45,22 @@ final class AdviceTest extends PlanCase
     public function test_another_roll_at_hand_is_a_remedy_too(): void
     {
         $remedy = $this->work($this->everyInch())->advice[0]->remedies[1];
-        $this->assertSame(['Have 2 rolls at hand', 'uses 360 in, leaves 0 in; 1 roll ($6.50) in reserve'], [$remedy->label, $remedy->effect]);
+        $this->assertSame(
+            ['Have 2 rolls at hand', 'uses 360 in, leaves 0 in; 1 roll ($6.50) in reserve'],
+            [$remedy->label, $remedy->effect],
+        );
     }
 
     public function test_as_few_ties_as_will_do_can_be_left_bare(): void
     {
         $remedy = $this->work($this->everyInch())->advice[0]->remedies[2];
         $this->assertSame(['Leave tie 15 bare', '14 ruffles; uses 336 in, leaves 24 in; $0.43 less'], [$remedy->label, $remedy->effect]);
-        $this->assertSame([], $this->work(['parts' => [['length' => '24 in', 'on' => $remedy->edit->asData()['set']['parts.l1.on']]]] + $this->everyInch())->advice);
+        $this->assertSame(
+            [],
+            $this->work(
+                ['parts' => [['length' => '24 in', 'on' => $remedy->edit->asData()['set']['parts.l1.on']]]] + $this->everyInch(),
+            )->advice,
+        );
     }
 
     public function test_a_measured_roll_used_to_the_last_inch_is_not_at_risk_but_still_told(): void
@@ -89,8 +97,14 @@ final class AdviceTest extends PlanCase
         $advice = $this->work($plan)->advice[0];
         $this->assertSame(['short', '2 ruffles short.', [17, 18]], [$advice->rule, $advice->title, $advice->ties]);
         $this->assertSame('1 roll of Sage mesh runs out before tie 17. Ties 17 and 18 would stay bare.', $advice->sentence);
-        $this->assertSame(['Cut 19 7/8 in each', 'Have 2 rolls at hand', 'Leave ties 17 and 18 bare'], array_map(fn (Remedy $remedy): string => $remedy->label, $advice->remedies));
-        $this->assertStringStartsWith('opens 2 rolls; buys 1 roll more for $6.50; uses 396 in, leaves 324 in; ', $advice->remedies[1]->effect);
+        $this->assertSame(
+            ['Cut 19 7/8 in each', 'Have 2 rolls at hand', 'Leave ties 17 and 18 bare'],
+            array_map(fn (Remedy $remedy): string => $remedy->label, $advice->remedies),
+        );
+        $this->assertStringStartsWith(
+            'opens 2 rolls; buys 1 roll more for $6.50; uses 396 in, leaves 324 in; ',
+            $advice->remedies[1]->effect,
+        );
     }
 
     public function test_one_tie_fewer_a_section_is_a_remedy_where_the_layout_counts_by_section(): void
@@ -98,7 +112,10 @@ final class AdviceTest extends PlanCase
         $plan = $this->poofs();
         $plan['materials'][0]['rolls'] = 1;
         $remedies = $this->work($plan)->advice[0]->remedies;
-        $this->assertSame(['Pitch 7 1/4 in', '3 ties a section', 'Have 2 rolls at hand'], array_map(fn (Remedy $remedy): string => $remedy->label, $remedies));
+        $this->assertSame(
+            ['Pitch 7 1/4 in', '3 ties a section', 'Have 2 rolls at hand'],
+            array_map(fn (Remedy $remedy): string => $remedy->label, $remedies),
+        );
         $this->assertStringContainsString('18 poofs', $remedies[1]->effect);
     }
 
@@ -106,7 +123,10 @@ final class AdviceTest extends PlanCase
     {
         $plan = $this->everyday();
         $plan['parts'][0]['length'] = '31 in';
-        $this->assertSame(['Have 2 rolls at hand'], array_map(fn (Remedy $remedy): string => $remedy->label, $this->work($plan)->advice[0]->remedies));
+        $this->assertSame(
+            ['Have 2 rolls at hand'],
+            array_map(fn (Remedy $remedy): string => $remedy->label, $this->work($plan)->advice[0]->remedies),
+        );
     }
 
     public function test_remedies_come_in_the_maker_s_own_steps(): void
@@ -126,7 +146,13 @@ final class AdviceTest extends PlanCase
     public function test_every_remedy_keeps_its_word(): void
     {
         $lengths = Generators::choose(60, 250);
-        $this->limitTo($this->trials(100))->forAll($lengths, Generators::choose(2, 8), Generators::choose(0, 3), Generators::choose(1, 4), Generators::bool())->then(function (int $tenths, int $crossbars, int $percent, int $rolls, bool $poofs): void {
+        $this->limitTo($this->trials(100))->forAll(
+            $lengths,
+            Generators::choose(2, 8),
+            Generators::choose(0, 3),
+            Generators::choose(1, 4),
+            Generators::bool(),
+        )->then(function (int $tenths, int $crossbars, int $percent, int $rolls, bool $poofs): void {
             $plan = $this->plan([
                 'form' => ['crossbars' => $crossbars],
                 'ties' => [['layout' => 'n-a-section', 'perSection' => 4]],
@@ -145,7 +171,9 @@ final class AdviceTest extends PlanCase
     /** @return list<Advice> what is said of mesh that is not enough */
     private function ofMesh(Result $result): array
     {
-        return array_values(array_filter($result->advice, fn (Advice $advice): bool => in_array($advice->rule, ['short', 'at-risk', 'every-inch'], true)));
+        return array_values(
+            array_filter($result->advice, fn (Advice $advice): bool => in_array($advice->rule, ['short', 'at-risk', 'every-inch'], true)),
+        );
     }
 
     private function after(Plan $plan, Remedy $remedy, Engine $engine): Result
@@ -163,6 +191,9 @@ final class AdviceTest extends PlanCase
         }
         $offered = $remedy->edit->apply($plan, $this->reader())->parts[0]->on->slip->length($key);
         $more = $plan->units()->exact($offered->plus(Length::inches(0, 1, 8)));
-        $this->assertFalse($this->after($plan, new Remedy('', '', new FillBlanks([$address => $more])), $engine)->verdict->isGood(), "$more would have done.");
+        $this->assertFalse(
+            $this->after($plan, new Remedy('', '', new FillBlanks([$address => $more])), $engine)->verdict->isGood(),
+            "$more would have done.",
+        );
     }
 }

@@ -12,9 +12,23 @@ final class StrandsCouldEndSoonerTest extends PlanCase
     public function test_where_it_saves_a_roll_the_strands_may_end_sooner(): void
     {
         $advice = $this->advice($this->threeStrands());
-        $this->assertSame(['Fewer rolls would do.', 'The strands of Sage mesh end where their rolls end, and each set of rolls leaves its rest.', 'parts.l1', ['m1']], [$advice?->title, $advice?->sentence, $advice?->about, $advice?->materials]);
         $this->assertSame(
-            [['End the strands sooner', 'opens 7 rolls; 2 rolls less to buy ($13.00); uses 1152 in, leaves 108 in; $0.92 more', ['parts.l1.change' => 'sooner']]],
+            [
+                'Fewer rolls would do.',
+                'The strands of Sage mesh end where their rolls end, and each set of rolls leaves its rest.',
+                'parts.l1',
+                ['m1'],
+            ],
+            [$advice?->title, $advice?->sentence, $advice?->about, $advice?->materials],
+        );
+        $this->assertSame(
+            [
+                [
+                    'End the strands sooner',
+                    'opens 7 rolls; 2 rolls less to buy ($13.00); uses 1152 in, leaves 108 in; $0.92 more',
+                    ['parts.l1.change' => 'sooner'],
+                ],
+            ],
             array_map(fn ($remedy): array => [$remedy->label, $remedy->effect, $remedy->edit->asData()['set']], $advice->remedies ?? []),
         );
     }
@@ -62,6 +76,8 @@ final class StrandsCouldEndSoonerTest extends PlanCase
     /** @param  array<string, mixed>  $document */
     private function advice(array $document): ?Advice
     {
-        return array_values(array_filter($this->work($document)->advice, fn (Advice $advice): bool => $advice->rule === 'sooner'))[0] ?? null;
+        return array_values(
+            array_filter($this->work($document)->advice, fn (Advice $advice): bool => $advice->rule === 'sooner'),
+        )[0] ?? null;
     }
 }

@@ -25,11 +25,18 @@ final class AnchorTest extends PlanCase
 {
     public function test_counted_goods_stand_on_a_spot_and_are_bought_by_the_pack(): void
     {
-        [$plan, $result] = $this->worked(new AtSpot, ['at' => '5 in at 90 degrees', 'turned' => 30, 'material' => 'b'], [['id' => 'b', 'kind' => 'ball', 'name' => 'Red balls', 'pack' => 6, 'price' => '3.00']]);
+        [$plan, $result] = $this->worked(
+            new AtSpot,
+            ['at' => '5 in at 90 degrees', 'turned' => 30, 'material' => 'b'],
+            [['id' => 'b', 'kind' => 'ball', 'name' => 'Red balls', 'pack' => 6, 'price' => '3.00']],
+        );
         $element = $plan->parts[0]->demand->elements[0];
         $this->assertEqualsWithDelta([5.0, 0.0, 120.0], [$element->place?->x, $element->place?->y, $element->place?->outward], 1e-9);
         $this->assertSame(['p.1', []], [$element->id, $element->ties]);
-        $this->assertSame(['1 ball', '1 pack', ['1 for the toys']], [$result->goodsOf('ball')?->count->shown, $result->goodsOf('ball')?->bought->shown, $result->goodsOf('ball')?->count->because]);
+        $this->assertSame(
+            ['1 ball', '1 pack', ['1 for the toys']],
+            [$result->goodsOf('ball')?->count->shown, $result->goodsOf('ball')?->bought->shown, $result->goodsOf('ball')?->count->because],
+        );
         $this->assertContains('Red balls: $3.00 x 1 / 6 = $0.50', $result->cost->byLength->because);
         $this->assertSame('about 14 in', $result->tally->across->shown, 'two inches round a spot 5 in out stay within the ring');
     }
@@ -43,15 +50,26 @@ final class AnchorTest extends PlanCase
     public function test_spots_are_spread_evenly_round_a_form_from_the_first_on(): void
     {
         [$plan] = $this->worked(new SpreadAlong, ['spots' => 5, 'pair' => '1-2', 'material' => 'b'], [['id' => 'b', 'kind' => 'ball']]);
-        $this->assertSame([0, 72, 144, 216, 288], array_map(fn (Element $element): int => (int) round($element->place->outward ?? -1), $plan->parts[0]->demand->elements));
+        $this->assertSame(
+            [0, 72, 144, 216, 288],
+            array_map(fn (Element $element): int => (int) round($element->place->outward ?? -1), $plan->parts[0]->demand->elements),
+        );
         $this->assertSame(5, $this->used(Engine::standard($this->craft(new SpreadAlong))->figures($plan), 'ball'));
     }
 
     public function test_one_stands_on_every_second_element_of_another_part_and_moves_with_it(): void
     {
-        [$plan, $result] = $this->worked(new OnPart, ['onPart' => 'r', 'every' => 2, 'material' => 'b'], [['id' => 'b', 'kind' => 'ball']], [['id' => 'r', 'on' => 'row 1']]);
+        [$plan, $result] = $this->worked(
+            new OnPart,
+            ['onPart' => 'r', 'every' => 2, 'material' => 'b'],
+            [['id' => 'b', 'kind' => 'ball']],
+            [['id' => 'r', 'on' => 'row 1']],
+        );
         $ties = array_slice($plan->ties->all(), 0, 6);
-        $this->assertEquals([$ties[0]->place, $ties[2]->place, $ties[4]->place], array_map(fn (Element $element) => $element->place, $plan->parts[1]->demand->elements));
+        $this->assertEquals(
+            [$ties[0]->place, $ties[2]->place, $ties[4]->place],
+            array_map(fn (Element $element) => $element->place, $plan->parts[1]->demand->elements),
+        );
         $this->assertSame(['parts.r'], array_values(array_intersect(['parts.r'], array_column($result->build, 'after', 'key')['parts.p'])));
     }
 
@@ -60,7 +78,10 @@ final class AnchorTest extends PlanCase
         [$plan, $result] = $this->worked(new Nowhere, [], [], use: MaterialUse::none());
         $this->assertSame([[], null], [$plan->parts[0]->on->kinds(), $plan->parts[0]->demand->elements[0]->place]);
         $this->assertContains('Put toys there.', array_column($result->build, 'does'));
-        $this->assertSame('ties 5.4 + cuts 0.0 + making and attaching 0.7 + fluffing, hanger and back 15.0 min (starting guesses)', $result->tally->minutes->because[0]);
+        $this->assertSame(
+            'ties 5.4 + cuts 0.0 + making and attaching 0.7 + fluffing, hanger and back 15.0 min (starting guesses)',
+            $result->tally->minutes->because[0],
+        );
         $this->assertSame('Put a toy there: 1 toy.', Recipe::of($plan, $result)->parts[0]->text());
     }
 
@@ -77,8 +98,12 @@ final class AnchorTest extends PlanCase
 
     /** @param  array<string, mixed>  $written */
     #[DataProvider('refused')]
-    public function test_a_place_that_is_not_there_is_refused_at_its_blank(AnchorKind $anchor, array $written, string $pointer, string $says): void
-    {
+    public function test_a_place_that_is_not_there_is_refused_at_its_blank(
+        AnchorKind $anchor,
+        array $written,
+        string $pointer,
+        string $says,
+    ): void {
         $this->assertFault($pointer, $says, fn () => $this->worked($anchor, $written, [['id' => 'b', 'kind' => 'ball']]));
     }
 
@@ -108,7 +133,9 @@ final class AnchorTest extends PlanCase
     private function worked(AnchorKind $anchor, array $written, array $goods, array $before = [], ?MaterialUse $use = null): array
     {
         $craft = $this->craft($anchor, $use);
-        $plan = (new PlanReader($craft))->read(['materials' => [[], ...$goods], 'parts' => [...$before, ['id' => 'p', 'kind' => 'toy', ...$written]]]);
+        $plan = (new PlanReader($craft))->read(
+            ['materials' => [[], ...$goods], 'parts' => [...$before, ['id' => 'p', 'kind' => 'toy', ...$written]]],
+        );
 
         return [$plan, Engine::standard($craft)->work($plan)];
     }

@@ -67,16 +67,34 @@ final readonly class ToyPart implements PartKind
     public function demand(PartContext $on): Demand
     {
         $places = $on->anchor->places ?: [null];
-        $elements = array_map(fn (?Place $place, int $index): Element => Element::elsewhere($on->id, $index + 1, $place), $places, array_keys($places));
+        $elements = array_map(
+            fn (?Place $place, int $index): Element => Element::elsewhere($on->id, $index + 1, $place),
+            $places,
+            array_keys($places),
+        );
 
         return Demand::ofElements($elements)->taking(...array_map(
-            fn (Material $material): GoodsNeed => GoodsNeed::pieces($material->kind->key(), count($elements), $material->id), $on->materials,
+            fn (Material $material): GoodsNeed => GoodsNeed::pieces(
+                $material->kind->key(),
+                count($elements),
+                $material->id,
+            ), $on->materials,
         ));
     }
 
     public function steps(PartContext $on, Demand $demand): array
     {
-        return [new BuildStep("parts.$on->id", Phase::Making, "Put {$this->key}s there.", 'fingers', array_column($demand->elements, 'id'), 0.7 * count($demand->elements), [Caution::HotGlue])];
+        return [
+            new BuildStep(
+                "parts.$on->id",
+                Phase::Making,
+                "Put {$this->key}s there.",
+                'fingers',
+                array_column($demand->elements, 'id'),
+                0.7 * count($demand->elements),
+                [Caution::HotGlue],
+            ),
+        ];
     }
 
     public function size(PartContext $on): Size

@@ -91,7 +91,9 @@ final class BlanksTest extends PlanCase
     #[DataProvider('taken')]
     public function test_the_schema_takes_what_is_written(Blank $blank, string $typed, mixed $written): void
     {
-        $schema = json_decode((string) json_encode(['$defs' => ['length' => ['type' => 'string']], 'properties' => ['it' => $blank->schema()]]));
+        $schema = json_decode(
+            (string) json_encode(['$defs' => ['length' => ['type' => 'string']], 'properties' => ['it' => $blank->schema()]]),
+        );
         $this->assertTrue((new Validator)->validate(json_decode((string) json_encode(['it' => $written])), $schema)->isValid());
     }
 

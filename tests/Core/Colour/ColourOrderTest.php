@@ -22,7 +22,11 @@ final class ColourOrderTest extends PlanCase
 {
     use RandomTrials;
 
-    private const MESHES = [['id' => 'a', 'name' => 'A', 'roll' => '90 yd'], ['id' => 'b', 'name' => 'B', 'roll' => '90 yd'], ['id' => 'c', 'name' => 'C', 'roll' => '90 yd']];
+    private const MESHES = [
+        ['id' => 'a', 'name' => 'A', 'roll' => '90 yd'],
+        ['id' => 'b', 'name' => 'B', 'roll' => '90 yd'],
+        ['id' => 'c', 'name' => 'C', 'roll' => '90 yd'],
+    ];
 
     public function test_three_in_turn_on_16_ties_meet_at_the_seam_and_it_is_said_where_and_what_mends_it(): void
     {
@@ -35,7 +39,10 @@ final class ColourOrderTest extends PlanCase
             '15 ties' => ['ties.t1.rows' => '15'],
             '18 ties' => ['ties.t1.rows' => '18'],
             'Move one, so that no two meet' => ['parts.l1.order' => 'in-turn-closed'],
-        ], array_combine(array_column($seam->remedies, 'label'), array_map(fn (Remedy $remedy): array => $remedy->edit->asData()['set'], $seam->remedies)));
+        ], array_combine(
+            array_column($seam->remedies, 'label'),
+            array_map(fn (Remedy $remedy): array => $remedy->edit->asData()['set'], $seam->remedies),
+        ));
         foreach ($seam->remedies as $remedy) {
             $this->assertNotContains('seam', array_column($this->work($this->after($plan, $remedy)->write())->advice, 'rule'));
         }
@@ -56,19 +63,35 @@ final class ColourOrderTest extends PlanCase
     public function test_a_seam_is_said_only_where_like_meets_like(int $ties, string $shown, bool $said): void
     {
         $plan = $this->row($ties, 'in-turn', ['a', 'b', 'c']);
-        $this->assertSame([$shown, $said], [$this->shown($plan), in_array('seam', array_column($this->work($plan->write())->advice, 'rule'), true)]);
+        $this->assertSame(
+            [$shown, $said],
+            [$this->shown($plan), in_array('seam', array_column($this->work($plan->write())->advice, 'rule'), true)],
+        );
     }
 
     public function test_an_open_row_has_no_seam(): void
     {
-        $stick = $this->plan(['form' => ['kind' => 'stick'], 'ties' => [['layout' => 'every-so-far', 'every' => '5 in']], 'materials' => self::MESHES, 'parts' => [['material' => ['a', 'b', 'c'], 'order' => 'in-turn']]]);
+        $stick = $this->plan(
+            [
+                'form' => ['kind' => 'stick'],
+                'ties' => [['layout' => 'every-so-far', 'every' => '5 in']],
+                'materials' => self::MESHES,
+                'parts' => [['material' => ['a', 'b', 'c'], 'order' => 'in-turn']],
+            ],
+        );
         $this->assertNotContains('seam', array_column($this->work($stick->write())->advice, 'rule'));
     }
 
     public function test_where_the_layout_does_not_count_its_ties_the_last_is_left_bare(): void
     {
         $spots = array_map(fn (int $tie): string => sprintf('2-3: %s in', $tie * 4), range(0, 6));
-        $plan = $this->plan(['ties' => [['layout' => 'free', 'spots' => $spots]], 'materials' => self::MESHES, 'parts' => [['material' => ['a', 'b', 'c'], 'order' => 'in-turn']]]);
+        $plan = $this->plan(
+            [
+                'ties' => [['layout' => 'free', 'spots' => $spots]],
+                'materials' => self::MESHES,
+                'parts' => [['material' => ['a', 'b', 'c'], 'order' => 'in-turn']],
+            ],
+        );
         $this->assertSame(['parts.l1.on' => 'ties 1 to 6'], $this->said($plan, 'seam')->remedies[0]->edit->asData()['set']);
     }
 
@@ -76,7 +99,10 @@ final class ColourOrderTest extends PlanCase
     {
         $advice = $this->said($this->row(2, 'in-turn', ['a', 'b', 'c']), 'long-pattern');
         $this->assertStringContainsString('3 come in turn, and the row of ties 1 and 2 has room for 2', $advice->sentence);
-        $this->assertSame([['The first 2 only', ['parts.l1.material' => 'a + b']]], array_map(fn (Remedy $remedy): array => [$remedy->label, $remedy->edit->asData()['set']], $advice->remedies));
+        $this->assertSame(
+            [['The first 2 only', ['parts.l1.material' => 'a + b']]],
+            array_map(fn (Remedy $remedy): array => [$remedy->label, $remedy->edit->asData()['set']], $advice->remedies),
+        );
     }
 
     public function test_a_further_row_begins_so_that_fewest_meet_their_own(): void
@@ -104,27 +130,46 @@ final class ColourOrderTest extends PlanCase
         $plan = $this->plan($square + ['parts' => [['material' => ['a: 4', 'b: 2', 'c: 6'], 'order' => 'by-count-corners']]]);
         $ties = $plan->parts[0]->on->ties();
         $this->assertCount(12, $ties);
-        $of = fn (string $mesh): array => array_values(array_filter($ties, fn (Tie $tie): bool => $plan->parts[0]->on->at($tie)[0]->id === $mesh));
+        $of = fn (string $mesh): array => array_values(
+            array_filter($ties, fn (Tie $tie): bool => $plan->parts[0]->on->at($tie)[0]->id === $mesh),
+        );
         $this->assertSame([true, true, true, true], array_map(fn (Tie $tie): bool => $tie->corner, $of('a')));
-        $this->assertEqualsWithDelta([-$of('b')[0]->place->x, -$of('b')[0]->place->y], [$of('b')[1]->place->x, $of('b')[1]->place->y], 0.01);
+        $this->assertEqualsWithDelta(
+            [-$of('b')[0]->place->x, -$of('b')[0]->place->y],
+            [$of('b')[1]->place->x, $of('b')[1]->place->y],
+            0.01,
+        );
         $this->assertCount(6, $of('c'));
         // What fills the sides meets itself there, as it was asked to.
         $this->assertNotContains('alike', array_column($this->work($plan->write())->advice, 'rule'));
         // Two for four corners lie in opposite ones.
         $two = $this->plan($square + ['parts' => [['material' => ['a: 2', 'c: 10'], 'order' => 'by-count-corners']]]);
         $corners = array_values(array_filter($ties, fn (Tie $tie): bool => $two->parts[0]->on->at($tie)[0]->id === 'a'));
-        $this->assertEqualsWithDelta([-$corners[0]->place->x, -$corners[0]->place->y], [$corners[1]->place->x, $corners[1]->place->y], 0.01);
+        $this->assertEqualsWithDelta(
+            [-$corners[0]->place->x, -$corners[0]->place->y],
+            [$corners[1]->place->x, $corners[1]->place->y],
+            0.01,
+        );
     }
 
     public function test_36_bundles_with_three_colours_on_top_in_turn(): void
     {
-        $plan = $this->plan(['ties' => [['layout' => 'n-a-section', 'perSection' => 6, 'pair' => '2-3', 'stem' => 'half']], 'materials' => self::MESHES, 'parts' => [['kind' => 'rolled-bundle', 'material' => ['a: 1', 'b: 1', 'c: 1'], 'order' => 'top-in-turn']]]);
+        $plan = $this->plan(
+            [
+                'ties' => [['layout' => 'n-a-section', 'perSection' => 6, 'pair' => '2-3', 'stem' => 'half']],
+                'materials' => self::MESHES,
+                'parts' => [['kind' => 'rolled-bundle', 'material' => ['a: 1', 'b: 1', 'c: 1'], 'order' => 'top-in-turn']],
+            ],
+        );
         $tops = implode(array_map(fn (array $meshes): string => $meshes[2]->id, $plan->parts[0]->on->materialsByTie));
         $this->assertSame([['a' => 12, 'b' => 12, 'c' => 12], []], [$this->counts($tops), $this->meetings($tops)]);
         foreach ($plan->parts[0]->on->materialsByTie as $meshes) {
             $this->assertEqualsCanonicalizing(['a', 'b', 'c'], array_column($meshes, 'id'));
         }
-        $this->assertSame([36 * 9, 36 * 9, 36 * 9], array_map(fn ($mesh): int => (int) $mesh->plan->used()->toInches(), $this->work($plan->write())->wound));
+        $this->assertSame(
+            [36 * 9, 36 * 9, 36 * 9],
+            array_map(fn ($mesh): int => (int) $mesh->plan->used()->toInches(), $this->work($plan->write())->wound),
+        );
     }
 
     public function test_two_runs_of_one_colour_alternate_all_the_way_round(): void
@@ -157,8 +202,12 @@ final class ColourOrderTest extends PlanCase
     #[TestWith([['b: 4', 'a: 10'], '4 + 10 are 14, and there are 18 ties', '4 b + 14 a', ['a' => 14, 'b' => 4]])]
     #[TestWith([['a: 18', 'b: 1'], '18 + 1 are 19, and there are 18 ties', '17 a + 1 b', ['a' => 17, 'b' => 1]])]
     #[TestWith([['a: 30', 'b: 20'], '30 + 20 are 50, and there are 18 ties', '9 a + 9 b', ['a' => 9, 'b' => 9]])]
-    public function test_numbers_that_do_not_add_up_are_made_up_by_what_fills_and_said(array $mix, string $says, string $would, array $counts): void
-    {
+    public function test_numbers_that_do_not_add_up_are_made_up_by_what_fills_and_said(
+        array $mix,
+        string $says,
+        string $would,
+        array $counts,
+    ): void {
         $plan = $this->row(18, 'by-count', $mix);
         $advice = $this->said($plan, 'counts');
         $this->assertStringContainsString($says, $advice->sentence);
@@ -170,25 +219,49 @@ final class ColourOrderTest extends PlanCase
     public function test_where_a_scrap_runs_out_another_colour_is_used_once_more(): void
     {
         // 4 x 19 in of a scrap of 64 in: three are to be had.
-        $plan = $this->plan(['ties' => [['layout' => 'rows', 'rows' => [18]]], 'materials' => [['id' => 'a', 'name' => 'A'], ['id' => 'b', 'name' => 'B', 'roll' => '64 in', 'label' => 'measured', 'rolls' => 1]], 'parts' => [['material' => ['a: 14', 'b: 4'], 'order' => 'by-count']]]);
+        $plan = $this->plan(
+            [
+                'ties' => [['layout' => 'rows', 'rows' => [18]]],
+                'materials' => [
+                    ['id' => 'a', 'name' => 'A'],
+                    ['id' => 'b', 'name' => 'B', 'roll' => '64 in', 'label' => 'measured', 'rolls' => 1],
+                ],
+                'parts' => [['material' => ['a: 14', 'b: 4'], 'order' => 'by-count']],
+            ],
+        );
         $remedies = $this->said($plan, 'short')->remedies;
-        $this->assertContains(['parts.l1.material' => '15 a + 3 b'], array_map(fn (Remedy $remedy): array => $remedy->edit->asData()['set'], $remedies));
+        $this->assertContains(
+            ['parts.l1.material' => '15 a + 3 b'],
+            array_map(fn (Remedy $remedy): array => $remedy->edit->asData()['set'], $remedies),
+        );
         $this->assertContains('3 of B, 15 of A', array_column($remedies, 'label'));
     }
 
     public function test_chosen_ties_are_anchors_and_the_others_come_in_turn_between(): void
     {
         $this->assertSame('abcabcabcabc', $this->shown($this->row(12, 'anchor-painted', ['a', 'b', 'c'], ['1, 4, 7 and 10: a'])));
-        $this->assertStringContainsString('None of its ties is painted by hand', $this->said($this->row(12, 'anchor-painted', ['a', 'b', 'c']), 'no-anchor')->sentence);
-        $this->assertStringContainsString('None of its ties is on the corners', $this->said($this->row(12, 'anchor-corners', ['a', 'b', 'c']), 'no-anchor')->sentence);
+        $this->assertStringContainsString(
+            'None of its ties is painted by hand',
+            $this->said($this->row(12, 'anchor-painted', ['a', 'b', 'c']), 'no-anchor')->sentence,
+        );
+        $this->assertStringContainsString(
+            'None of its ties is on the corners',
+            $this->said($this->row(12, 'anchor-corners', ['a', 'b', 'c']), 'no-anchor')->sentence,
+        );
     }
 
     public function test_numbers_begin_with_as_many_of_each_as_there_are_ties(): void
     {
         $outer = $this->plan(['materials' => self::MESHES, 'parts' => [['on' => 'row 2']]]);
-        $this->assertSame(['a: 12'], (new FillBlanks(['parts.l1.order' => 'by-count']))->apply($outer, $this->reader())->write()['parts'][0]['material']);
+        $this->assertSame(
+            ['a: 12'],
+            (new FillBlanks(['parts.l1.order' => 'by-count']))->apply($outer, $this->reader())->write()['parts'][0]['material'],
+        );
         $turns = $this->row(16, 'in-turn', ['a', 'b', 'c']);
-        $this->assertSame(['a: 6', 'b: 5', 'c: 5'], (new FillBlanks(['parts.l1.order' => 'by-count']))->apply($turns, $this->reader())->write()['parts'][0]['material']);
+        $this->assertSame(
+            ['a: 6', 'b: 5', 'c: 5'],
+            (new FillBlanks(['parts.l1.order' => 'by-count']))->apply($turns, $this->reader())->write()['parts'][0]['material'],
+        );
         // Numbers that were written are kept as they are, whatever becomes of the ties.
         $counted = $this->row(18, 'by-count', ['a: 14', 'b: 4']);
         $more = (new FillBlanks(['ties.t1.rows' => '20']))->apply($counted, $this->reader());
@@ -206,8 +279,13 @@ final class ColourOrderTest extends PlanCase
     #[TestWith(['in-turn', ['a', 'b', 'c'], '3: b', 'Ties 2 and 3 show the same mesh.', null])]
     #[TestWith(['every-4', ['a', 'b'], '2: b', 'Ties 1 and 2 show the same mesh.', 'Swap ties 2 and 3'])]
     #[TestWith(['mirrored', ['a', 'b', 'c'], '3: b', 'show the same mesh.', null])]
-    public function test_a_tie_painted_like_its_neighbour_is_said_and_mended(string $order, array $mesh, string $painted, string $says, ?string $swap): void
-    {
+    public function test_a_tie_painted_like_its_neighbour_is_said_and_mended(
+        string $order,
+        array $mesh,
+        string $painted,
+        string $says,
+        ?string $swap,
+    ): void {
         $plan = $this->row(12, $order, $mesh, [$painted]);
         $advice = $this->said($plan, 'beside');
         $this->assertStringContainsString($says, $advice->sentence);
@@ -230,7 +308,10 @@ final class ColourOrderTest extends PlanCase
             $this->assertContains($plan->ties->all()[$tie - 1]->row, [1, 2]);
         }
         $this->assertStringContainsString('one behind the other', $advice->sentence);
-        $this->assertNotContains('across-rows', array_column($this->work($this->rows([6, 6], 'in-turn', ['a', 'b', 'c'])->write())->advice, 'rule'));
+        $this->assertNotContains(
+            'across-rows',
+            array_column($this->work($this->rows([6, 6], 'in-turn', ['a', 'b', 'c'])->write())->advice, 'rule'),
+        );
     }
 
     public function test_scarce_ones_that_meet_across_rows_are_said(): void
@@ -245,7 +326,10 @@ final class ColourOrderTest extends PlanCase
         $plan = $this->row(12, 'by-count', ['a: 11', 'b: 1'], ['3 and 4: b']);
         $advice = $this->said($plan, 'fixed');
         $this->assertStringContainsString('2 ties are painted B, and 1 named', $advice->sentence);
-        $this->assertSame([['parts.l1.material' => '10 a + 2 b'], ['parts.l1.painted' => 'nothing']], array_map(fn (Remedy $remedy): array => $remedy->edit->asData()['set'], $advice->remedies));
+        $this->assertSame(
+            [['parts.l1.material' => '10 a + 2 b'], ['parts.l1.painted' => 'nothing']],
+            array_map(fn (Remedy $remedy): array => $remedy->edit->asData()['set'], $advice->remedies),
+        );
         $this->assertSame('b', $this->shown($plan)[3]);
     }
 
@@ -261,10 +345,21 @@ final class ColourOrderTest extends PlanCase
         $this->assertSame('baabaabaabaa', $this->shown($this->row(12, 'every-3', ['a', 'b'])));
         $mirrored = $this->row(12, 'mirrored', ['a', 'b', 'c']);
         foreach ($mirrored->parts[0]->on->ties() as $tie) {
-            $partner = array_values(array_filter($mirrored->parts[0]->on->ties(), fn (Tie $other): bool => abs($other->place->x + $tie->place->x) + abs($other->place->y - $tie->place->y) < 0.01))[0];
+            $partner = array_values(
+                array_filter(
+                    $mirrored->parts[0]->on->ties(),
+                    fn (Tie $other): bool => abs($other->place->x + $tie->place->x) + abs($other->place->y - $tie->place->y) < 0.01,
+                ),
+            )[0];
             $this->assertSame($mirrored->parts[0]->on->at($tie)[0]->id, $mirrored->parts[0]->on->at($partner)[0]->id);
         }
-        $anchored = $this->plan(['ties' => [['layout' => 'crossbars-outer-mid']], 'materials' => self::MESHES, 'parts' => [['material' => ['a', 'b', 'c'], 'order' => 'anchor-crossbars', 'on' => 'row 2']]]);
+        $anchored = $this->plan(
+            [
+                'ties' => [['layout' => 'crossbars-outer-mid']],
+                'materials' => self::MESHES,
+                'parts' => [['material' => ['a', 'b', 'c'], 'order' => 'anchor-crossbars', 'on' => 'row 2']],
+            ],
+        );
         $this->assertSame('abacabacabac', $this->shown($anchored));
     }
 
@@ -278,7 +373,9 @@ final class ColourOrderTest extends PlanCase
     public function test_a_scarce_colour_on_two_rows_lies_apart_across_them_too(): void
     {
         $plan = $this->rows([6, 12], 'by-count', ['a: 15', 'b: 3']);
-        $ties = array_values(array_filter($plan->parts[0]->on->ties(), fn (Tie $tie): bool => $plan->parts[0]->on->at($tie)[0]->id === 'b'));
+        $ties = array_values(
+            array_filter($plan->parts[0]->on->ties(), fn (Tie $tie): bool => $plan->parts[0]->on->at($tie)[0]->id === 'b'),
+        );
         $this->assertSame([1, 2, 2], array_map(fn (Tie $tie): int => $tie->row, $ties));
         // One inside, and the two outside as far from it as from each other, nearly.
         $this->assertGreaterThan(6.5, min(Neighbours::apart($ties[0], $ties[1]), Neighbours::apart($ties[0], $ties[2])));
@@ -287,7 +384,13 @@ final class ColourOrderTest extends PlanCase
 
     public function test_over_rows_the_numbers_come_out_and_each_row_takes_its_share(): void
     {
-        $this->limitTo($this->trials(40))->forAll(Generators::choose(3, 12), Generators::choose(3, 18), Generators::choose(0, 6), Generators::choose(0, 4), Generators::choose(1, 30))
+        $this->limitTo($this->trials(40))->forAll(
+            Generators::choose(3, 12),
+            Generators::choose(3, 18),
+            Generators::choose(0, 6),
+            Generators::choose(0, 4),
+            Generators::choose(1, 30),
+        )
             ->then(function (int $inner, int $outer, int $b, int $c, int $painted): void {
                 $ties = $inner + $outer;
                 [$b, $c] = [min($b, intdiv($ties, 3)), min($c, intdiv($ties, 3))];
@@ -325,12 +428,17 @@ final class ColourOrderTest extends PlanCase
     public function test_every_dealing_deals_to_every_tie_the_same_every_time_and_keeps_when_another_is_chosen(string $key): void
     {
         $technique = $key === 'top-in-turn' ? 'starburst' : 'ruffle';
-        $before = $this->plan(['ties' => [['layout' => 'crossbars-outer-mid']], 'materials' => self::MESHES, 'parts' => [['kind' => $technique]]]);
+        $before = $this->plan(
+            ['ties' => [['layout' => 'crossbars-outer-mid']], 'materials' => self::MESHES, 'parts' => [['kind' => $technique]]],
+        );
         $plan = (new FillBlanks(['parts.l1.order' => $key]))->apply($before, $this->reader());
         $this->assertSame($key, $plan->parts[0]->on->slip->text('order'));
         $this->assertSame(range(1, 18), array_keys($plan->parts[0]->on->materialsByTie));
         $this->assertEquals($plan->parts[0]->on->materialsByTie, $this->plan($plan->write())->parts[0]->on->materialsByTie);
-        $this->assertSame('a', (new FillBlanks(['parts.l1.order' => 'alike']))->apply($plan, $this->reader())->parts[0]->on->materials[0]->id);
+        $this->assertSame(
+            'a',
+            (new FillBlanks(['parts.l1.order' => 'alike']))->apply($plan, $this->reader())->parts[0]->on->materials[0]->id,
+        );
     }
 
     private function row(int $ties, string $order, string|array $mesh, array $painted = []): Plan
@@ -340,7 +448,13 @@ final class ColourOrderTest extends PlanCase
 
     private function rows(array $rows, string $order, string|array $mesh, array $painted = []): Plan
     {
-        return $this->plan(['ties' => [['layout' => 'rows', 'rows' => $rows]], 'materials' => self::MESHES, 'parts' => [['material' => $mesh, 'order' => $order, 'painted' => $painted]]]);
+        return $this->plan(
+            [
+                'ties' => [['layout' => 'rows', 'rows' => $rows]],
+                'materials' => self::MESHES,
+                'parts' => [['material' => $mesh, 'order' => $order, 'painted' => $painted]],
+            ],
+        );
     }
 
     /** The mesh of each tie, a letter each. */
@@ -373,7 +487,12 @@ final class ColourOrderTest extends PlanCase
     {
         $ties = strlen($shown);
 
-        return array_values(array_map(fn (int $place): array => [$place + 1, ($place + 1) % $ties + 1], array_filter(range(0, $ties - 1), fn (int $place): bool => $shown[$place] === $shown[($place + 1) % $ties])));
+        return array_values(
+            array_map(
+                fn (int $place): array => [$place + 1, ($place + 1) % $ties + 1],
+                array_filter(range(0, $ties - 1), fn (int $place): bool => $shown[$place] === $shown[($place + 1) % $ties]),
+            ),
+        );
     }
 
     /** @return list<int> */
@@ -381,7 +500,10 @@ final class ColourOrderTest extends PlanCase
     {
         $places = array_keys(str_split($shown), $mesh, true);
 
-        return array_map(fn (int $index): int => ($places[$index + 1] ?? $places[0] + strlen($shown)) - $places[$index], array_keys($places));
+        return array_map(
+            fn (int $index): int => ($places[$index + 1] ?? $places[0] + strlen($shown)) - $places[$index],
+            array_keys($places),
+        );
     }
 
     private function turnedToA(string $shown): string

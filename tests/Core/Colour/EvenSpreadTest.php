@@ -70,7 +70,10 @@ final class EvenSpreadTest extends TestCase
     {
         $spaced = EvenSpread::over($ties, $closed, $counts, Effort::of(24_000_000));
         $this->assertTrue($spaced->proven);
-        $this->assertSame($counts, array_map(fn (int $colour): int => count(array_keys($spaced->order, $colour, true)), array_keys($counts)));
+        $this->assertSame(
+            $counts,
+            array_map(fn (int $colour): int => count(array_keys($spaced->order, $colour, true)), array_keys($counts)),
+        );
         $this->assertSame($this->bestOfAll($ties, $closed, $counts), $this->worth($spaced->order, $closed, $counts));
     }
 
@@ -85,11 +88,20 @@ final class EvenSpreadTest extends TestCase
 
     public function test_any_row_keeps_its_counts_and_is_laid_the_same_every_time(): void
     {
-        $this->limitTo($this->trials(60))->forAll(Generators::choose(1, 20), Generators::choose(0, 12), Generators::choose(0, 8), Generators::choose(0, 5), Generators::bool())
+        $this->limitTo($this->trials(60))->forAll(
+            Generators::choose(1, 20),
+            Generators::choose(0, 12),
+            Generators::choose(0, 8),
+            Generators::choose(0, 5),
+            Generators::bool(),
+        )
             ->then(function (int $a, int $b, int $c, int $d, bool $closed): void {
                 $counts = [$a, $b, $c, $d];
                 $spaced = EvenSpread::over(array_sum($counts), $closed, $counts, Effort::of(24_000_000));
-                $this->assertSame($counts, array_map(fn (int $colour): int => count(array_keys($spaced->order, $colour, true)), array_keys($counts)));
+                $this->assertSame(
+                    $counts,
+                    array_map(fn (int $colour): int => count(array_keys($spaced->order, $colour, true)), array_keys($counts)),
+                );
                 $this->assertEquals($spaced, EvenSpread::over(array_sum($counts), $closed, $counts, Effort::of(24_000_000)));
                 $evenness = new Evenness(array_sum($counts), $closed, $counts);
                 $this->assertLessThanOrEqual($evenness->of(array_reverse($spaced->order)), $evenness->of($spaced->order));
@@ -105,7 +117,10 @@ final class EvenSpreadTest extends TestCase
         $evenness = new Evenness(60, true, $counts);
         foreach (range(0, 58) as $one) {
             foreach (range($one + 1, 59) as $other) {
-                $this->assertGreaterThanOrEqual($evenness->of($order), $evenness->of(array_replace($order, [$one => $order[$other], $other => $order[$one]])));
+                $this->assertGreaterThanOrEqual(
+                    $evenness->of($order),
+                    $evenness->of(array_replace($order, [$one => $order[$other], $other => $order[$one]])),
+                );
             }
         }
     }

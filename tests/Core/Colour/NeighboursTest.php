@@ -43,7 +43,12 @@ final class NeighboursTest extends PlanCase
 
     public function test_only_adjoining_rows_are_neighbours(): void
     {
-        $rows = $this->plan(['form' => ['wires' => ['18 in', '16 in', '14 in', '12 in', '10 in', '8 in']], 'ties' => [['layout' => 'rows', 'rows' => [6, 6, 6]]]])->ties->groups[0]->rows;
+        $rows = $this->plan(
+            [
+                'form' => ['wires' => ['18 in', '16 in', '14 in', '12 in', '10 in', '8 in']],
+                'ties' => [['layout' => 'rows', 'rows' => [6, 6, 6]]],
+            ],
+        )->ties->groups[0]->rows;
         foreach ((new Neighbours($rows))->across() as [$one, $other]) {
             $this->assertSame(1, intdiv($other - 1, 6) - intdiv($one - 1, 6), "$one and $other");
         }

@@ -24,9 +24,20 @@ final class CutSheetTest extends PlanCase
         $this->assertSame([19.0, 38.0, 57.0], array_map(fn (SheetCut $cut): float => $cut->total->toInches(), $sheet->rolls[0]->cuts));
         $this->assertSame(['ruffle at tie 1', 'ruffle at tie 2', 'ruffle at tie 3'], array_column($sheet->rolls[0]->cuts, 'for'));
         // 5 in are too short to keep.
-        $this->assertSame([null, 'Sage mesh, 10 in wide, 17 in', 'Sage mesh, 10 in wide, 189 in'], array_map(fn (SheetRoll $roll): ?string => $roll->label?->words(), $sheet->rolls));
-        $this->assertSame(['5 in left: too short to keep', 'back on the shelf: Sage mesh, 10 in wide, 17 in'], array_map(fn (SheetRoll $roll): string => $roll->rest(Units::Inches), array_slice($sheet->rolls, 0, 2)));
-        $this->assertSame('nothing left', $this->sheet(['materials' => [['onHand' => ['57 in'], 'label' => 'measured']], 'parts' => [['on' => 'ties 1 to 3']]])->rolls[0]->rest(Units::Inches));
+        $this->assertSame(
+            [null, 'Sage mesh, 10 in wide, 17 in', 'Sage mesh, 10 in wide, 189 in'],
+            array_map(fn (SheetRoll $roll): ?string => $roll->label?->words(), $sheet->rolls),
+        );
+        $this->assertSame(
+            ['5 in left: too short to keep', 'back on the shelf: Sage mesh, 10 in wide, 17 in'],
+            array_map(fn (SheetRoll $roll): string => $roll->rest(Units::Inches), array_slice($sheet->rolls, 0, 2)),
+        );
+        $this->assertSame(
+            'nothing left',
+            $this->sheet(
+                ['materials' => [['onHand' => ['57 in'], 'label' => 'measured']], 'parts' => [['on' => 'ties 1 to 3']]],
+            )->rolls[0]->rest(Units::Inches),
+        );
         $this->assertSame([['1 new roll of Sage mesh'], [Caution::Cutter], 18], [$sheet->toBuy, $sheet->cautions, $sheet->count()]);
     }
 
@@ -41,15 +52,27 @@ final class CutSheetTest extends PlanCase
     public function test_a_run_is_not_cut_between_its_ties(): void
     {
         $sheet = $this->sheet($this->poofs());
-        $this->assertContains('Runs are not cut between ties: measure from tie to tie as you go, and cut once, behind the end tail.', $sheet->ways);
+        $this->assertContains(
+            'Runs are not cut between ties: measure from tie to tie as you go, and cut once, behind the end tail.',
+            $sheet->ways,
+        );
         $this->assertTrue($sheet->rolls[0]->cuts[0]->isTied);
         $this->assertSame(['start tail at tie 1', 'poof 1, to tie 2'], [$sheet->rolls[0]->cuts[0]->for, $sheet->rolls[0]->cuts[1]->for]);
     }
 
     public function test_the_longest_cuts_first_or_colour_by_colour(): void
     {
-        $plan = ['materials' => [['id' => 'a', 'name' => 'A'], ['id' => 'b', 'name' => 'B']], 'parts' => [['material' => 'a', 'length' => '14 in', 'on' => 'row 2'], ['material' => 'b', 'length' => '22 in', 'on' => 'row 1']]];
-        $names = fn (CutOrder $order): array => array_map(fn (SheetRoll $roll): string => $roll->wound->name(), $this->sheet($plan, $order)->rolls);
+        $plan = [
+            'materials' => [['id' => 'a', 'name' => 'A'], ['id' => 'b', 'name' => 'B']],
+            'parts' => [
+                ['material' => 'a', 'length' => '14 in', 'on' => 'row 2'],
+                ['material' => 'b', 'length' => '22 in', 'on' => 'row 1'],
+            ],
+        ];
+        $names = fn (CutOrder $order): array => array_map(
+            fn (SheetRoll $roll): string => $roll->wound->name(),
+            $this->sheet($plan, $order)->rolls,
+        );
         $this->assertSame([['A', 'B'], ['B', 'A']], [$names(CutOrder::ByColour), $names(CutOrder::LongestFirst)]);
     }
 

@@ -37,7 +37,13 @@ final class ChangeOfFormTest extends PlanCase
     #[DataProvider('changes')]
     public function test_any_form_can_be_changed_for_any_other_under_a_plan(string $from, string $to): void
     {
-        $before = $this->plan(['form' => ['kind' => $from], 'ties' => [[], ['layout' => 'free']], 'parts' => [['length' => '10 in'], ['kind' => 'ruffle', 'length' => '9 in', 'ties' => 't2']]]);
+        $before = $this->plan(
+            [
+                'form' => ['kind' => $from],
+                'ties' => [[], ['layout' => 'free']],
+                'parts' => [['length' => '10 in'], ['kind' => 'ruffle', 'length' => '9 in', 'ties' => 't2']],
+            ],
+        );
         $edit = new FillBlanks(['form.kind' => $to]);
         $after = $edit->apply($before, $this->reader());
         $this->assertSame($to, $after->formKind->key());
@@ -52,13 +58,24 @@ final class ChangeOfFormTest extends PlanCase
 
     public function test_what_both_forms_have_is_kept(): void
     {
-        $after = (new FillBlanks(['form.kind' => 'heart']))->apply($this->plan(['form' => ['kind' => 'rectangle', 'width' => '20 in', 'height' => '19 in', 'price' => '4.10'], 'parts' => []]), $this->reader());
-        $this->assertSame(['20 in', '19 in', '4.10'], [$after->formSlip->write()['width'], $after->formSlip->write()['height'], $after->formSlip->write()['price']]);
+        $after = (new FillBlanks(['form.kind' => 'heart']))->apply(
+            $this->plan(['form' => ['kind' => 'rectangle', 'width' => '20 in', 'height' => '19 in', 'price' => '4.10'], 'parts' => []]),
+            $this->reader(),
+        );
+        $this->assertSame(
+            ['20 in', '19 in', '4.10'],
+            [$after->formSlip->write()['width'], $after->formSlip->write()['height'], $after->formSlip->write()['price']],
+        );
     }
 
     public function test_what_no_longer_fits_is_named(): void
     {
-        $before = $this->plan(['materials' => [['id' => 'a', 'name' => 'Gold mesh'], ['id' => 'b', 'name' => 'Teal mesh']], 'parts' => [['material' => 'a', 'on' => 'row 1'], ['material' => 'b', 'on' => 'row 2']]]);
+        $before = $this->plan(
+            [
+                'materials' => [['id' => 'a', 'name' => 'Gold mesh'], ['id' => 'b', 'name' => 'Teal mesh']],
+                'parts' => [['material' => 'a', 'on' => 'row 1'], ['material' => 'b', 'on' => 'row 2']],
+            ],
+        );
         $edit = new FillBlanks(['form.kind' => 'stick']);
         $lost = $edit->lost($before, $edit->apply($before, $this->reader()));
         $this->assertSame([
@@ -80,9 +97,15 @@ final class ChangeOfFormTest extends PlanCase
     public function test_a_form_from_the_shelf_brings_its_own_measures(): void
     {
         $before = $this->plan(['form' => ['price' => '1.00']]);
-        $edit = new TakeForm('Bent ring', ['kind' => 'ring', 'wires' => ['20 in', '18 in', '16 in'], 'crossbars' => 8, 'welds' => ['4: out'], 'price' => '2.50']);
+        $edit = new TakeForm(
+            'Bent ring',
+            ['kind' => 'ring', 'wires' => ['20 in', '18 in', '16 in'], 'crossbars' => 8, 'welds' => ['4: out'], 'price' => '2.50'],
+        );
         $after = $edit->apply($before, $this->reader());
-        $this->assertSame([24, '2.50', ['4: out']], [$after->ties->count(), $after->formSlip->write()['price'], $after->formSlip->write()['welds']]);
+        $this->assertSame(
+            [24, '2.50', ['4: out']],
+            [$after->ties->count(), $after->formSlip->write()['price'], $after->formSlip->write()['welds']],
+        );
         $this->assertSame('the form: Bent ring, from the shelf', $edit->words($before, $after));
     }
 
@@ -111,7 +134,11 @@ final class ChangeOfFormTest extends PlanCase
     public function test_a_click_near_the_form_puts_a_tie_on_what_is_nearest(): void
     {
         $kinds = array_keys(Craft::standard()->forms);
-        $this->limitTo($this->trials(100))->forAll(Generators::elements(...$kinds), Generators::choose(0, 1000), Generators::choose(-10, 10))->then(function (string $kind, int $part, int $tenths): void {
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::elements(...$kinds),
+            Generators::choose(0, 1000),
+            Generators::choose(-10, 10),
+        )->then(function (string $kind, int $part, int $tenths): void {
             $plan = $this->plan(['form' => ['kind' => $kind], 'ties' => [['layout' => 'free']], 'parts' => []]);
             // Somewhere along the outermost wire, up to an inch beside it.
             $wire = Seat::wire(1);

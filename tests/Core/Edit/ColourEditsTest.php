@@ -34,7 +34,16 @@ final class ColourEditsTest extends PlanCase
 
     public function test_of_two_layers_on_a_tie_the_later_is_painted(): void
     {
-        $plan = $this->plan(['materials' => self::MESHES, 'parts' => [['id' => 'one'], ['id' => 'two', 'kind' => 'second-across', 'on' => 'row 1'], ['id' => 'run', 'kind' => 'poof-run']]]);
+        $plan = $this->plan(
+            [
+                'materials' => self::MESHES,
+                'parts' => [
+                    ['id' => 'one'],
+                    ['id' => 'two', 'kind' => 'second-across', 'on' => 'row 1'],
+                    ['id' => 'run', 'kind' => 'poof-run'],
+                ],
+            ],
+        );
         $this->assertSame(['two', 'one'], [PaintTie::partOn($plan, 2)->id, PaintTie::partOn($plan, 12)->id]);
         $this->assertNull(PaintTie::partOn($plan, 19));
     }
@@ -54,7 +63,10 @@ final class ColourEditsTest extends PlanCase
     #[TestWith(['', []])]
     public function test_what_is_painted_is_written_in_the_maker_s_words(string $typed, array $painted): void
     {
-        $this->assertSame($painted, (new FillBlanks(['parts.l1.painted' => $typed]))->apply($this->two(), $this->reader())->parts[0]->on->colourTask->painted);
+        $this->assertSame(
+            $painted,
+            (new FillBlanks(['parts.l1.painted' => $typed]))->apply($this->two(), $this->reader())->parts[0]->on->colourTask->painted,
+        );
     }
 
     #[TestWith(['3 to 5', 'names no mesh of this plan'])]
@@ -103,16 +115,35 @@ final class ColourEditsTest extends PlanCase
 
     public function test_whatever_is_dealt_and_painted_every_tie_has_its_piece_and_every_piece_is_cut(): void
     {
-        $dealings = array_values(array_filter(array_keys(Craft::standard()->colourOrders), fn (string $key): bool => $key !== 'top-in-turn'));
-        $this->limitTo($this->trials(40))->forAll(Generators::elements(...$dealings), Generators::choose(1, 24), Generators::choose(0, 9), Generators::choose(1, 24))
+        $dealings = array_values(
+            array_filter(array_keys(Craft::standard()->colourOrders), fn (string $key): bool => $key !== 'top-in-turn'),
+        );
+        $this->limitTo($this->trials(40))->forAll(
+            Generators::elements(...$dealings),
+            Generators::choose(1, 24),
+            Generators::choose(0, 9),
+            Generators::choose(1, 24),
+        )
             ->then(function (string $order, int $inner, int $outer, int $tie): void {
                 $rows = $outer === 0 ? [$inner] : [$inner, $outer];
-                $plan = $this->plan(['ties' => [['layout' => 'rows', 'rows' => $rows]], 'materials' => array_map(fn (array $mesh): array => [...$mesh, 'roll' => '90 yd', 'label' => 'measured'], self::MESHES), 'parts' => [['length' => '10 in']]]);
+                $plan = $this->plan(
+                    [
+                        'ties' => [['layout' => 'rows', 'rows' => $rows]],
+                        'materials' => array_map(
+                            fn (array $mesh): array => [...$mesh, 'roll' => '90 yd', 'label' => 'measured'],
+                            self::MESHES,
+                        ),
+                        'parts' => [['length' => '10 in']],
+                    ],
+                );
                 $plan = (new FillBlanks(['parts.l1.order' => $order]))->apply($plan, $this->reader());
                 $plan = $tie <= array_sum($rows) ? PaintTie::with($tie, 'c')->apply($plan, $this->reader()) : $plan;
                 $result = $this->work($plan->write());
                 $this->assertSame(array_sum($rows), count($result->parts[0]->elements));
-                $this->assertSame(10 * array_sum($rows), (int) array_sum(array_map(fn ($mesh): float => $mesh->plan->used()->toInches(), $result->wound)));
+                $this->assertSame(
+                    10 * array_sum($rows),
+                    (int) array_sum(array_map(fn ($mesh): float => $mesh->plan->used()->toInches(), $result->wound)),
+                );
                 $this->assertSame($plan->write(), $this->plan($plan->write())->write());
             });
     }

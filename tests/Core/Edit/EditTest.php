@@ -94,15 +94,26 @@ final class EditTest extends PlanCase
 
     public function test_another_technique_keeps_what_it_also_has(): void
     {
-        $plan = $this->plan(['materials' => [['id' => 'a'], ['id' => 'b', 'name' => 'Gold mesh']], 'parts' => [['material' => 'b', 'on' => 'row 2', 'length' => '12 in']]]);
+        $plan = $this->plan(
+            [
+                'materials' => [['id' => 'a'], ['id' => 'b', 'name' => 'Gold mesh']],
+                'parts' => [['material' => 'b', 'on' => 'row 2', 'length' => '12 in']],
+            ],
+        );
         $layer = $this->edit($plan, new FillBlanks(['parts.l1.kind' => 'poof-run']))->parts[0];
-        $this->assertSame(['Gold mesh', 'row 2', '9 in'], [$layer->materialNames(), $layer->on->slip->object('on', TiePick::class)->key(), $layer->on->slip->write()['pitch']]);
+        $this->assertSame(
+            ['Gold mesh', 'row 2', '9 in'],
+            [$layer->materialNames(), $layer->on->slip->object('on', TiePick::class)->key(), $layer->on->slip->write()['pitch']],
+        );
     }
 
     public function test_another_layout_puts_a_layer_whose_row_is_gone_on_every_tie(): void
     {
         $after = $this->edit($this->plan(['parts' => [['on' => 'row 2']]]), new FillBlanks(['ties.t1.layout' => 'n-a-section']));
-        $this->assertSame([TiePick::EVERY_TIE, 24], [$after->parts[0]->on->slip->object('on', TiePick::class)->key(), count($after->parts[0]->demand->elements)]);
+        $this->assertSame(
+            [TiePick::EVERY_TIE, 24],
+            [$after->parts[0]->on->slip->object('on', TiePick::class)->key(), count($after->parts[0]->demand->elements)],
+        );
     }
 
     public function test_several_blanks_are_filled_together_or_not_at_all(): void
@@ -142,7 +153,11 @@ final class EditTest extends PlanCase
     public function test_a_mesh_that_is_used_or_the_last_one_stays(): void
     {
         $this->assertFault('/materials', 'is used by a layer', fn () => $this->edit($this->plan(), new RemoveMaterial('m1')));
-        $this->assertFault('/materials', 'needs at least one mesh', fn () => $this->edit($this->plan(['parts' => []]), new RemoveMaterial('m1')));
+        $this->assertFault(
+            '/materials',
+            'needs at least one mesh',
+            fn () => $this->edit($this->plan(['parts' => []]), new RemoveMaterial('m1')),
+        );
         $plan = $this->edit($this->plan(['materials' => [['id' => 'a'], ['id' => 'b']]]), new RemoveMaterial('b'));
         $this->assertSame(['a'], array_map(fn (Wound $mesh): string => $mesh->id, $plan->wound()));
     }
@@ -150,7 +165,11 @@ final class EditTest extends PlanCase
     public function test_a_plan_holds_twelve_layers_and_twelve_meshes(): void
     {
         $this->assertFault('/parts', 'up to 12 layers', fn () => $this->edit($this->plan(['parts' => array_fill(0, 12, [])]), new AddPart));
-        $this->assertFault('/materials', 'up to 12 meshes', fn () => $this->edit($this->plan(['materials' => array_fill(0, 12, [])]), new AddMaterial));
+        $this->assertFault(
+            '/materials',
+            'up to 12 meshes',
+            fn () => $this->edit($this->plan(['materials' => array_fill(0, 12, [])]), new AddMaterial),
+        );
     }
 
     /** @return iterable<string, array{Edit, string}> */
@@ -160,7 +179,10 @@ final class EditTest extends PlanCase
         yield 'a layer taken away' => [new RemovePart('l1'), 'the ruffles of Sage mesh taken away'];
         yield 'a layer moved' => [new MovePart('l1', earlier: false), 'the ruffles of Sage mesh made later'];
         yield 'a mesh added' => [new AddMaterial, 'a mesh added'];
-        yield 'two blanks' => [new FillBlanks(['form.crossbars' => '5', 'parts.l1.length' => '20']), 'the number of crossbars, and so of sections: 6, now 5; the length of a piece: 19 in, now 20 in'];
+        yield 'two blanks' => [
+            new FillBlanks(['form.crossbars' => '5', 'parts.l1.length' => '20']),
+            'the number of crossbars, and so of sections: 6, now 5; the length of a piece: 19 in, now 20 in',
+        ];
     }
 
     #[DataProvider('told')]

@@ -32,7 +32,13 @@ final class NastyInputTest extends PlanCase
     #[DataProvider('kinds')]
     public function test_nothing_that_is_typed_stumbles(string $kind): void
     {
-        $plan = $this->plan(['form' => ['kind' => $kind], 'ties' => [[], ['layout' => 'free'], ['layout' => 'every-so-far', 'every' => '4 in']], 'parts' => [['length' => '10 in']]]);
+        $plan = $this->plan(
+            [
+                'form' => ['kind' => $kind],
+                'ties' => [[], ['layout' => 'free'], ['layout' => 'every-so-far', 'every' => '4 in']],
+                'parts' => [['length' => '10 in']],
+            ],
+        );
         $engine = Engine::standard(Craft::standard());
         $taken = 0;
         foreach ($plan->slips() as $address => $slip) {

@@ -16,7 +16,10 @@ final class PartLotsTest extends PlanCase
     {
         $plan = $this->parted(['materials' => [['onHand' => ['175 in lot C2', '60 in', '180 in lot B7'], 'price' => '7.00']]]);
         $this->assertSame(['Sage mesh, lot B7', 'Sage mesh, lot C2'], array_map(fn (Wound $mesh): string => $mesh->name(), $plan->wound()));
-        $this->assertSame([['60 in', '180 in lot B7'], ['175 in lot C2']], array_map(fn (Wound $mesh): array => $mesh->slip->write()['onHand'], $plan->wound()));
+        $this->assertSame(
+            [['60 in', '180 in lot B7'], ['175 in lot C2']],
+            array_map(fn (Wound $mesh): array => $mesh->slip->write()['onHand'], $plan->wound()),
+        );
         $this->assertSame([700, 700], array_map(fn (Wound $mesh): int => $mesh->price()->cents, $plan->wound()));
         $this->assertNotSame($plan->wound()[0]->slip->text('hatch'), $plan->wound()[1]->slip->text('hatch'));
         $dealt = array_map(fn ($cut): string => $cut->material, $plan->parts[0]->demand->cuts);
@@ -36,7 +39,9 @@ final class PartLotsTest extends PlanCase
     public function test_a_bundle_takes_half_of_each_and_crossed_pieces_one_of_each(): void
     {
         $lots = [['onHand' => ['200 in lot B7', '175 in lot C2']]];
-        $mesh = fn (string $technique, array $mesh): array => $this->parted(['materials' => $lots, 'parts' => [['kind' => $technique, 'material' => $mesh, 'length' => '9 in']]])->write()['parts'][0]['material'];
+        $mesh = fn (string $technique, array $mesh): array => $this->parted(
+            ['materials' => $lots, 'parts' => [['kind' => $technique, 'material' => $mesh, 'length' => '9 in']]],
+        )->write()['parts'][0]['material'];
         $this->assertSame(['m1: 2', 'm2: 2'], $mesh('rolled-bundle', ['m1: 4']));
         $this->assertSame(['m1', 'm2'], $mesh('crossed-curled-ruffles', ['m1', 'm1']));
     }
@@ -59,9 +64,26 @@ final class PartLotsTest extends PlanCase
 
     public function test_what_cannot_go_by_turns_is_refused_with_what_to_do(): void
     {
-        $this->assertFault('/materials', 'Only one lot of Sage mesh is on hand, or none is noted. Note the lot behind each roll', fn () => $this->parted(['materials' => [['onHand' => ['200 in lot B7', '60 in']]]]));
-        $this->assertFault('/parts', 'No layer is of Sage mesh alone', fn () => $this->parted(['materials' => [['onHand' => ['200 in lot B7', '60 in lot C2']], ['id' => 'm2', 'name' => 'Gold']], 'parts' => [['material' => ['m1', 'm2'], 'order' => 'in-turn']]]));
-        $this->assertFault('/parts', 'No layer is of Sage mesh alone', fn () => $this->parted(['parts' => [], 'materials' => [['onHand' => ['200 in lot B7', '60 in lot C2']]]]));
+        $this->assertFault(
+            '/materials',
+            'Only one lot of Sage mesh is on hand, or none is noted. Note the lot behind each roll',
+            fn () => $this->parted(['materials' => [['onHand' => ['200 in lot B7', '60 in']]]]),
+        );
+        $this->assertFault(
+            '/parts',
+            'No layer is of Sage mesh alone',
+            fn () => $this->parted(
+                [
+                    'materials' => [['onHand' => ['200 in lot B7', '60 in lot C2']], ['id' => 'm2', 'name' => 'Gold']],
+                    'parts' => [['material' => ['m1', 'm2'], 'order' => 'in-turn']],
+                ],
+            ),
+        );
+        $this->assertFault(
+            '/parts',
+            'No layer is of Sage mesh alone',
+            fn () => $this->parted(['parts' => [], 'materials' => [['onHand' => ['200 in lot B7', '60 in lot C2']]]]),
+        );
     }
 
     /** @param  array<string, mixed>  $document */

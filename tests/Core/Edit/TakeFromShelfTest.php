@@ -13,10 +13,18 @@ final class TakeFromShelfTest extends PlanCase
 {
     public function test_what_the_shelf_says_is_written_and_the_rest_stays(): void
     {
-        $plan = $this->plan(['materials' => [['id' => 'a', 'rolls' => 3, 'trim' => '1 in'], ['id' => 'b', 'name' => 'Gold mesh']], 'parts' => [['material' => 'a']]]);
+        $plan = $this->plan(
+            [
+                'materials' => [['id' => 'a', 'rolls' => 3, 'trim' => '1 in'], ['id' => 'b', 'name' => 'Gold mesh']],
+                'parts' => [['material' => 'a']],
+            ],
+        );
         $edit = new TakeFromShelf(['a' => ['name' => 'Moss mesh', 'onHand' => ['131 in (shelf 4)', '2 x 20 in lot B7']]]);
         $after = $edit->apply($plan, $this->reader());
-        $this->assertSame(['Moss mesh', 3, '1 in', ['131 in (shelf 4)', '2 x 20 in lot B7']], array_map(fn (string $key): mixed => $after->wound()[0]->slip->write()[$key], ['name', 'rolls', 'trim', 'onHand']));
+        $this->assertSame(
+            ['Moss mesh', 3, '1 in', ['131 in (shelf 4)', '2 x 20 in lot B7']],
+            array_map(fn (string $key): mixed => $after->wound()[0]->slip->write()[$key], ['name', 'rolls', 'trim', 'onHand']),
+        );
         $this->assertSame($plan->wound()[1]->slip->write(), $after->wound()[1]->slip->write());
         $this->assertSame(['Moss mesh as on the shelf', []], [$edit->words($plan, $after), $edit->lost($plan, $after)]);
     }
@@ -29,15 +37,25 @@ final class TakeFromShelfTest extends PlanCase
 
     public function test_what_the_plan_does_not_take_is_refused_at_its_place(): void
     {
-        $this->assertFault('/materials/0/onHand', 'is not a length', fn () => (new TakeFromShelf(['m1' => ['onHand' => ['131 in (shelf 4) and more']]]))->apply($this->plan(), $this->reader()));
+        $this->assertFault(
+            '/materials/0/onHand',
+            'is not a length',
+            fn () => (new TakeFromShelf(['m1' => ['onHand' => ['131 in (shelf 4) and more']]]))->apply($this->plan(), $this->reader()),
+        );
     }
 
     public function test_lots_are_spoken_of_only_where_there_are_some(): void
     {
-        $use = fn (array $onHand): string => Recipe::of($plan = $this->plan(['materials' => [['onHand' => $onHand]]]), $this->work($plan->write()))->uses['m1']->text();
+        $use = fn (array $onHand): string => Recipe::of(
+            $plan = $this->plan(['materials' => [['onHand' => $onHand]]]),
+            $this->work($plan->write()),
+        )->uses['m1']->text();
         $this->assertSame('On hand nothing; new rolls as many as needed, 0 in off each.', $use([]));
         $this->assertSame('On hand 131 in, 6 x 20 in; new rolls as many as needed, 0 in off each.', $use(['131 in', '6 x 20 in']));
-        $this->assertSame('On hand 131 in lot A, never two lots in one piece; new rolls as many as needed, 0 in off each.', $use(['131 in lot A']));
+        $this->assertSame(
+            'On hand 131 in lot A, never two lots in one piece; new rolls as many as needed, 0 in off each.',
+            $use(['131 in lot A']),
+        );
     }
 
     public function test_units_and_undo_of_what_is_on_hand_go_both_ways(): void

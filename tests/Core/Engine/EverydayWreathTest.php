@@ -21,7 +21,10 @@ final class EverydayWreathTest extends PlanCase
     public function test_it_takes_342_in_of_one_roll_and_leaves_18(): void
     {
         $mesh = $this->work($this->everyday())->wound[0];
-        $this->assertSame(['342 in', 1, '18 in', '18 in'], [$mesh->used->shown, $mesh->rolls->value, $mesh->left->shown, $mesh->slack->shown]);
+        $this->assertSame(
+            ['342 in', 1, '18 in', '18 in'],
+            [$mesh->used->shown, $mesh->rolls->value, $mesh->left->shown, $mesh->slack->shown],
+        );
         $this->assertSame(['roll 1: 18 x 19 in = 342 in'], $mesh->used->because);
         $this->assertSame(['roll 1: 360 in - 342 in = 18 in'], $mesh->left->because);
         $this->assertSame('fits', $mesh->verdict->words());
@@ -63,14 +66,22 @@ final class EverydayWreathTest extends PlanCase
     public function test_its_minutes_are_the_sum_of_the_starting_guesses(): void
     {
         // 18 ties at 0.3, 18 cuts at 0.1, 18 ruffles at 1, fluffing 10, hanger and back 5.
-        $this->assertSame(['about 40 min', 40], [$this->work($this->everyday())->tally->minutes->shown, $this->work($this->everyday())->tally->minutes->value]);
+        $this->assertSame(
+            ['about 40 min', 40],
+            [$this->work($this->everyday())->tally->minutes->shown, $this->work($this->everyday())->tally->minutes->value],
+        );
     }
 
     public function test_each_tie_says_what_it_carries_and_each_ruffle_its_roll(): void
     {
         $result = $this->work($this->everyday());
         $this->assertSame(['ruffle 7 of Sage mesh'], $result->ties[6]->carries);
-        $this->assertSame([['m1' => [1]]], array_values(array_unique(array_map(fn (ElementResult $element): array => $element->rolls, $result->parts[0]->elements), SORT_REGULAR)));
+        $this->assertSame(
+            [['m1' => [1]]],
+            array_values(
+                array_unique(array_map(fn (ElementResult $element): array => $element->rolls, $result->parts[0]->elements), SORT_REGULAR),
+            ),
+        );
     }
 
     #[TestWith(['whole', 18, 1, '$8.83'])]
@@ -80,12 +91,21 @@ final class EverydayWreathTest extends PlanCase
     public function test_halves_and_thirds_of_stems_are_pooled_and_rounded_up(string $kind, int $stems, int $packs, string $cost): void
     {
         $result = $this->work(['ties' => [['stem' => $kind]]] + $this->everyday());
-        $this->assertSame([$stems, $packs, $cost], [$this->used($result, 'stems'), $result->goodsOf('stems')->packs, $result->cost->byLength->shown]);
+        $this->assertSame(
+            [$stems, $packs, $cost],
+            [$this->used($result, 'stems'), $result->goodsOf('stems')->packs, $result->cost->byLength->shown],
+        );
     }
 
     public function test_an_odd_number_of_halves_takes_a_stem_more_and_stems_come_in_whole_packs(): void
     {
-        $stems = $this->work(['form' => ['crossbars' => 5], 'ties' => [['stem' => 'half']], 'materials' => [[], ['id' => 'stems', 'kind' => 'stems', 'pack' => 7]]])->goodsOf('stems');
+        $stems = $this->work(
+            [
+                'form' => ['crossbars' => 5],
+                'ties' => [['stem' => 'half']],
+                'materials' => [[], ['id' => 'stems', 'kind' => 'stems', 'pack' => 7]],
+            ],
+        )->goodsOf('stems');
         $this->assertSame([8, 2], [$stems->pieces, $stems->packs]);
         $this->assertSame(['8 stems from packs of 7, 6 left over'], $stems->bought->because);
     }
@@ -103,7 +123,11 @@ final class EverydayWreathTest extends PlanCase
     {
         $result = $this->work([
             'materials' => [['id' => 'gold', 'name' => 'Gold mesh'], ['id' => 'teal', 'name' => 'Teal mesh']],
-            'parts' => [['on' => 'row 1', 'material' => 'gold'], ['on' => 'row 2', 'material' => 'teal'], ['on' => 'row 1', 'material' => 'gold', 'length' => '10 in']],
+            'parts' => [
+                ['on' => 'row 1', 'material' => 'gold'],
+                ['on' => 'row 2', 'material' => 'teal'],
+                ['on' => 'row 1', 'material' => 'gold', 'length' => '10 in'],
+            ],
         ]);
         $this->assertSame(['174 in', '228 in'], [$result->wound[0]->used->shown, $result->wound[1]->used->shown]);
         $this->assertSame(['ruffle 1 of Gold mesh', 'ruffle 1 of Gold mesh'], $result->ties[0]->carries);
@@ -125,7 +149,10 @@ final class EverydayWreathTest extends PlanCase
         $this->assertSame($inches->cost->byLength->shown, $metric->cost->byLength->shown);
         $this->assertSame($inches->wound[0]->used->value, $metric->wound[0]->used->value);
         // 342 in are 868.68 cm, needed: up; 18 in are 45.72 cm, available: down.
-        $this->assertSame(['869 cm', '45.5 cm', 'about 58 cm'], [$metric->wound[0]->used->shown, $metric->wound[0]->left->shown, $metric->tally->across->shown]);
+        $this->assertSame(
+            ['869 cm', '45.5 cm', 'about 58 cm'],
+            [$metric->wound[0]->used->shown, $metric->wound[0]->left->shown, $metric->tally->across->shown],
+        );
     }
 
     public function test_the_same_plan_always_gives_the_same_result(): void

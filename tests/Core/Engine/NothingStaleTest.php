@@ -34,7 +34,11 @@ final class NothingStaleTest extends TestCase
                     continue;
                 }
                 $fresh = (new FillBlanks($fill))->apply($plan, new PlanReader(Craft::standard()));
-                $this->assertSame(json_encode(Engine::standard(Craft::standard())->work($fresh)), json_encode($engine->work($edited)), "$name with ".json_encode($fill));
+                $this->assertSame(
+                    json_encode(Engine::standard(Craft::standard())->work($fresh)),
+                    json_encode($engine->work($edited)),
+                    "$name with ".json_encode($fill),
+                );
                 $compared++;
             }
         }

@@ -15,16 +15,28 @@ final class OnHandTest extends PlanCase
         $mesh = $this->mesh(['onHand' => ['131 in', '62 in', '18 in'], 'label' => 'measured']);
         // 18 pieces of 19 in: 6 and 3 of the part rolls, none of the short one, 9 of a new one.
         $this->assertSame([['part roll', '57 in'], ['part roll', '114 in'], ['new roll', '171 in']], $this->rolls($mesh));
-        $this->assertSame(['3 rolls', '342 in on 2 part rolls and 1 new roll of 360 in, as many as needed, beside 131 in, 62 in, 18 in on hand'], [$mesh->rolls->shown, $mesh->rolls->because[0]]);
-        $this->assertSame('proven: no other way of cutting leaves less unmet, costs less for new rolls or opens fewer full rolls', $mesh->rolls->because[1]);
+        $this->assertSame(
+            ['3 rolls', '342 in on 2 part rolls and 1 new roll of 360 in, as many as needed, beside 131 in, 62 in, 18 in on hand'],
+            [$mesh->rolls->shown, $mesh->rolls->because[0]],
+        );
+        $this->assertSame(
+            'proven: no other way of cutting leaves less unmet, costs less for new rolls or opens fewer full rolls',
+            $mesh->rolls->because[1],
+        );
         $this->assertContains('roll 2, a part roll of 131 in: 6 x 19 in = 114 in', $mesh->used->because);
     }
 
     public function test_two_short_rolls_at_one_percent_are_safe_for_eight_pieces_of_22_in(): void
     {
-        $at = fn (array $ties): WoundResult => $this->mesh(['onHand' => ['2 x 180 in by label'], 'roll' => '5 yd', 'allowance' => '1 %'], ['length' => '22 in', 'on' => 'ties '.implode(', ', $ties)]);
+        $at = fn (array $ties): WoundResult => $this->mesh(
+            ['onHand' => ['2 x 180 in by label'], 'roll' => '5 yd', 'allowance' => '1 %'],
+            ['length' => '22 in', 'on' => 'ties '.implode(', ', $ties)],
+        );
         $eight = $at(range(1, 16));
-        $this->assertSame([[['full roll', '176 in'], ['full roll', '176 in']], true, '2 1/8 in'], [$this->rolls($eight), $eight->verdict->isGood(), $eight->slack->shown]);
+        $this->assertSame(
+            [[['full roll', '176 in'], ['full roll', '176 in']], true, '2 1/8 in'],
+            [$this->rolls($eight), $eight->verdict->isGood(), $eight->slack->shown],
+        );
         $this->assertContains('178.2 in safe - 176 in on the fullest roll = 2.2 in', $eight->slack->because);
         $this->assertSame(['full roll', 'full roll', 'new roll'], array_column($this->rolls($at(range(1, 17))), 0));
     }
@@ -41,10 +53,20 @@ final class OnHandTest extends PlanCase
     {
         $result = $this->work(['materials' => [['onHand' => ['40 in'], 'roll' => '7 yd', 'label' => 'measured', 'rolls' => 1]]]);
         $this->assertTrue($result->verdict->short);
-        $this->assertSame('What is on hand and 1 new roll of Sage mesh run out before tie 16. Ties 16 to 18 would stay bare.', $result->advice[0]->sentence);
+        $this->assertSame(
+            'What is on hand and 1 new roll of Sage mesh run out before tie 16. Ties 16 to 18 would stay bare.',
+            $result->advice[0]->sentence,
+        );
         $remedy = $result->advice[0]->remedies[0];
         $this->assertStringStartsWith('Cut ', $remedy->label);
-        $this->assertFalse($this->work(['materials' => [['onHand' => ['40 in'], 'roll' => '7 yd', 'label' => 'measured', 'rolls' => 1]], 'parts' => [['length' => $remedy->edit->asData()['set']['parts.l1.length']]]])->verdict->short);
+        $this->assertFalse(
+            $this->work(
+                [
+                    'materials' => [['onHand' => ['40 in'], 'roll' => '7 yd', 'label' => 'measured', 'rolls' => 1]],
+                    'parts' => [['length' => $remedy->edit->asData()['set']['parts.l1.length']]],
+                ],
+            )->verdict->short,
+        );
     }
 
     public function test_every_inch_counts_what_lies_untouched_beside_it(): void
@@ -58,9 +80,16 @@ final class OnHandTest extends PlanCase
     {
         $written = fn (string|array $typed): array => $this->plan(['materials' => [['onHand' => $typed]]])->wound()[0]->slip->write()['onHand'];
         $this->assertSame([], $written('nothing'));
-        $this->assertSame(['131 in', '6 x 20 in', '2 x 360 in by label lot B7 (shelf 17)', '18 1/2 in lot 3/A'], $written(['131 in', '6 x 20 in', '2 x 10 yd by label lot B7 shelf 17', '18.5 in lot 3/A']));
+        $this->assertSame(
+            ['131 in', '6 x 20 in', '2 x 360 in by label lot B7 (shelf 17)', '18 1/2 in lot 3/A'],
+            $written(['131 in', '6 x 20 in', '2 x 10 yd by label lot B7 shelf 17', '18.5 in lot 3/A']),
+        );
         foreach ([['a lot', 'a lot'], ['0 x 20 in', 'between 1 and 500'], ['1/2 in', 'What is on hand must be between 1 in and 200 yd'], ['131', 'unit'], [array_fill(0, 61, '20 in'), '0 to 60'], [7, 'list of lengths']] as [$typed, $says]) {
-            $this->assertFault('/materials/0/onHand', $says, fn () => $this->plan(['materials' => [['onHand' => is_string($typed) ? [$typed] : $typed]]]));
+            $this->assertFault(
+                '/materials/0/onHand',
+                $says,
+                fn () => $this->plan(['materials' => [['onHand' => is_string($typed) ? [$typed] : $typed]]]),
+            );
         }
     }
 
@@ -68,14 +97,38 @@ final class OnHandTest extends PlanCase
     {
         $result = $this->work([
             'materials' => [['onHand' => ['131 in', '62 in', '18 in'], 'label' => 'measured']],
-            'parts' => [['length' => '22 in', 'on' => 'row 1'], ['length' => '14 in', 'on' => 'row 2'], ['kind' => 'second-across', 'length' => '8 in', 'on' => 'row 1']],
+            'parts' => [
+                ['length' => '22 in', 'on' => 'row 1'],
+                ['length' => '14 in', 'on' => 'row 2'],
+                ['kind' => 'second-across', 'length' => '8 in', 'on' => 'row 1'],
+            ],
         ]);
         $mesh = $result->wound[0];
-        $this->assertSame([['part roll', '16 in'], ['part roll', '60 in'], ['part roll', '130 in'], ['new roll', '142 in']], $this->rolls($mesh));
-        $this->assertSame(['218 in', true], [$this->plan()->units()->available($mesh->plan->rolls[3]->left()), $mesh->plan->isProvenBest()]);
+        $this->assertSame(
+            [['part roll', '16 in'], ['part roll', '60 in'], ['part roll', '130 in'], ['new roll', '142 in']],
+            $this->rolls($mesh),
+        );
+        $this->assertSame(
+            ['218 in', true],
+            [$this->plan()->units()->available($mesh->plan->rolls[3]->left()), $mesh->plan->isProvenBest()],
+        );
         $json = json_decode(json_encode($mesh, JSON_THROW_ON_ERROR), true);
-        $this->assertSame(['isBest' => true, 'unmet' => ['is' => 0, 'atLeast' => 0], 'money' => ['is' => '6.50', 'atLeast' => '6.50'], 'opened' => ['is' => 1, 'atLeast' => 1]], $json['proof']);
-        $this->assertSame([['part roll', null, null, '18 in'], ['new roll', null, null, '360 in']], array_map(fn (array $cut): array => [$cut['from'], $cut['lot'], $cut['item'], $cut['length']], [$json['cuts'][0], $json['cuts'][3]]));
+        $this->assertSame(
+            [
+                'isBest' => true,
+                'unmet' => ['is' => 0, 'atLeast' => 0],
+                'money' => ['is' => '6.50', 'atLeast' => '6.50'],
+                'opened' => ['is' => 1, 'atLeast' => 1],
+            ],
+            $json['proof'],
+        );
+        $this->assertSame(
+            [['part roll', null, null, '18 in'], ['new roll', null, null, '360 in']],
+            array_map(
+                fn (array $cut): array => [$cut['from'], $cut['lot'], $cut['item'], $cut['length']],
+                [$json['cuts'][0], $json['cuts'][3]],
+            ),
+        );
     }
 
     public function test_a_run_uses_up_part_rolls_before_a_new_one_and_is_proven(): void
@@ -91,7 +144,10 @@ final class OnHandTest extends PlanCase
 
     public function test_a_remedy_that_opens_more_says_what_that_costs(): void
     {
-        $plan = ['materials' => [['onHand' => ['200 in'], 'roll' => '5 yd', 'label' => 'measured', 'rolls' => 1, 'price' => '2.25']], 'parts' => [['length' => '24 in']]];
+        $plan = [
+            'materials' => [['onHand' => ['200 in'], 'roll' => '5 yd', 'label' => 'measured', 'rolls' => 1, 'price' => '2.25']],
+            'parts' => [['length' => '24 in']],
+        ];
         $remedies = $this->work($plan)->advice[0]->remedies;
         $effects = array_combine(array_column($remedies, 'label'), array_column($remedies, 'effect'));
         $this->assertStringStartsWith('opens 3 rolls; buys 1 roll more for $2.25; uses 432 in', $effects['Have 2 rolls at hand']);
@@ -101,7 +157,10 @@ final class OnHandTest extends PlanCase
     /** @return list<array{string, string}> where each roll comes from and what is cut from it */
     private function rolls(WoundResult $mesh): array
     {
-        return array_map(fn (RollUse $roll): array => [$roll->stock->origin->value, $this->plan()->units()->exact($roll->used())], $mesh->plan->rolls);
+        return array_map(
+            fn (RollUse $roll): array => [$roll->stock->origin->value, $this->plan()->units()->exact($roll->used())],
+            $mesh->plan->rolls,
+        );
     }
 
     /**

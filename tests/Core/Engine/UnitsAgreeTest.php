@@ -21,7 +21,11 @@ final class UnitsAgreeTest extends PlanCase
     public function test_metric_and_inch_views_agree(): void
     {
         $kinds = array_keys(Craft::standard()->forms);
-        $this->limitTo($this->trials(100))->forAll(Generators::elements(...$kinds), Generators::choose(48, 160), Generators::bool())->then(function (string $kind, int $eighths, bool $poofs): void {
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::elements(...$kinds),
+            Generators::choose(48, 160),
+            Generators::bool(),
+        )->then(function (string $kind, int $eighths, bool $poofs): void {
             $length = LengthText::canonical(Length::inches(0, $eighths, 8));
             $plan = ['form' => ['kind' => $kind], 'parts' => [$poofs ? ['kind' => 'poof-run', 'pitch' => $length] : ['length' => $length]]];
             [$inches, $metric] = [$this->work($plan), $this->work(['settings' => ['units' => 'centimetres']] + $plan)];
@@ -37,9 +41,26 @@ final class UnitsAgreeTest extends PlanCase
     private function exact(Result $result): array
     {
         return [
-            'tally' => [$result->tally->ties->value, $result->tally->elements->value, $this->used($result, 'stems'), $result->tally->minutes->value],
-            'ties' => array_map(fn ($tie): string => sprintf('%d %d %.6f %.6f', $tie->tie->number, $tie->tie->section, $tie->tie->place->x, $tie->tie->place->y), $result->ties),
-            'rolls' => array_map(fn ($mesh): array => [$mesh->used->value, $mesh->left->value, $mesh->rolls->value, $mesh->verdict->words()], $result->wound),
+            'tally' => [
+                $result->tally->ties->value,
+                $result->tally->elements->value,
+                $this->used($result, 'stems'),
+                $result->tally->minutes->value,
+            ],
+            'ties' => array_map(
+                fn ($tie): string => sprintf(
+                    '%d %d %.6f %.6f',
+                    $tie->tie->number,
+                    $tie->tie->section,
+                    $tie->tie->place->x,
+                    $tie->tie->place->y,
+                ),
+                $result->ties,
+            ),
+            'rolls' => array_map(
+                fn ($mesh): array => [$mesh->used->value, $mesh->left->value, $mesh->rolls->value, $mesh->verdict->words()],
+                $result->wound,
+            ),
             'cost' => [$result->cost->byLength->value, $result->cost->opened->value],
         ];
     }

@@ -41,7 +41,9 @@ final class FormKindsTest extends PlanCase
     {
         $form = $this->form($form);
         foreach ($form->frame->seats() as $seat) {
-            $sum = array_sum(array_map(fn (int $section): float => $form->sections->length($seat, $section), range(1, $form->sections->count())));
+            $sum = array_sum(
+                array_map(fn (int $section): float => $form->sections->length($seat, $section), range(1, $form->sections->count())),
+            );
             $this->assertEqualsWithDelta($form->length($seat), $sum, 1e-4, $seat->key());
         }
     }
@@ -117,7 +119,11 @@ final class FormKindsTest extends PlanCase
         $form = $this->form(['welds' => ['3: 1/2 in', '5: out']]);
         $wire = Seat::wire(1);
         $usual = 2 * M_PI * 7 / 6;
-        $this->assertEqualsWithDelta([$usual, $usual + 0.5, $usual - 0.5], [$form->sections->length($wire, 1), $form->sections->length($wire, 2), $form->sections->length($wire, 3)], 1e-9);
+        $this->assertEqualsWithDelta(
+            [$usual, $usual + 0.5, $usual - 0.5],
+            [$form->sections->length($wire, 1), $form->sections->length($wire, 2), $form->sections->length($wire, 3)],
+            1e-9,
+        );
         $welds = $form->jsonSerialize()['welds'];
         $this->assertCount(24, $welds);
         $this->assertSame([16, 17, 18, 19], array_keys(array_filter($welds, fn (array $weld): bool => $weld['sticksOut'])));
@@ -126,7 +132,11 @@ final class FormKindsTest extends PlanCase
     public function test_a_square_is_a_square_inside_too(): void
     {
         $form = $this->form(['kind' => 'rectangle', 'width' => '16 in', 'height' => '16 in']);
-        $this->assertEqualsWithDelta([64.0, 52.0, 40.0], array_map(fn (int $wire): float => $form->length(Seat::wire($wire)), [1, 2, 3]), 1e-9);
+        $this->assertEqualsWithDelta(
+            [64.0, 52.0, 40.0],
+            array_map(fn (int $wire): float => $form->length(Seat::wire($wire)), [1, 2, 3]),
+            1e-9,
+        );
         $this->assertSame([8, 8], [$form->sections->count(), $form->frame->crossbars()]);
         $this->assertEqualsWithDelta([8.0, 24.0, 40.0, 56.0], $form->corners(Seat::wire(1)), 1e-4);
         $this->assertEqualsWithDelta(45.0, $form->at(Seat::wire(1), 8.0)->outward, 1e-6);
@@ -140,7 +150,12 @@ final class FormKindsTest extends PlanCase
         $this->assertInstanceOf(Polyline::class, $line);
         $turns = [];
         for ($i = 0; $i < 100; $i++) {
-            $turns[] = abs(fmod($line->at($line->length() * ($i + 1) / 100)->outward - $line->at($line->length() * $i / 100)->outward + 540.0, 360.0) - 180.0);
+            $turns[] = abs(
+                fmod(
+                    $line->at($line->length() * ($i + 1) / 100)->outward - $line->at($line->length() * $i / 100)->outward + 540.0,
+                    360.0,
+                ) - 180.0,
+            );
         }
         // Only the tip and the notch turn sharply, each seen from before it and from behind it.
         $this->assertLessThanOrEqual(4, count(array_filter($turns, fn (float $turn): bool => $turn > 30)));
@@ -167,21 +182,29 @@ final class FormKindsTest extends PlanCase
     public function test_the_crown_of_a_hat_is_covered_and_takes_no_tie(): void
     {
         $result = $this->work(['form' => ['kind' => 'hat'], 'parts' => [['length' => '10 in']]]);
-        $this->assertSame(['rim bar'], array_values(array_unique(array_map(fn ($tie): string => $result->form->names->of($tie->tie->seat), $result->ties))));
+        $this->assertSame(
+            ['rim bar'],
+            array_values(array_unique(array_map(fn ($tie): string => $result->form->names->of($tie->tie->seat), $result->ties))),
+        );
         $this->assertCount(1, $result->form->jsonSerialize()['areas']);
     }
 
     public function test_a_wheel_has_a_rim_a_hub_and_spokes(): void
     {
         $form = $this->form(['kind' => 'wheel']);
-        $this->assertSame(['rim', 'hub', 'spoke 3'], [$form->names->of(Seat::wire(1)), $form->names->of(Seat::wire(2)), $form->names->of(Seat::crossbar(3))]);
+        $this->assertSame(
+            ['rim', 'hub', 'spoke 3'],
+            [$form->names->of(Seat::wire(1)), $form->names->of(Seat::wire(2)), $form->names->of(Seat::crossbar(3))],
+        );
         $this->assertEqualsWithDelta(7.0, $form->length(Seat::crossbar(3)), 1e-3);
         $this->assertFalse($form->frame->has(Seat::pair(1)));
     }
 
     public function test_the_joints_of_a_loop_take_zip_ties(): void
     {
-        $result = $this->work(['form' => ['kind' => 'loop', 'hangers' => 3], 'ties' => [['layout' => 'every-so-far', 'stem' => 'zip-tie']], 'parts' => []]);
+        $result = $this->work(
+            ['form' => ['kind' => 'loop', 'hangers' => 3], 'ties' => [['layout' => 'every-so-far', 'stem' => 'zip-tie']], 'parts' => []],
+        );
         $this->assertSame([39, 0], [$this->used($result, 'zip-ties'), $this->used($result, 'stems')]);
         $this->assertContains('zip ties: $3.00 x 39 / 100 = $1.17', $result->cost->byLength->because);
     }
@@ -215,13 +238,20 @@ final class FormKindsTest extends PlanCase
 
     public function test_any_star_of_points_that_fits_keeps_its_counts_however_it_is_turned(): void
     {
-        $this->limitTo($this->trials(100))->forAll(Generators::choose(3, 9), Generators::choose(0, 359), Generators::choose(8, 40))->then(function (int $points, int $turn, int $size): void {
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::choose(3, 9),
+            Generators::choose(0, 359),
+            Generators::choose(8, 40),
+        )->then(function (int $points, int $turn, int $size): void {
             $at = fn (int $from): array => array_map(function (int $i) use ($points, $from): string {
                 $angle = deg2rad($from + 360 * $i / $points);
 
                 return sprintf('%.3f %.3f', 10 * sin($angle), -10 * cos($angle));
             }, range(0, $points - 1));
-            $plan = fn (int $from): array => ['form' => ['kind' => 'outline', 'points' => $at($from), 'size' => "$size in", 'count' => 1], 'ties' => [['layout' => 'n-a-section', 'perSection' => 7]]];
+            $plan = fn (int $from): array => [
+                'form' => ['kind' => 'outline', 'points' => $at($from), 'size' => "$size in", 'count' => 1],
+                'ties' => [['layout' => 'n-a-section', 'perSection' => 7]],
+            ];
             $this->assertSame($this->plan($plan(0))->ties->count(), $this->plan($plan($turn))->ties->count());
         });
     }
@@ -229,7 +259,11 @@ final class FormKindsTest extends PlanCase
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
     public static function impossible(): iterable
     {
-        yield 'an outline that crosses itself' => [['kind' => 'outline', 'points' => ['0 0', '10 10', '10 0', '0 10']], '/form/points', 'The outline crosses itself: the way from point 1 to 2 meets that from 3 to 4'];
+        yield 'an outline that crosses itself' => [
+            ['kind' => 'outline', 'points' => ['0 0', '10 10', '10 0', '0 10']],
+            '/form/points',
+            'The outline crosses itself: the way from point 1 to 2 meets that from 3 to 4',
+        ];
         yield 'an outline without length' => [['kind' => 'outline', 'points' => ['3 3', '3 3', '3 3']], '/form/points', 'has no length'];
         yield 'a closed line' => [['kind' => 'outline', 'points' => ['0 0', '3 3']], '/form/points', 'at least 3 points'];
         yield 'one point' => [['kind' => 'outline', 'points' => ['0 0']], '/form/points', 'write 2 to 240 points'];
@@ -237,16 +271,28 @@ final class FormKindsTest extends PlanCase
         yield 'points that are none' => [['kind' => 'outline', 'points' => ['0 0', 'a b', '1 1']], '/form/points', 'write 2 to 240 points'];
         yield 'crossbars beyond the wire' => [['kind' => 'outline', 'crossbars' => ['400 in']], '/form/crossbars', 'the wire is'];
         yield 'crossbars out of order' => [['kind' => 'outline', 'crossbars' => ['9 in', '4 in']], '/form/crossbars', 'in order'];
-        yield 'wires inside out' => [['kind' => 'rectangle', 'width' => '4 in', 'count' => 6, 'gap' => '3 in'], '/form/gap', 'find no room inside'];
+        yield 'wires inside out' => [
+            ['kind' => 'rectangle', 'width' => '4 in', 'count' => 6, 'gap' => '3 in'],
+            '/form/gap',
+            'find no room inside',
+        ];
         yield 'a hook that is all crook' => [['kind' => 'hook', 'height' => '6 in', 'crook' => '11 in'], '/form/height', 'leaves no stick'];
         yield 'a crook full of wires' => [['kind' => 'hook', 'gap' => '4 in'], '/form/gap', 'fill the crook'];
         yield 'a hat wider than its rim' => [['kind' => 'hat', 'crown' => '30 in'], '/form/crown', 'wider than the rim'];
         yield 'a wheel that is all hub' => [['kind' => 'wheel', 'hub' => '18 in'], '/form/hub', 'leaves no room for spokes'];
         yield 'a stick that is a board' => [['kind' => 'stick', 'length' => '10 in', 'width' => '5 in'], '/form/width', 'is a board'];
-        yield 'a loop wider than a circle' => [['kind' => 'loop', 'round' => '20 in', 'width' => '10 in'], '/form/width', 'at most 6 1/4 in wide'];
+        yield 'a loop wider than a circle' => [
+            ['kind' => 'loop', 'round' => '20 in', 'width' => '10 in'],
+            '/form/width',
+            'at most 6 1/4 in wide',
+        ];
         yield 'a heart that is too low' => [['kind' => 'heart', 'height' => '5 in'], '/form/height', 'is no heart'];
         yield 'a cross that is all arms' => [['kind' => 'cross', 'arms' => '21 in'], '/form/arms', 'leave nothing of a cross'];
-        yield 'more crossbars than fit' => [['wires' => ['1 in'], 'crossbars' => 24], '/form/crossbars', 'Sections are at least 1/4 in long'];
+        yield 'more crossbars than fit' => [
+            ['wires' => ['1 in'], 'crossbars' => 24],
+            '/form/crossbars',
+            'Sections are at least 1/4 in long',
+        ];
         yield 'a weld that is not there' => [['welds' => ['7: 1/2 in']], '/form/welds', 'There is no crossbar 7'];
         yield 'the weld at 12 o\'clock' => [['welds' => ['1: 1/2 in']], '/form/welds', 'Crossbar 1 is the one at 12 o\'clock'];
         yield 'a weld beyond its neighbour' => [['welds' => ['2: 9 in']], '/form/welds', 'beyond its neighbour'];
@@ -273,6 +319,9 @@ final class FormKindsTest extends PlanCase
      */
     private function places(array $document): array
     {
-        return array_map(fn ($tie): string => sprintf('%.3f %.3f', round($tie->place->x, 3) + 0.0, round($tie->place->y, 3) + 0.0), $this->plan($document + ['parts' => []])->ties->all());
+        return array_map(
+            fn ($tie): string => sprintf('%.3f %.3f', round($tie->place->x, 3) + 0.0, round($tie->place->y, 3) + 0.0),
+            $this->plan($document + ['parts' => []])->ties->all(),
+        );
     }
 }

@@ -35,7 +35,11 @@ final class LineTest extends TestCase
     public function test_outward_is_away_from_the_middle_and_half_way_at_a_corner(): void
     {
         $square = new Polyline(Point::list(self::SQUARE), true);
-        $this->assertEqualsWithDelta([0.0, 90.0, 180.0, 270.0], array_map(fn (float $at): float => $square->at($at)->outward, [5.0, 15.0, 25.0, 35.0]), 1e-9);
+        $this->assertEqualsWithDelta(
+            [0.0, 90.0, 180.0, 270.0],
+            array_map(fn (float $at): float => $square->at($at)->outward, [5.0, 15.0, 25.0, 35.0]),
+            1e-9,
+        );
         $this->assertEqualsWithDelta([315.0, 45.0], [$square->at(0.0)->outward, $square->at(10.0)->outward], 1e-9);
     }
 
@@ -64,7 +68,10 @@ final class LineTest extends TestCase
 
     public function test_rings_shrink_and_their_crossbars_stay_at_their_angle(): void
     {
-        $this->limitTo($this->trials(100))->forAll(Generators::choose(0, 439), Generators::choose(0, 5))->then(function (int $tenths, int $inset): void {
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::choose(0, 439),
+            Generators::choose(0, 5),
+        )->then(function (int $tenths, int $inset): void {
             $rings = new Rings(7.0);
             $outer = $rings->line(0.0)->at($tenths / 10);
             $inner = $rings->line((float) $inset)->at($rings->along((float) $inset, $tenths / 10));
@@ -75,7 +82,11 @@ final class LineTest extends TestCase
 
     public function test_a_point_beside_a_place_on_a_ring_lies_on_the_ring_when_it_is_only_along_it(): void
     {
-        $this->limitTo($this->trials(100))->forAll(Generators::choose(0, 359), Generators::choose(-60, 60), Generators::choose(-20, 40))->then(function (int $angle, int $along, int $out): void {
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::choose(0, 359),
+            Generators::choose(-60, 60),
+            Generators::choose(-20, 40),
+        )->then(function (int $angle, int $along, int $out): void {
             $place = Place::polar(6.0, (float) $angle);
             $point = $place->beside($along / 10, $out / 10);
             $this->assertEqualsWithDelta(6.0 + $out / 10, $point->length(), 1e-9);
@@ -86,10 +97,18 @@ final class LineTest extends TestCase
 
     public function test_who_stands_at_a_place_sees_it_in_the_middle_and_distances_as_they_are(): void
     {
-        $this->limitTo($this->trials(100))->forAll(Generators::choose(0, 359), Generators::choose(0, 359), Generators::choose(1, 20))->then(function (int $one, int $other, int $radius): void {
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::choose(0, 359),
+            Generators::choose(0, 359),
+            Generators::choose(1, 20),
+        )->then(function (int $one, int $other, int $radius): void {
             [$here, $there] = [Place::polar(6.0, (float) $one), Place::polar((float) $radius, (float) $other)];
             $seen = $there->seenFrom($here);
-            $this->assertEqualsWithDelta([0.0, 0.0, 0.0], [$here->seenFrom($here)->x, $here->seenFrom($here)->y, $here->seenFrom($here)->outward], 1e-9);
+            $this->assertEqualsWithDelta(
+                [0.0, 0.0, 0.0],
+                [$here->seenFrom($here)->x, $here->seenFrom($here)->y, $here->seenFrom($here)->outward],
+                1e-9,
+            );
             $this->assertEqualsWithDelta(hypot($there->x - $here->x, $there->y - $here->y), hypot($seen->x, $seen->y), 1e-9);
         });
     }

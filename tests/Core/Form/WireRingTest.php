@@ -45,7 +45,10 @@ final class WireRingTest extends PlanCase
     public function test_the_back_is_the_front_mirrored_left_to_right(): void
     {
         $form = $this->plan()->form;
-        $this->limitTo($this->trials(100))->forAll(Generators::choose(1, 6), Generators::choose(0, 400))->then(function (int $section, int $hundredths) use ($form): void {
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::choose(1, 6),
+            Generators::choose(0, 400),
+        )->then(function (int $section, int $hundredths) use ($form): void {
             $front = $form->at(Seat::pair(1), $section * 6 + $hundredths / 100);
             $back = $front->fromBehind();
             $this->assertSame([-$front->x, $front->y], [$back->x, $back->y]);
@@ -56,7 +59,10 @@ final class WireRingTest extends PlanCase
     public function test_wire_pairs_are_called_what_makers_call_them(): void
     {
         $four = $this->plan()->form;
-        $this->assertSame(['two outer wires', 'two middle wires', 'two inner wires'], array_map(fn (int $outer): string => $four->names->of(Seat::pair($outer)), [1, 2, 3]));
+        $this->assertSame(
+            ['two outer wires', 'two middle wires', 'two inner wires'],
+            array_map(fn (int $outer): string => $four->names->of(Seat::pair($outer)), [1, 2, 3]),
+        );
         $five = $this->plan(['form' => ['wires' => ['20 in', '18 in', '16 in', '14 in', '12 in']]])->form;
         $this->assertSame('wires 2 and 3', $five->names->of(Seat::pair(2)));
         $two = $this->plan(['form' => ['wires' => ['12 in', '10 in']], 'ties' => [['layout' => 'n-a-section']]])->form;
@@ -66,7 +72,8 @@ final class WireRingTest extends PlanCase
     public function test_it_is_told_in_words_for_those_who_cannot_see_it(): void
     {
         $this->assertSame(
-            'A wire ring 14 in across with 4 wires, 14 in, 12 in, 10 in, 8 in across from the outside in, joined by 6 crossbars into 6 sections. Section 1 begins at 12 o\'clock and the count goes clockwise, seen from the front.',
+            'A wire ring 14 in across with 4 wires, 14 in, 12 in, 10 in, 8 in across from the outside in, joined by 6 crossbars into '
+                .'6 sections. Section 1 begins at 12 o\'clock and the count goes clockwise, seen from the front.',
             $this->work()->formWords,
         );
         $this->assertStringContainsString('A wire ring 35.5 cm across', $this->work(['settings' => ['units' => 'centimetres']])->formWords);
@@ -77,7 +84,11 @@ final class WireRingTest extends PlanCase
     {
         yield 'wires inside out' => [['wires' => ['8 in', '10 in', '12 in']], '/form/wires', '10 in cannot follow 8 in'];
         yield 'a wire on a wire' => [['wires' => ['14 in', '14 in', '10 in']], '/form/wires', 'at least 1/4 in smaller'];
-        yield 'seven wires' => [['wires' => array_map(fn (int $wire): string => (20 - $wire).' in', range(0, 6))], '/form/wires', 'write 1 to 6 lengths'];
+        yield 'seven wires' => [
+            ['wires' => array_map(fn (int $wire): string => (20 - $wire).' in', range(0, 6))],
+            '/form/wires',
+            'write 1 to 6 lengths',
+        ];
         yield 'no ring at all' => [['wires' => ['0 in', '0 in', '0 in']], '/form/wires', 'Write 1 in to 96 in'];
         yield 'a negative wire' => [['wires' => ['14 in', '12 in', '-10 in']], '/form/wires', 'not one that a wreath is made on'];
         yield 'a ring for a barn' => [['wires' => ['40 ft', '12 in', '10 in']], '/form/wires', 'Write 1 in to 96 in'];
@@ -95,6 +106,10 @@ final class WireRingTest extends PlanCase
 
     public function test_a_refusal_speaks_in_the_units_of_the_plan(): void
     {
-        $this->assertFault('/form/wires', 'Write 2.54 cm to 243.84 cm', fn () => $this->plan(['form' => ['wires' => ['300 cm', '30 cm', '25 cm']], 'settings' => ['units' => 'centimetres']]));
+        $this->assertFault(
+            '/form/wires',
+            'Write 2.54 cm to 243.84 cm',
+            fn () => $this->plan(['form' => ['wires' => ['300 cm', '30 cm', '25 cm']], 'settings' => ['units' => 'centimetres']]),
+        );
     }
 }

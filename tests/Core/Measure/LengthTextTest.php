@@ -117,7 +117,10 @@ final class LengthTextTest extends TestCase
 
     public function test_what_is_written_is_read_back_exactly(): void
     {
-        $this->limitTo($this->trials(100))->forAll(Generators::choose(-40_000, 40_000), Generators::bool())->then(function (int $steps, bool $metric): void {
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::choose(-40_000, 40_000),
+            Generators::bool(),
+        )->then(function (int $steps, bool $metric): void {
             $length = $metric ? Length::millimetres($steps) : Length::inches(0, $steps, 32);
             $this->assertTrue(LengthText::read(LengthText::canonical($length), null)->equals($length), LengthText::canonical($length));
         });
@@ -125,9 +128,18 @@ final class LengthTextTest extends TestCase
 
     public function test_what_a_blank_shows_is_read_back_to_the_millimetre_in_both_units(): void
     {
-        $this->limitTo($this->trials(100))->forAll(Generators::choose(0, 40_000), Generators::bool(), Generators::elements(Units::cases()))->then(function (int $steps, bool $metric, Units $units): void {
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::choose(0, 40_000),
+            Generators::bool(),
+            Generators::elements(Units::cases()),
+        )->then(function (int $steps, bool $metric, Units $units): void {
             $length = $metric ? Length::millimetres($steps) : Length::inches(0, $steps, 8);
-            $this->assertEqualsWithDelta($length->units, LengthText::read($units->exact($length), $units)->units, Length::PER_MILLIMETRE / 2, $units->exact($length));
+            $this->assertEqualsWithDelta(
+                $length->units,
+                LengthText::read($units->exact($length), $units)->units,
+                Length::PER_MILLIMETRE / 2,
+                $units->exact($length),
+            );
         });
     }
 

@@ -46,7 +46,10 @@ final class UnitsTest extends TestCase
 
     public function test_rounding_never_leaves_the_right_side_nor_goes_a_whole_step(): void
     {
-        $this->limitTo($this->trials(100))->forAll(Generators::choose(-3_000_000, 3_000_000), Generators::elements(508, 800))->then(function (int $units, int $step): void {
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::choose(-3_000_000, 3_000_000),
+            Generators::elements(508, 800),
+        )->then(function (int $units, int $step): void {
             $down = Rounding::Available->steps($units, $step) * $step;
             $up = Rounding::Needed->steps($units, $step) * $step;
             $this->assertTrue($down <= $units && $units - $down < $step);

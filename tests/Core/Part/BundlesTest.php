@@ -17,9 +17,18 @@ final class BundlesTest extends PlanCase
     public function test_30_bundles_take_60_pieces_a_colour_and_every_inch_of_3_rolls_of_each(): void
     {
         $result = $this->work($this->bundles(['label' => 'measured']));
-        $this->assertSame([30, '120 pieces'], [$result->parts[0]->count->value, $this->plan($this->bundles([]))->parts[0]->kind->words($this->plan($this->bundles([]))->parts[0]->on)['pieces']]);
+        $this->assertSame(
+            [30, '120 pieces'],
+            [
+                $result->parts[0]->count->value,
+                $this->plan($this->bundles([]))->parts[0]->kind->words($this->plan($this->bundles([]))->parts[0]->on)['pieces'],
+            ],
+        );
         foreach ($result->wound as $mesh) {
-            $this->assertSame([3, '540 in', '0 in', 'uses every inch'], [$mesh->rolls->value, $mesh->used->shown, $mesh->left->shown, $mesh->verdict->words()]);
+            $this->assertSame(
+                [3, '540 in', '0 in', 'uses every inch'],
+                [$mesh->rolls->value, $mesh->used->shown, $mesh->left->shown, $mesh->verdict->words()],
+            );
             $this->assertSame('roll 1: 20 x 9 in = 180 in', $mesh->used->because[0]);
         }
         $this->assertSame(['Teal: 60 x 9 in = 540 in', 'Gold: 60 x 9 in = 540 in'], $result->parts[0]->takes->because);
@@ -39,7 +48,10 @@ final class BundlesTest extends PlanCase
         $this->assertCount(1, $result->advice);
         $this->assertSame([['teal', 'gold'], [29, 30]], [$result->advice[0]->materials, $result->advice[0]->ties]);
         $rolls = $result->advice[0]->remedies[2];
-        $this->assertSame(['Have 4 rolls of Teal and 4 rolls of Gold at hand', ['materials.teal.rolls' => '4', 'materials.gold.rolls' => '4']], [$rolls->label, $rolls->edit->asData()['set']]);
+        $this->assertSame(
+            ['Have 4 rolls of Teal and 4 rolls of Gold at hand', ['materials.teal.rolls' => '4', 'materials.gold.rolls' => '4']],
+            [$rolls->label, $rolls->edit->asData()['set']],
+        );
         $this->assertTrue($this->work($this->bundles(['allowance' => '1 %', 'rolls' => 4]))->verdict->isGood());
     }
 
@@ -66,7 +78,13 @@ final class BundlesTest extends PlanCase
     #[TestWith(['starburst', 'about 19 in', 'about 3 in'])]
     public function test_the_same_pieces_make_another_size_and_opening(string $technique, string $across, string $opening): void
     {
-        $tally = $this->work(['ties' => [['layout' => 'n-a-section', 'perSection' => 5, 'pair' => '2-3', 'stem' => 'half']], 'materials' => [['width' => '6 in']], 'parts' => [['kind' => $technique, 'length' => '8 in']]])->tally;
+        $tally = $this->work(
+            [
+                'ties' => [['layout' => 'n-a-section', 'perSection' => 5, 'pair' => '2-3', 'stem' => 'half']],
+                'materials' => [['width' => '6 in']],
+                'parts' => [['kind' => $technique, 'length' => '8 in']],
+            ],
+        )->tally;
         $this->assertSame([$across, $opening], [$tally->across->shown, $tally->opening->shown]);
     }
 
@@ -79,7 +97,10 @@ final class BundlesTest extends PlanCase
         foreach (['half' => 15, 'third' => 10] as $stem => $stems) {
             $plan['parts'][0]['stem'] = $stem;
             $result = $this->work($plan);
-            $this->assertSame([$stems, false], [$this->used($result, 'stems'), in_array('unheld', array_column($result->advice, 'rule'), true)]);
+            $this->assertSame(
+                [$stems, false],
+                [$this->used($result, 'stems'), in_array('unheld', array_column($result->advice, 'rule'), true)],
+            );
         }
         $this->assertContains('30 rolled bundles, each a third of a stem of its own', $this->work($plan)->goodsOf('stems')->count->because);
     }
@@ -107,7 +128,10 @@ final class BundlesTest extends PlanCase
         $bundle = $this->plan($this->bundles([]));
         $ruffle = (new FillBlanks(['parts.l1.kind' => 'ruffle']))->apply($bundle, $this->reader());
         $run = (new FillBlanks(['parts.l1.kind' => 'poof-run']))->apply($bundle, $this->reader());
-        $this->assertSame(['teal', 'teal'], [$ruffle->parts[0]->on->slip->write()['material'], $run->parts[0]->on->slip->write()['material']]);
+        $this->assertSame(
+            ['teal', 'teal'],
+            [$ruffle->parts[0]->on->slip->write()['material'], $run->parts[0]->on->slip->write()['material']],
+        );
         $back = (new FillBlanks(['parts.l1.kind' => 'diagonal-bundle']))->apply($ruffle, $this->reader());
         $this->assertSame(['teal: 4'], $back->parts[0]->on->slip->write()['material']);
     }

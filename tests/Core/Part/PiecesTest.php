@@ -35,27 +35,56 @@ final class PiecesTest extends PlanCase
 
     public function test_crossed_curled_ruffles_on_the_20_ties_of_a_stick_are_40_pieces(): void
     {
-        $result = $this->work(['form' => ['kind' => 'stick'], 'materials' => [['label' => 'measured']], 'parts' => [['kind' => 'crossed-curled-ruffles', 'length' => '11 in']]]);
-        $this->assertSame([20, '440 in', ['40 x 11 in = 440 in']], [$result->parts[0]->count->value, $result->wound[0]->used->shown, $result->parts[0]->takes->because]);
+        $result = $this->work(
+            [
+                'form' => ['kind' => 'stick'],
+                'materials' => [['label' => 'measured']],
+                'parts' => [['kind' => 'crossed-curled-ruffles', 'length' => '11 in']],
+            ],
+        );
+        $this->assertSame(
+            [20, '440 in', ['40 x 11 in = 440 in']],
+            [$result->parts[0]->count->value, $result->wound[0]->used->shown, $result->parts[0]->takes->because],
+        );
     }
 
     public function test_a_crossed_pair_may_be_of_two_meshes(): void
     {
-        $result = $this->work(['materials' => [['id' => 'a', 'name' => 'Teal'], ['id' => 'b', 'name' => 'Gold']], 'parts' => [['kind' => 'crossed-curled-ruffles', 'material' => ['a', 'b']]]]);
+        $result = $this->work(
+            [
+                'materials' => [['id' => 'a', 'name' => 'Teal'], ['id' => 'b', 'name' => 'Gold']],
+                'parts' => [['kind' => 'crossed-curled-ruffles', 'material' => ['a', 'b']]],
+            ],
+        );
         $this->assertSame(['198 in', '198 in'], [$result->wound[0]->used->shown, $result->wound[1]->used->shown]);
         $this->assertSame('crossed pair 7 of Teal and Gold', $result->ties[6]->carries[0]);
     }
 
     public function test_a_wound_cover_takes_54_in_a_pass(): void
     {
-        $layer = $this->plan(['parts' => [['kind' => 'wound-cover', 'strip' => '5 in', 'overlap' => '1/3', 'girth' => '18 in', 'height' => '10 in', 'passes' => 1]]])->parts[0];
+        $layer = $this->plan(
+            [
+                'parts' => [
+                    [
+                        'kind' => 'wound-cover',
+                        'strip' => '5 in',
+                        'overlap' => '1/3',
+                        'girth' => '18 in',
+                        'height' => '10 in',
+                        'passes' => 1,
+                    ],
+                ],
+            ],
+        )->parts[0];
         $this->assertSame([54.0, []], [$layer->demand->cuts[0]->length->toInches(), $layer->demand->elements[0]->ties]);
         $this->assertSame('54 in', $layer->kind->words($layer->on)['pass']);
     }
 
     public function test_a_wound_cover_rounds_up_what_does_not_come_out_even(): void
     {
-        $cut = $this->plan(['parts' => [['kind' => 'wound-cover', 'strip' => '7 in', 'overlap' => 'none', 'girth' => '10 in', 'height' => '10 in']]])->parts[0]->demand->cuts[0];
+        $cut = $this->plan(
+            ['parts' => [['kind' => 'wound-cover', 'strip' => '7 in', 'overlap' => 'none', 'girth' => '10 in', 'height' => '10 in']]],
+        )->parts[0]->demand->cuts[0];
         // 100/7 in are 14.2857 in.
         $this->assertSame((int) ceil(100 / 7 * 4064), $cut->length->units);
         $this->assertSame('14 3/8 in', $this->plan()->units()->needed($cut->length));
@@ -79,16 +108,40 @@ final class PiecesTest extends PlanCase
 
     public function test_a_bunch_off_a_hank_is_one_stretch_and_strand_by_strand_it_comes_from_pieces_too(): void
     {
-        $bunch = fn (array $written): Result => $this->work(['ties' => [['layout' => 'n-a-section', 'perSection' => 1]], 'materials' => [['kind' => 'strands', 'onHand' => ['60 x 20 in'], 'rolls' => 1, 'roll' => '12 in']], 'parts' => [['kind' => 'strand-bunch', 'length' => '16 in', 'strands' => 10, ...$written]]]);
+        $bunch = fn (array $written): Result => $this->work(
+            [
+                'ties' => [['layout' => 'n-a-section', 'perSection' => 1]],
+                'materials' => [['kind' => 'strands', 'onHand' => ['60 x 20 in'], 'rolls' => 1, 'roll' => '12 in']],
+                'parts' => [['kind' => 'strand-bunch', 'length' => '16 in', 'strands' => 10, ...$written]],
+            ],
+        );
         $this->assertFault('/parts/0/length', 'A bunch takes 160 in, and a roll of Natural raffia has 12 in', fn () => $bunch([]));
         $this->assertFault('/parts/0/length', 'A strand takes 16 in', fn () => $bunch(['drawn' => 'each']));
-        $pieces = $this->work(['ties' => [['layout' => 'n-a-section', 'perSection' => 1]], 'materials' => [['kind' => 'strands', 'onHand' => ['60 x 20 in']]], 'parts' => [['kind' => 'strand-bunch', 'length' => '16 in', 'strands' => 10, 'drawn' => 'each']]]);
-        $this->assertSame([60, 0, '960 in'], [count($pieces->wound[0]->plan->rolls), count($pieces->wound[0]->plan->from(Origin::New)), $pieces->wound[0]->used->shown]);
+        $pieces = $this->work(
+            [
+                'ties' => [['layout' => 'n-a-section', 'perSection' => 1]],
+                'materials' => [['kind' => 'strands', 'onHand' => ['60 x 20 in']]],
+                'parts' => [['kind' => 'strand-bunch', 'length' => '16 in', 'strands' => 10, 'drawn' => 'each']],
+            ],
+        );
+        $this->assertSame(
+            [60, 0, '960 in'],
+            [count($pieces->wound[0]->plan->rolls), count($pieces->wound[0]->plan->from(Origin::New)), $pieces->wound[0]->used->shown],
+        );
     }
 
     public function test_what_stands_on_a_tie_keeps_its_id_whatever_else_is_changed(): void
     {
-        $ids = fn (array $part, array $before = []): array => array_column(array_map(fn (Element $element): array => [$element->ties[0], $element->id], $this->plan(['materials' => [[], ['id' => 'gold']], 'parts' => [...$before, ['id' => 'r', ...$part]]])->parts[count($before)]->demand->elements), 1, 0);
+        $ids = fn (array $part, array $before = []): array => array_column(
+            array_map(
+                fn (Element $element): array => [$element->ties[0], $element->id],
+                $this->plan(
+                    ['materials' => [[], ['id' => 'gold']], 'parts' => [...$before, ['id' => 'r', ...$part]]],
+                )->parts[count($before)]->demand->elements,
+            ),
+            1,
+            0,
+        );
         foreach ([['length' => '12 in'], ['material' => 'gold'], ['kind' => 'pancake'], ['on' => 'ties 5 to 9'], ['on' => 'row 2'], ['on' => 'every 2nd tie']] as $part) {
             $this->assertSame('r.7', $ids($part)[7], json_encode($part));
         }
@@ -106,14 +159,41 @@ final class PiecesTest extends PlanCase
         $this->assertSame(['ruffle 1 of Sage mesh', 'piece across 1 of Sage mesh'], $over->ties[0]->carries);
     }
 
-    #[TestWith(['curled-ruffle', ['length' => '12 in', 'turns' => 4, 'curl' => '1/2 in'], '/parts/0/turns', 'the two ends take 12 5/8 in, and the piece has 12 in'])]
+    #[
+        TestWith(
+            [
+                'curled-ruffle',
+                ['length' => '12 in', 'turns' => 4, 'curl' => '1/2 in'],
+                '/parts/0/turns',
+                'the two ends take 12 5/8 in, and the piece has 12 in',
+            ],
+        ),
+    ]
     #[TestWith(['crossed-curled-ruffles', ['turns' => 6, 'curl' => '1 in'], '/parts/0/turns', 'and the piece has 11 in'])]
     #[TestWith(['folded-ruffle', ['length' => '4 in', 'fold' => '2 in'], '/parts/0/fold', 'leave nothing of a piece of 4 in'])]
     #[TestWith(['overlapped-ruffle', ['length' => '8 in', 'overlap' => '5 in'], '/parts/0/overlap', 'more than half a piece of 8 in'])]
-    #[TestWith(['rolled-bundle', ['length' => '3 in', 'curl' => '1 in'], '/parts/0/curl', 'does not go once round a tube 1 in across, which takes 3 1/4 in'])]
+    #[
+        TestWith(
+            [
+                'rolled-bundle',
+                ['length' => '3 in', 'curl' => '1 in'],
+                '/parts/0/curl',
+                'does not go once round a tube 1 in across, which takes 3 1/4 in',
+            ],
+        ),
+    ]
     #[TestWith(['diagonal-bundle', ['length' => '6 in', 'curl' => '2 in'], '/parts/0/curl', 'does not go once round'])]
     #[TestWith(['wound-cover', ['strip' => '11 in'], '/parts/0/strip', 'A strip 11 in wide does not come from mesh 10 in wide'])]
-    #[TestWith(['strand-bunch', ['strands' => 60, 'length' => '16 in'], '/parts/0/length', 'A bunch takes 960 in, and a roll of Sage mesh has 360 in'])]
+    #[
+        TestWith(
+            [
+                'strand-bunch',
+                ['strands' => 60, 'length' => '16 in'],
+                '/parts/0/length',
+                'A bunch takes 960 in, and a roll of Sage mesh has 360 in',
+            ],
+        ),
+    ]
     #[TestWith(['rolled-bundle', ['material' => ['m1: 0']], '/parts/0/material', '1 to 8 pieces go into one; none makes nothing'])]
     #[TestWith(['rolled-bundle', ['material' => ['m1: 9']], '/parts/0/material', '1 to 8 pieces go into one; 9 do not'])]
     #[TestWith(['crossed-curled-ruffles', ['material' => ['m1', 'm1', 'm1']], '/parts/0/material', '2 pieces go into one; 3 do not'])]
@@ -131,6 +211,11 @@ final class PiecesTest extends PlanCase
      */
     private function rules(array $advice): array
     {
-        return array_values(array_diff(array_map(fn (Advice $item): string => $item->rule, $advice), ['thin', 'very-full', 'at-risk', 'every-inch', 'little-of-a-roll']));
+        return array_values(
+            array_diff(
+                array_map(fn (Advice $item): string => $item->rule, $advice),
+                ['thin', 'very-full', 'at-risk', 'every-inch', 'little-of-a-roll'],
+            ),
+        );
     }
 }

@@ -31,8 +31,16 @@ final class PropertiesTest extends PlanCase
             foreach (Engine::standard(Craft::standard())->work($plan)->wound as $mesh) {
                 $rolls = $mesh->plan;
                 $waste = $rolls->waste($plan->settings->keepFrom());
-                $leftover = Length::sum(array_map(fn (RollUse $roll): Length => $roll->left()->isLessThan($plan->settings->keepFrom()) ? Length::zero() : $roll->left(), $rolls->rolls));
-                $this->assertSame($mesh->wound->nominal()->times(count($rolls->rolls))->units, Length::sum([$rolls->used(), $leftover, $waste])->units);
+                $leftover = Length::sum(
+                    array_map(
+                        fn (RollUse $roll): Length => $roll->left()->isLessThan($plan->settings->keepFrom()) ? Length::zero() : $roll->left(),
+                        $rolls->rolls,
+                    ),
+                );
+                $this->assertSame(
+                    $mesh->wound->nominal()->times(count($rolls->rolls))->units,
+                    Length::sum([$rolls->used(), $leftover, $waste])->units,
+                );
                 $this->assertNothingIsCutTwiceOrForgotten($plan, $mesh);
             }
         });
@@ -61,7 +69,9 @@ final class PropertiesTest extends PlanCase
             foreach ($plan->parts as $layer) {
                 $ties = count($layer->on->ties());
                 $open = count(array_filter($layer->on->rows, fn ($row): bool => ! $row->closed));
-                $filling = $layer->on->slip->has('fill') && $layer->on->slip->text('fill') === 'filling' && count($layer->on->rows) > 1 ? $layer->on->rows[0] : null;
+                $filling = $layer->on->slip->has('fill') && $layer->on->slip->text('fill') === 'filling' && count($layer->on->rows) > 1
+                    ? $layer->on->rows[0]
+                    : null;
                 $asked = match ($layer->kind->key()) {
                     'wound-cover' => $layer->on->slip->count('passes'),
                     'poof-run' => $ties - $open + ($filling === null ? 0 : count($filling->ties) - ($filling->closed ? 0 : 1)),
@@ -71,7 +81,10 @@ final class PropertiesTest extends PlanCase
                 $this->assertSame(range(1, $asked), array_map(fn ($element): int => $element->number, $layer->demand->elements));
                 if ($layer->demand->cuts !== [] && ! in_array($layer->kind->key(), ['strand-bunch', 'wound-cover'], true)) {
                     $this->assertSame($asked * count($layer->on->materials), count($layer->demand->cuts));
-                    $this->assertSame([$layer->on->length('length')->units], array_values(array_unique(array_map(fn (Cut $cut): int => $cut->length->units, $layer->demand->cuts))));
+                    $this->assertSame(
+                        [$layer->on->length('length')->units],
+                        array_values(array_unique(array_map(fn (Cut $cut): int => $cut->length->units, $layer->demand->cuts))),
+                    );
                 }
             }
         });
@@ -79,13 +92,33 @@ final class PropertiesTest extends PlanCase
 
     public function test_splitting_a_run_into_halves_never_shortens_it(): void
     {
-        $this->limitTo($this->trials(100))->forAll(Generators::choose(2, 8), Generators::choose(1, 6), Generators::choose(0, 6), Generators::choose(0, 6), Generators::bool())
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::choose(2, 8),
+            Generators::choose(1, 6),
+            Generators::choose(0, 6),
+            Generators::choose(0, 6),
+            Generators::bool(),
+        )
             ->then(function (int $perSection, int $crossbars, int $start, int $end, bool $fill): void {
                 $takes = fn (string $parts): int => $this->takes($this->plan([
                     'form' => ['crossbars' => $crossbars],
-                    'ties' => [['layout' => $fill ? 'rows' : 'n-a-section', ...($fill ? ['rows' => [$perSection + 2, 2 * $perSection + 2]] : ['perSection' => $perSection + 1])]],
+                    'ties' => [
+                        [
+                            'layout' => $fill ? 'rows' : 'n-a-section',
+                            ...($fill ? ['rows' => [$perSection + 2, 2 * $perSection + 2]] : ['perSection' => $perSection + 1]),
+                        ],
+                    ],
                     'materials' => [['roll' => '40 yd']],
-                    'parts' => [['kind' => 'poof-run', 'parts' => $parts, 'startTail' => "$start in", 'endTail' => "$end in", 'drop' => '0 in', 'fill' => $fill ? 'filling' : 'none']],
+                    'parts' => [
+                        [
+                            'kind' => 'poof-run',
+                            'parts' => $parts,
+                            'startTail' => "$start in",
+                            'endTail' => "$end in",
+                            'drop' => '0 in',
+                            'fill' => $fill ? 'filling' : 'none',
+                        ],
+                    ],
                 ])->parts[0]);
                 $this->assertGreaterThanOrEqual($takes('one'), $takes('rows'));
                 $this->assertGreaterThanOrEqual($takes('rows'), $takes('halves'));
@@ -110,12 +143,30 @@ final class PropertiesTest extends PlanCase
             Generators::choose(0, 3),
             Generators::choose(0, 3),
         )->then(function (int $one, int $other, int $perSection, int $place, int $rolls, int $mix, int $way) use ($techniques, $holds): void {
-            $on = ['every tie', 'every 2nd tie', 'sections 1 to 3', 'every 3rd tie', 'row 1', 'row 2', 'ties 1 to 7', 'every 2nd tie of row 2'][$place];
-            $layer = fn (string $key): array => ['kind' => $key, 'material' => $this->mix($key, $mix), 'on' => $on, ...$this->ways($key, $way)];
+            $on = [
+                'every tie',
+                'every 2nd tie',
+                'sections 1 to 3',
+                'every 3rd tie',
+                'row 1',
+                'row 2',
+                'ties 1 to 7',
+                'every 2nd tie of row 2',
+            ][$place];
+            $layer = fn (string $key): array => [
+                'kind' => $key,
+                'material' => $this->mix($key, $mix),
+                'on' => $on,
+                ...$this->ways($key, $way),
+            ];
             try {
                 $plan = $this->plan([
                     'ties' => [['layout' => 'rows', 'rows' => [3 * $perSection + 4, 6 * $perSection]]],
-                    'materials' => [['id' => 'a', 'width' => '6 in', 'roll' => '10 yd', 'rolls' => $rolls], ['id' => 'b', 'name' => 'Gold mesh', 'width' => '6 in', 'roll' => '5 yd'], ['id' => 'c', 'width' => '8 in', 'roll' => '8 m', 'label' => 'measured']],
+                    'materials' => [
+                        ['id' => 'a', 'width' => '6 in', 'roll' => '10 yd', 'rolls' => $rolls],
+                        ['id' => 'b', 'name' => 'Gold mesh', 'width' => '6 in', 'roll' => '5 yd'],
+                        ['id' => 'c', 'width' => '8 in', 'roll' => '8 m', 'label' => 'measured'],
+                    ],
                     'parts' => [$layer($techniques[$one]), $layer($techniques[$other])],
                 ]);
             } catch (Refused $refused) {
@@ -145,7 +196,12 @@ final class PropertiesTest extends PlanCase
     private function ways(string $technique, int $way): array
     {
         return match ($technique) {
-            'poof-run' => [['fill' => 'filling'], ['parts' => 'halves', 'ends' => 'zip-tied'], ['parts' => 'rows', 'fill' => 'filling', 'change' => 'alone'], ['change' => 'alone', 'drop' => '3 in']][$way],
+            'poof-run' => [
+                ['fill' => 'filling'],
+                ['parts' => 'halves', 'ends' => 'zip-tied'],
+                ['parts' => 'rows', 'fill' => 'filling', 'change' => 'alone'],
+                ['change' => 'alone', 'drop' => '3 in'],
+            ][$way],
             'pulled-loops' => $way === 1 ? ['change' => 'alone'] : [],
             'strand-bunch' => ['strands' => '6'],
             default => [],
@@ -166,7 +222,12 @@ final class PropertiesTest extends PlanCase
                 }
             }
         }
-        $laid = array_merge(...array_map(fn (RollUse $roll): array => array_map(fn (Segment $segment): ?string => $segment->element?->id, $roll->segments), $mesh->plan->rolls));
+        $laid = array_merge(
+            ...array_map(
+                fn (RollUse $roll): array => array_map(fn (Segment $segment): ?string => $segment->element?->id, $roll->segments),
+                $mesh->plan->rolls,
+            ),
+        );
         $laid = array_filter($laid, is_string(...));
         $missing = array_map(fn ($element): string => $element->id, $mesh->plan->unmet);
         if ($plan->wound()[0]->rolls() === null || $missing === []) {
@@ -183,7 +244,9 @@ final class PropertiesTest extends PlanCase
     {
         $results = Engine::standard(Craft::standard())->work($plan)->wound;
 
-        return array_merge(...array_map(fn (WoundResult $mesh): array => array_map(fn ($element): string => $element->id, $mesh->plan->unmet), $results));
+        return array_merge(
+            ...array_map(fn (WoundResult $mesh): array => array_map(fn ($element): string => $element->id, $mesh->plan->unmet), $results),
+        );
     }
 
     /** On a roll, every stretch of a run begins with a start tail and ends with an end tail. */

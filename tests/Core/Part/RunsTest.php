@@ -21,31 +21,51 @@ final class RunsTest extends PlanCase
     {
         $mesh = $this->work($this->strands(['label' => 'measured']))->wound[0];
         $this->assertSame([23, 23, 23, 23, 23, 23, 2, 2, 2], $this->poofsOf($mesh));
-        $this->assertSame([[24, 1, 4], [24, 2, 5], [24, 3, 6], [47, 4, 7], [47, 5, 8], [47, 6, 9]], array_map(fn ($change): array => [$change->tie, $change->fromRoll, $change->toRoll], $mesh->plan->changes));
+        $this->assertSame(
+            [[24, 1, 4], [24, 2, 5], [24, 3, 6], [47, 4, 7], [47, 5, 8], [47, 6, 9]],
+            array_map(fn ($change): array => [$change->tie, $change->fromRoll, $change->toRoll], $mesh->plan->changes),
+        );
     }
 
     public function test_a_little_less_pitch_saves_a_roll_of_each(): void
     {
         $advice = $this->little($this->work($this->strands(['label' => 'measured'])));
         $this->assertSame('Rolls 7 to 9 of Sage mesh give only 2 poofs each; a full one gives 23.', $advice->sentence);
-        $this->assertSame(['Pitch 7 1/4 in', ['parts.l1.pitch' => '7 1/4 in']], [$advice->remedies[0]->label, $advice->remedies[0]->edit->asData()['set']]);
+        $this->assertSame(
+            ['Pitch 7 1/4 in', ['parts.l1.pitch' => '7 1/4 in']],
+            [$advice->remedies[0]->label, $advice->remedies[0]->edit->asData()['set']],
+        );
         $this->assertStringStartsWith('24 poofs a roll (178 in of 180 in); opens 6 rolls; ', $advice->remedies[0]->effect);
     }
 
     #[TestWith(['1 %', 'fits', null])]
     #[TestWith(['2 %', 'at risk', 'Pitch 7 1/8 in'])]
-    public function test_at_7_1_4_it_fits_a_roll_that_is_1_percent_short_but_not_2(string $allowance, string $verdict, ?string $remedy): void
-    {
+    public function test_at_7_1_4_it_fits_a_roll_that_is_1_percent_short_but_not_2(
+        string $allowance,
+        string $verdict,
+        ?string $remedy,
+    ): void {
         $result = $this->work($this->strands(['allowance' => $allowance], '7 1/4 in'));
         $this->assertSame($verdict, $result->verdict->words());
-        $this->assertSame($remedy, array_values(array_filter($result->advice, fn (Advice $advice): bool => $advice->rule === 'at-risk'))[0]->remedies[0]->label ?? null);
-        $this->assertSame('Pitch '.($allowance === '1 %' ? '7 1/4 in' : '7 1/8 in'), $this->little($this->work($this->strands(['allowance' => $allowance])))->remedies[0]->label);
+        $this->assertSame(
+            $remedy,
+            array_values(
+                array_filter($result->advice, fn (Advice $advice): bool => $advice->rule === 'at-risk'),
+            )[0]->remedies[0]->label ?? null,
+        );
+        $this->assertSame(
+            'Pitch '.($allowance === '1 %' ? '7 1/4 in' : '7 1/8 in'),
+            $this->little($this->work($this->strands(['allowance' => $allowance])))->remedies[0]->label,
+        );
     }
 
     public function test_strands_of_three_meshes_are_told_of_in_one_sentence(): void
     {
         $plan = $this->strands(['label' => 'measured']);
-        $plan['materials'] = array_map(fn (string $name): array => ['id' => $name, 'name' => ucfirst($name)] + $plan['materials'][0], ['rust', 'honey', 'cream']);
+        $plan['materials'] = array_map(
+            fn (string $name): array => ['id' => $name, 'name' => ucfirst($name)] + $plan['materials'][0],
+            ['rust', 'honey', 'cream'],
+        );
         $plan['parts'][0]['material'] = ['rust', 'honey', 'cream'];
         $result = $this->work($plan);
         $this->assertSame([[23, 23, 2], [23, 23, 2], [23, 23, 2]], array_map($this->poofsOf(...), $result->wound));
@@ -56,8 +76,14 @@ final class RunsTest extends PlanCase
     {
         $result = $this->work($this->uneven('together'));
         $this->assertSame([[23, 23, 2], [46, 2]], array_map($this->poofsOf(...), $result->wound));
-        $this->assertSame([[24, 1, 1], [47, 1, 2]], array_map(fn ($change): array => [$change->tie, $change->fromRoll, $change->toRoll], $result->wound[1]->plan->changes));
-        $this->assertContains('cut at tie 24 with the other strands, and begin again from this roll there', $result->wound[1]->used->because);
+        $this->assertSame(
+            [[24, 1, 1], [47, 1, 2]],
+            array_map(fn ($change): array => [$change->tie, $change->fromRoll, $change->toRoll], $result->wound[1]->plan->changes),
+        );
+        $this->assertContains(
+            'cut at tie 24 with the other strands, and begin again from this roll there',
+            $result->wound[1]->used->because,
+        );
     }
 
     public function test_or_only_the_strand_that_ends_changes(): void
@@ -83,7 +109,10 @@ final class RunsTest extends PlanCase
         $result = $this->work($this->wide([]));
         $this->assertSame([24, '238 in'], [$result->parts[0]->count->value, $result->parts[0]->takes->shown]);
         $elements = $result->parts[0]->elements;
-        $this->assertSame([[6, 1], [7, 8], [18, 7], [1, 2], [6, 1]], array_map(fn (int $number): array => $elements[$number - 1]->element->ties, [6, 7, 18, 19, 24]));
+        $this->assertSame(
+            [[6, 1], [7, 8], [18, 7], [1, 2], [6, 1]],
+            array_map(fn (int $number): array => $elements[$number - 1]->element->ties, [6, 7, 18, 19, 24]),
+        );
         $this->assertSame([0, 0, 1], array_map(fn (int $number): int => $elements[$number - 1]->element->pass, [6, 18, 19]));
         $this->assertSame(['poofs 1, 6, 19 and 24 of Sage mesh'], $result->ties[0]->carries);
     }
@@ -91,7 +120,10 @@ final class RunsTest extends PlanCase
     public function test_without_the_filling_pass_the_form_shows_and_with_it_it_does_not(): void
     {
         $bare = $this->work($this->wide(['fill' => 'none']));
-        $this->assertSame(['110.0 sq in an inch, thin', '144.6 sq in an inch, usual'], [$bare->fullness->figure->shown, $this->work($this->wide([]))->fullness->figure->shown]);
+        $this->assertSame(
+            ['110.0 sq in an inch, thin', '144.6 sq in an inch, usual'],
+            [$bare->fullness->figure->shown, $this->work($this->wide([]))->fullness->figure->shown],
+        );
         $advice = array_values(array_filter($bare->advice, fn (Advice $advice): bool => $advice->rule === 'thin'))[0];
         $this->assertContains('Fill between the rows', array_column($advice->remedies, 'label'));
     }
@@ -109,13 +141,22 @@ final class RunsTest extends PlanCase
 
     public function test_a_half_run_begins_where_the_other_half_ends(): void
     {
-        $runs = $this->plan(['ties' => [['layout' => 'n-a-section', 'perSection' => 4]], 'parts' => [['kind' => 'poof-run', 'parts' => 'halves']]])->parts[0]->demand->runs;
-        $this->assertSame([[1, 13], [13, 1]], array_map(fn (Run $run): array => [$run->steps[0]->from, $run->steps[count($run->steps) - 1]->to], $runs));
+        $runs = $this->plan(
+            ['ties' => [['layout' => 'n-a-section', 'perSection' => 4]], 'parts' => [['kind' => 'poof-run', 'parts' => 'halves']]],
+        )->parts[0]->demand->runs;
+        $this->assertSame(
+            [[1, 13], [13, 1]],
+            array_map(fn (Run $run): array => [$run->steps[0]->from, $run->steps[count($run->steps) - 1]->to], $runs),
+        );
     }
 
     public function test_zip_ties_hold_both_ends_each_drop_and_each_change_of_rolls(): void
     {
-        $this->assertSame(2 + 1, $this->used($this->work($this->wide(['ends' => 'zip-tied'])), 'zip-ties'), 'the filling pass goes on from the last tie and takes none');
+        $this->assertSame(
+            2 + 1,
+            $this->used($this->work($this->wide(['ends' => 'zip-tied'])), 'zip-ties'),
+            'the filling pass goes on from the last tie and takes none',
+        );
         $this->assertSame(6, $this->used($this->work($this->wide(['ends' => 'zip-tied', 'parts' => 'rows'])), 'zip-ties'));
         // Three strands change at two ties, all at once.
         $strands = $this->strands([]);
@@ -127,7 +168,11 @@ final class RunsTest extends PlanCase
 
     public function test_a_run_that_begins_on_a_corner_of_a_square_is_warned_of(): void
     {
-        $square = ['form' => ['kind' => 'rectangle'], 'ties' => [['layout' => 'corners-and-sides', 'aSide' => 2]], 'parts' => [['kind' => 'poof-run']]];
+        $square = [
+            'form' => ['kind' => 'rectangle'],
+            'ties' => [['layout' => 'corners-and-sides', 'aSide' => 2]],
+            'parts' => [['kind' => 'poof-run']],
+        ];
         $this->assertNotContains('corner', array_column($this->work($square)->advice, 'rule'));
         $square['parts'][0]['begin'] = 2;
         $advice = array_values(array_filter($this->work($square)->advice, fn (Advice $advice): bool => $advice->rule === 'corner'))[0];
@@ -140,9 +185,16 @@ final class RunsTest extends PlanCase
     public function test_a_run_can_begin_at_another_tie_of_its_row(): void
     {
         $steps = $this->plan(['parts' => [['kind' => 'poof-run', 'begin' => 4]]])->parts[0]->demand->runs[0]->steps;
-        $this->assertSame([[4, 5], [3, 4], [10, 11]], array_map(fn (int $step): array => [$steps[$step]->from, $steps[$step]->to], [0, 5, 6]));
+        $this->assertSame(
+            [[4, 5], [3, 4], [10, 11]],
+            array_map(fn (int $step): array => [$steps[$step]->from, $steps[$step]->to], [0, 5, 6]),
+        );
         $this->assertFault('/parts/0/begin', 'tie 1 to 6 of it', fn () => $this->plan(['parts' => [['kind' => 'poof-run', 'begin' => 7]]]));
-        $this->assertFault('/parts/0/begin', 'begun at its end', fn () => $this->plan(['form' => ['kind' => 'stick'], 'parts' => [['kind' => 'poof-run', 'begin' => 2]]]));
+        $this->assertFault(
+            '/parts/0/begin',
+            'begun at its end',
+            fn () => $this->plan(['form' => ['kind' => 'stick'], 'parts' => [['kind' => 'poof-run', 'begin' => 2]]]),
+        );
     }
 
     public function test_a_pitch_that_does_not_reach_the_next_tie_is_warned_of(): void
@@ -150,29 +202,47 @@ final class RunsTest extends PlanCase
         $result = $this->work(['parts' => [['kind' => 'poof-run', 'pitch' => '4 in', 'on' => 'row 1']]]);
         $advice = $result->advice[0];
         // Six ties on a circle of 9 in across are 4.71 in apart.
-        $this->assertSame(['too-short-a-pitch', [1, 2, 3, 4, 5, 6], ['parts.l1.pitch' => '5 in']], [$advice->rule, $advice->ties, $advice->remedies[0]->edit->asData()['set']]);
+        $this->assertSame(
+            ['too-short-a-pitch', [1, 2, 3, 4, 5, 6], ['parts.l1.pitch' => '5 in']],
+            [$advice->rule, $advice->ties, $advice->remedies[0]->edit->asData()['set']],
+        );
         $this->assertStringContainsString('it is up to 4 3/4 in to the next, more than the 4 in of mesh between them', $advice->sentence);
-        $this->assertNotContains('too-short-a-pitch', array_column($this->work(['parts' => [['kind' => 'poof-run', 'pitch' => '5 in', 'on' => 'row 1']]])->advice, 'rule'));
+        $this->assertNotContains(
+            'too-short-a-pitch',
+            array_column($this->work(['parts' => [['kind' => 'poof-run', 'pitch' => '5 in', 'on' => 'row 1']]])->advice, 'rule'),
+        );
     }
 
     public function test_pulled_loops_take_three_loops_a_stitch_and_a_gap_for_each(): void
     {
-        $result = $this->work(['materials' => [['roll' => '20 yd', 'label' => 'measured']], 'parts' => [['kind' => 'pulled-loops', 'height' => '3 in']]]);
+        $result = $this->work(
+            ['materials' => [['roll' => '20 yd', 'label' => 'measured']], 'parts' => [['kind' => 'pulled-loops', 'height' => '3 in']]],
+        );
         // 3 x (2 x 3 in + 1 in) = 21 in; a knot of 3 in, an end of 2 in.
         $this->assertSame(['3 in + 18 x 21 in + 2 in = 383 in'], $result->parts[0]->takes->because);
         $this->assertSame([[1], [18]], [$result->parts[0]->elements[0]->element->ties, $result->parts[0]->elements[17]->element->ties]);
-        $this->assertFault('/parts/0', 'this form has only one', fn () => $this->plan(['form' => ['kind' => 'loop'], 'parts' => [['kind' => 'pulled-loops']]]));
+        $this->assertFault(
+            '/parts/0',
+            'this form has only one',
+            fn () => $this->plan(['form' => ['kind' => 'loop'], 'parts' => [['kind' => 'pulled-loops']]]),
+        );
     }
 
     public function test_pushed_ruffles_take_twice_the_rise_and_a_step(): void
     {
-        $this->assertSame(['2 in + 18 x 4 in + 2 in = 76 in'], $this->work(['parts' => [['kind' => 'pushed-ruffles']]])->parts[0]->takes->because);
+        $this->assertSame(
+            ['2 in + 18 x 4 in + 2 in = 76 in'],
+            $this->work(['parts' => [['kind' => 'pushed-ruffles']]])->parts[0]->takes->because,
+        );
     }
 
     /** @return list<int> how many poofs each roll gives */
     private function poofsOf(WoundResult $mesh): array
     {
-        return array_map(fn (RollUse $roll): int => count(array_filter($roll->segments, fn (Segment $segment): bool => $segment->element !== null)), $mesh->plan->rolls);
+        return array_map(
+            fn (RollUse $roll): int => count(array_filter($roll->segments, fn (Segment $segment): bool => $segment->element !== null)),
+            $mesh->plan->rolls,
+        );
     }
 
     private function little(\Davrin\Core\Result\Result $result): Advice
@@ -213,14 +283,32 @@ final class RunsTest extends PlanCase
      */
     private function wide(array $written): array
     {
-        return ['materials' => [['width' => '21 in', 'label' => 'measured']], 'parts' => [['kind' => 'poof-run', 'pitch' => '9 1/2 in', 'startTail' => '5 in', 'endTail' => '5 in', 'fill' => 'filling', ...$written]]];
+        return [
+            'materials' => [['width' => '21 in', 'label' => 'measured']],
+            'parts' => [
+                ['kind' => 'poof-run', 'pitch' => '9 1/2 in', 'startTail' => '5 in', 'endTail' => '5 in', 'fill' => 'filling', ...$written],
+            ],
+        ];
     }
 
     public function test_twice_round_12_ties_is_24_poofs_in_220_in_with_one_start(): void
     {
-        $twice = fn (array $ties, string $parts = 'twice'): Plan => $this->plan(['ties' => [$ties], 'materials' => [['roll' => '60 yd']], 'parts' => [['kind' => 'poof-run', 'pitch' => '9 in', 'startTail' => '2 in', 'endTail' => '2 in', 'parts' => $parts]]]);
+        $twice = fn (array $ties, string $parts = 'twice'): Plan => $this->plan(
+            [
+                'ties' => [$ties],
+                'materials' => [['roll' => '60 yd']],
+                'parts' => [['kind' => 'poof-run', 'pitch' => '9 in', 'startTail' => '2 in', 'endTail' => '2 in', 'parts' => $parts]],
+            ],
+        );
         $plan = $twice(['layout' => 'rows', 'rows' => [12]]);
-        $this->assertSame([24, 1, '220 in'], [count($plan->parts[0]->demand->elements), count($plan->parts[0]->demand->runs), $plan->units()->exact($plan->parts[0]->demand->runs[0]->length())]);
+        $this->assertSame(
+            [24, 1, '220 in'],
+            [
+                count($plan->parts[0]->demand->elements),
+                count($plan->parts[0]->demand->runs),
+                $plan->units()->exact($plan->parts[0]->demand->runs[0]->length()),
+            ],
+        );
         $this->assertCount(24, array_unique(array_column($plan->parts[0]->demand->elements, 'id')));
         $this->assertCount(2 * 6 + 2 * 12, $twice(['layout' => 'rows', 'rows' => [6, 12]])->parts[0]->demand->elements);
         $this->assertCount(36, $twice(['layout' => 'rows', 'rows' => [12]], 'thrice')->parts[0]->demand->elements);
@@ -228,13 +316,31 @@ final class RunsTest extends PlanCase
 
     public function test_along_a_row_that_does_not_close_a_second_time_goes_back_from_its_end(): void
     {
-        $plan = $this->plan(['form' => ['kind' => 'stick'], 'ties' => [['layout' => 'n-a-section', 'perSection' => 5]], 'materials' => [['roll' => '60 yd']], 'parts' => [['kind' => 'poof-run', 'pitch' => '12 in', 'parts' => 'twice']]]);
-        $this->assertSame([[1, 2], [2, 3], [3, 4], [4, 5], [5, 4], [4, 3], [3, 2], [2, 1]], array_map(fn (Step $step): array => [$step->from, $step->to], $plan->parts[0]->demand->runs[0]->steps));
+        $plan = $this->plan(
+            [
+                'form' => ['kind' => 'stick'],
+                'ties' => [['layout' => 'n-a-section', 'perSection' => 5]],
+                'materials' => [['roll' => '60 yd']],
+                'parts' => [['kind' => 'poof-run', 'pitch' => '12 in', 'parts' => 'twice']],
+            ],
+        );
+        $this->assertSame(
+            [[1, 2], [2, 3], [3, 4], [4, 5], [5, 4], [4, 3], [3, 2], [2, 1]],
+            array_map(fn (Step $step): array => [$step->from, $step->to], $plan->parts[0]->demand->runs[0]->steps),
+        );
     }
 
     public function test_6_and_12_poofs_and_6_that_fill_with_zip_tied_ends_off_one_roll_take_3_zip_ties(): void
     {
-        $run = fn (array $written): int => $this->used($this->work(['materials' => [['roll' => '60 yd', 'width' => '21 in']], 'parts' => [['kind' => 'poof-run', 'fill' => 'filling', ...$written]]]), 'zip-ties');
+        $run = fn (array $written): int => $this->used(
+            $this->work(
+                [
+                    'materials' => [['roll' => '60 yd', 'width' => '21 in']],
+                    'parts' => [['kind' => 'poof-run', 'fill' => 'filling', ...$written]],
+                ],
+            ),
+            'zip-ties',
+        );
         $this->assertSame([3, 1, 0], [$run(['ends' => 'zip-tied']), $run([]), $run(['parts' => 'rows'])]);
     }
 }

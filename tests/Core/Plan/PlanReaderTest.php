@@ -22,7 +22,10 @@ final class PlanReaderTest extends PlanCase
     public function test_another_form_another_layout_or_another_way_of_counting_are_built_anew(): void
     {
         $reader = new PlanReader(Craft::standard());
-        $fresh = fn (array $document): array => array_map(fn ($tie): array => [$tie->number, $tie->place], (new PlanReader(Craft::standard()))->read($document)->ties->all());
+        $fresh = fn (array $document): array => array_map(
+            fn ($tie): array => [$tie->number, $tie->place],
+            (new PlanReader(Craft::standard()))->read($document)->ties->all(),
+        );
         $documents = [
             ['materials' => [[]]],
             ['materials' => [[]], 'form' => ['wires' => ['16 in', '14 in', '12 in', '10 in']]],
@@ -43,8 +46,14 @@ final class PlanReaderTest extends PlanCase
         $reader = new PlanReader(Craft::standard());
         $inches = $reader->read(['materials' => [[]]]);
         $metric = $reader->read(['materials' => [[]], 'settings' => ['units' => 'centimetres', 'wireCount' => 'inside']]);
-        $this->assertSame(['two outer wires, section 1, 1 1/2 in after the crossbar', 'two outer wires, section 1, 4 cm after the crossbar'], [
-            $inches->ties->all()[6]->where($inches->form, $inches->units()), $metric->ties->all()[6]->where($metric->form, $metric->units()),
+        $this->assertSame([
+            'two outer wires, section 1, 1 1/2 in after the crossbar',
+            'two outer wires, section 1, 4 cm after the crossbar',
+        ], [
+            $inches->ties->all()[6]->where(
+                $inches->form,
+                $inches->units(),
+            ), $metric->ties->all()[6]->where($metric->form, $metric->units()),
         ]);
     }
 }

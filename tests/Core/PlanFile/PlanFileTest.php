@@ -45,7 +45,12 @@ final class PlanFileTest extends PlanCase
     public function test_once_written_it_stays_the_same_whatever_way_it_was_written_first(): void
     {
         $files = $this->files();
-        $once = $files->write($files->read("\u{FEFF}".'{"parts":[{"length":"1 ft 7 in"}],"version":2,"materials":[{"price":"6.5","roll":"10 yd"}],"format":"davrin-plan"}'));
+        $once = $files->write(
+            $files->read(
+                "\u{FEFF}"
+                    .'{"parts":[{"length":"1 ft 7 in"}],"version":2,"materials":[{"price":"6.5","roll":"10 yd"}],"format":"davrin-plan"}',
+            ),
+        );
         $this->assertSame($once, $files->write($files->read($once)));
         $this->assertStringContainsString('"length": "19 in"', $once);
         $this->assertStringContainsString('"price": "6.50"', $once);
@@ -59,7 +64,10 @@ final class PlanFileTest extends PlanCase
 
     public function test_letters_of_any_language_stay_as_they_are(): void
     {
-        $this->assertStringContainsString('"name": "Türkranz für Björn 🎺"', $this->files()->write($this->plan(['name' => 'Türkranz für Björn 🎺'])));
+        $this->assertStringContainsString(
+            '"name": "Türkranz für Björn 🎺"',
+            $this->files()->write($this->plan(['name' => 'Türkranz für Björn 🎺'])),
+        );
     }
 
     /** @return iterable<string, array{string, string, string}> the file, the pointer of its fault and what is said */
@@ -73,30 +81,70 @@ final class PlanFileTest extends PlanCase
         yield 'no format' => ['{}', '/format', 'not a plan file'];
         yield 'no version' => ['{"format":"davrin-plan"}', '/version', 'whole number from 1 to 2'];
         yield 'a version in words' => ['{"format":"davrin-plan","version":"one"}', '/version', 'whole number'];
-        yield 'a newer version' => ['{"format":"davrin-plan","version":7,"materials":[{}]}', '/version', 'This plan is of version 7, and this Davrin reads up to version 2. Update Davrin to open it.'];
+        yield 'a newer version' => [
+            '{"format":"davrin-plan","version":7,"materials":[{}]}',
+            '/version',
+            'This plan is of version 7, and this Davrin reads up to version 2. Update Davrin to open it.',
+        ];
         yield 'no mesh' => [$with('"name":"x"'), '', '"materials" is missing here'];
         yield 'an empty list of meshes' => [$with('"materials":[]'), '/materials', 'at least 1'];
         yield 'too many meshes' => [$with('"materials":['.implode(',', array_fill(0, 41, '{}')).']'), '/materials', 'at most 40'];
-        yield 'more to cut from than a bench has room for' => [$with('"materials":['.implode(',', array_map(fn (int $n): string => "{\"id\":\"m$n\"}", range(1, 13))).']'), '/materials', 'up to 12 meshes'];
-        yield 'an unknown key' => [$with('"materials":[{}],"sparkle":1'), '/sparkle', '"sparkle" is not known here. Known are: format, version, name'];
-        yield 'an unknown key deep down' => [$with('"materials":[{"name":"A","glitter":true}]'), '/materials/0/glitter', '"glitter" is not known here'];
+        yield 'more to cut from than a bench has room for' => [
+            $with('"materials":['.implode(',', array_map(fn (int $n): string => "{\"id\":\"m$n\"}", range(1, 13))).']'),
+            '/materials',
+            'up to 12 meshes',
+        ];
+        yield 'an unknown key' => [
+            $with('"materials":[{}],"sparkle":1'),
+            '/sparkle',
+            '"sparkle" is not known here. Known are: format, version, name',
+        ];
+        yield 'an unknown key deep down' => [
+            $with('"materials":[{"name":"A","glitter":true}]'),
+            '/materials/0/glitter',
+            '"glitter" is not known here',
+        ];
         yield 'a key with a slash' => [$with('"materials":[{}],"a/b~c":1'), '/a~1b~0c', 'not known'];
         yield 'an unknown kind of form' => [$with('"materials":[{}],"form":{"kind":"moon"}'), '/form/kind', 'must be one of ring'];
-        yield 'a blank of another technique' => [$with('"materials":[{}],"parts":[{"kind":"ruffle","pitch":"9 in"}]'), '/parts/0/pitch', '"pitch" is not known here'];
-        yield 'a number for a length' => [$with('"materials":[{"width":10}]'), '/materials/0/width', 'a text in quotes, not a whole number'];
+        yield 'a blank of another technique' => [
+            $with('"materials":[{}],"parts":[{"kind":"ruffle","pitch":"9 in"}]'),
+            '/parts/0/pitch',
+            '"pitch" is not known here',
+        ];
+        yield 'a number for a length' => [
+            $with('"materials":[{"width":10}]'),
+            '/materials/0/width',
+            'a text in quotes, not a whole number',
+        ];
         yield 'a length without a unit' => [$with('"materials":[{"width":"10"}]'), '/materials/0/width', '"10" has no unit'];
-        yield 'a negative length' => [$with('"materials":[{}],"parts":[{"length":"-19 in"}]'), '/parts/0/length', 'between 2 in and 720 in; -19 in is not'];
+        yield 'a negative length' => [
+            $with('"materials":[{}],"parts":[{"length":"-19 in"}]'),
+            '/parts/0/length',
+            'between 2 in and 720 in; -19 in is not',
+        ];
         yield 'no length' => [$with('"materials":[{}],"parts":[{"length":"0 in"}]'), '/parts/0/length', '0 in is not'];
         yield 'an absurd length' => [$with('"materials":[{}],"parts":[{"length":"900 yd"}]'), '/parts/0/length', '32400 in is not'];
-        yield 'a piece longer than a roll' => [$with('"materials":[{}],"parts":[{"length":"400 in"}]'), '/parts/0/length', 'A piece takes 400 in, and a roll of Sage mesh has 360 in'];
+        yield 'a piece longer than a roll' => [
+            $with('"materials":[{}],"parts":[{"length":"400 in"}]'),
+            '/parts/0/length',
+            'A piece takes 400 in, and a roll of Sage mesh has 360 in',
+        ];
         yield 'a price in words' => [$with('"materials":[{"price":"cheap"}]'), '/materials/0/price', 'not written the way it must be'];
         yield 'a colour by name' => [$with('"materials":[{"colour":"teal"}]'), '/materials/0/colour', 'not written the way'];
-        yield 'a mesh that is not there' => [$with('"materials":[{"id":"a"}],"parts":[{"material":"b"}]'), '/parts/0/material', 'The mesh can be a (Sage mesh); "b" is not one of them'];
+        yield 'a mesh that is not there' => [
+            $with('"materials":[{"id":"a"}],"parts":[{"material":"b"}]'),
+            '/parts/0/material',
+            'The mesh can be a (Sage mesh); "b" is not one of them',
+        ];
         yield 'a row that is not there' => [$with('"materials":[{}],"parts":[{"on":"row 3"}]'), '/parts/0/on', 'There is no row 3'];
         yield 'an id twice' => [$with('"materials":[{"id":"a"},{"id":"a"}]'), '/materials/1/id', 'stands twice'];
         yield 'a layer id twice' => [$with('"materials":[{}],"parts":[{"id":"a"},{"id":"a"}]'), '/parts/1/id', 'stands twice'];
         yield 'an id with blanks' => [$with('"materials":[{"id":"my mesh"}]'), '/materials/0/id', 'not written the way'];
-        yield 'nothing left of the roll' => [$with('"materials":[{"roll":"6 in","trim":"6 in"}],"parts":[]'), '/materials/0/trim', 'leave nothing of the roll'];
+        yield 'nothing left of the roll' => [
+            $with('"materials":[{"roll":"6 in","trim":"6 in"}],"parts":[]'),
+            '/materials/0/trim',
+            'leave nothing of the roll',
+        ];
         yield 'nesting without end' => [str_repeat('[', 400).str_repeat(']', 400), '', 'nested more than'];
         yield 'ten megabytes of nesting' => [str_repeat('[', 5_000_000).str_repeat(']', 5_000_000), '', 'has 10,000,000 bytes'];
         yield 'a name of bytes that are no letters' => [$with("\"materials\":[{}],\"name\":\"\xC3\x28\""), '', 'not JSON'];

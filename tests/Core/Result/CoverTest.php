@@ -19,7 +19,10 @@ final class CoverTest extends PlanCase
     public function test_a_spot_alone_is_a_circle(): void
     {
         $box = Box::around(array_merge(...(new Band([new Point(3.0, 4.0)], false, 2.0))->edges()));
-        $this->assertSame([1.0, 2.0, 5.0, 6.0], array_map(fn (float $inches): float => round($inches, 6), [$box->left, $box->top, $box->right, $box->bottom]));
+        $this->assertSame(
+            [1.0, 2.0, 5.0, 6.0],
+            array_map(fn (float $inches): float => round($inches, 6), [$box->left, $box->top, $box->right, $box->bottom]),
+        );
     }
 
     #[TestWith([[5.0, 3.0], 1.0])]
@@ -27,12 +30,23 @@ final class CoverTest extends PlanCase
     #[TestWith([[13.0, 4.0], 3.0])]
     public function test_a_band_tells_how_far_a_point_is_from_its_edge(array $point, float $clears): void
     {
-        $this->assertEqualsWithDelta($clears, (new Band(Point::list([[0.0, 0.0], [10.0, 0.0]]), false, 2.0))->clears(new Point(...$point)), 1e-9);
+        $this->assertEqualsWithDelta(
+            $clears,
+            (new Band(Point::list([[0.0, 0.0], [10.0, 0.0]]), false, 2.0))->clears(new Point(...$point)),
+            1e-9,
+        );
     }
 
     public function test_a_run_along_a_strip_ends_as_far_past_its_ties_as_it_reaches(): void
     {
-        $extent = $this->extent(['form' => self::STRIP, 'ties' => [['layout' => 'free', 'spots' => ['1: 10 in', '1: 16 in']]], 'materials' => [['width' => '8 in']], 'parts' => [['kind' => 'poof-run']]]);
+        $extent = $this->extent(
+            [
+                'form' => self::STRIP,
+                'ties' => [['layout' => 'free', 'spots' => ['1: 10 in', '1: 16 in']]],
+                'materials' => [['width' => '8 in']],
+                'parts' => [['kind' => 'poof-run']],
+            ],
+        );
         $outlines = $extent->cover->outlines();
         $this->assertCount(1, $outlines);
         $this->assertSame($outlines[0][0], $outlines[0][count($outlines[0]) - 1]);
@@ -42,14 +56,23 @@ final class CoverTest extends PlanCase
 
     public function test_what_is_left_bare_between_two_pieces_parts_the_outline(): void
     {
-        $spots = fn (int $second): array => ['form' => self::STRIP, 'ties' => [['layout' => 'free', 'spots' => ['1: 8 in', "1: $second in"]]], 'parts' => [['kind' => 'starburst', 'material' => ['m1: 4'], 'length' => '8 in']]];
+        $spots = fn (int $second): array => [
+            'form' => self::STRIP,
+            'ties' => [['layout' => 'free', 'spots' => ['1: 8 in', "1: $second in"]]],
+            'parts' => [['kind' => 'starburst', 'material' => ['m1: 4'], 'length' => '8 in']],
+        ];
         $this->assertCount(1, $this->extent($spots(15))->cover->outlines());
         $this->assertCount(2, $this->extent($spots(30))->cover->outlines());
     }
 
     public function test_a_square_has_an_outline_and_the_opening_within_it(): void
     {
-        $square = ['form' => ['kind' => 'rectangle', 'width' => '20 in', 'height' => '20 in'], 'ties' => [['layout' => 'corners-and-sides']], 'materials' => [['width' => '6 in', 'roll' => '40 yd']], 'parts' => [['kind' => 'poof-run', 'pitch' => '12 in']]];
+        $square = [
+            'form' => ['kind' => 'rectangle', 'width' => '20 in', 'height' => '20 in'],
+            'ties' => [['layout' => 'corners-and-sides']],
+            'materials' => [['width' => '6 in', 'roll' => '40 yd']],
+            'parts' => [['kind' => 'poof-run', 'pitch' => '12 in']],
+        ];
         $extent = $this->extent($square);
         $widths = array_map(fn (array $outline): float => Box::around($outline)->wide(), $extent->cover->outlines());
         sort($widths);
@@ -68,7 +91,9 @@ final class CoverTest extends PlanCase
     #[TestWith(['wheel', 'gathered-drape'])]
     public function test_its_outline_is_where_the_mesh_ends_and_nowhere_else(string $form, string $technique): void
     {
-        $cover = $this->extent(['form' => ['kind' => $form], 'materials' => [['width' => '6 in', 'roll' => '40 yd']], 'parts' => [['kind' => $technique]]])->cover;
+        $cover = $this->extent(
+            ['form' => ['kind' => $form], 'materials' => [['width' => '6 in', 'roll' => '40 yd']], 'parts' => [['kind' => $technique]]],
+        )->cover;
         $points = array_merge(...$cover->outlines());
         $this->assertGreaterThan(20, count($points));
         foreach ($points as $point) {
@@ -76,7 +101,11 @@ final class CoverTest extends PlanCase
         }
         $all = Box::around($cover->points());
         $drawn = Box::around($points);
-        $this->assertEqualsWithDelta([$all->left, $all->top, $all->right, $all->bottom], [$drawn->left, $drawn->top, $drawn->right, $drawn->bottom], 0.2);
+        $this->assertEqualsWithDelta(
+            [$all->left, $all->top, $all->right, $all->bottom],
+            [$drawn->left, $drawn->top, $drawn->right, $drawn->bottom],
+            0.2,
+        );
     }
 
     private function extent(array $document): Extent

@@ -38,7 +38,13 @@ final class RollPlannerTest extends TestCase
     public function test_the_longest_pieces_are_laid_first_and_small_ones_fill_what_is_left(): void
     {
         $plan = $this->planned([], $this->cuts([8, 22, 8, 22, 22]), Length::inches(52), null);
-        $this->assertSame([[22.0, 22.0, 8.0], [22.0, 8.0]], array_map(fn (RollUse $roll): array => array_map(fn ($segment): float => $segment->length->toInches(), $roll->segments), $plan->rolls));
+        $this->assertSame(
+            [[22.0, 22.0, 8.0], [22.0, 8.0]],
+            array_map(
+                fn (RollUse $roll): array => array_map(fn ($segment): float => $segment->length->toInches(), $roll->segments),
+                $plan->rolls,
+            ),
+        );
     }
 
     public function test_pieces_use_what_a_run_leaves(): void
@@ -86,14 +92,21 @@ final class RollPlannerTest extends TestCase
                     $made = [...$made, ...($segment->element === null ? [] : [$segment->element->id])];
                 }
             }
-            $all = [...array_map(fn (int $n): string => "r.$n", $poofs === 0 ? [] : range(1, $poofs)), ...array_map(fn (int $n): string => "p.$n", $pieces === [] ? [] : range(1, count($pieces)))];
+            $all = [
+                ...array_map(fn (int $n): string => "r.$n", $poofs === 0 ? [] : range(1, $poofs)),
+                ...array_map(fn (int $n): string => "p.$n", $pieces === [] ? [] : range(1, count($pieces))),
+            ];
             $this->assertEqualsCanonicalizing($all, [...$made, ...array_map(fn (Element $element): string => $element->id, $plan->unmet)]);
         });
     }
 
     public function test_a_run_changes_rolls_only_at_a_tie_and_each_part_pays_both_tails(): void
     {
-        $this->limitTo($this->trials(100))->forAll(Generators::choose(1, 60), Generators::choose(1, 15), Generators::choose(20, 90))->then(function (int $poofs, int $pitch, int $roll): void {
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::choose(1, 60),
+            Generators::choose(1, 15),
+            Generators::choose(20, 90),
+        )->then(function (int $poofs, int $pitch, int $roll): void {
             $plan = $this->planned([$this->poofRun($poofs, $pitch)], [], Length::inches($roll), null);
             $this->assertSame([], $plan->unmet);
             $this->assertCount(count($plan->rolls) - 1, $plan->changes);
@@ -111,7 +124,10 @@ final class RollPlannerTest extends TestCase
     {
         // A part roll of 50 in gives 5 poofs of 9 in, the new one the other 3.
         $plan = $this->plannedFrom([$this->poofRun(8, 9)], $this->cuts([15]), [$this->part(50), $this->part(20), $this->new(180)]);
-        $this->assertSame(['part roll', 'part roll', 'new roll'], array_map(fn (RollUse $roll): string => $roll->stock->origin->value, $plan->rolls));
+        $this->assertSame(
+            ['part roll', 'part roll', 'new roll'],
+            array_map(fn (RollUse $roll): string => $roll->stock->origin->value, $plan->rolls),
+        );
         $this->assertSame([13.0, 49.0, 37.0], array_map(fn (RollUse $roll): float => $roll->used()->toInches(), $plan->rolls));
         $this->assertSame([1, 650, []], [$plan->opened(), $plan->money()->cents, $plan->unmet]);
     }
@@ -142,14 +158,23 @@ final class RollPlannerTest extends TestCase
 
     public function test_the_lots_of_one_mesh_have_nothing_to_do_with_those_of_another(): void
     {
-        $stock = fn (string $right): array => array_map(fn (string $lot): Stock => $this->part($lot === $right ? 60 : 12, $lot), range('A', 'F'));
-        $supplies = array_map(fn (string $right): Supply => new Supply([...$stock($right), $this->new(100)], false, false, Length::inches(6)), ['m' => 'F', 'n' => 'E', 'o' => 'D']);
+        $stock = fn (string $right): array => array_map(
+            fn (string $lot): Stock => $this->part($lot === $right ? 60 : 12, $lot),
+            range('A', 'F'),
+        );
+        $supplies = array_map(
+            fn (string $right): Supply => new Supply([...$stock($right), $this->new(100)], false, false, Length::inches(6)),
+            ['m' => 'F', 'n' => 'E', 'o' => 'D'],
+        );
         $cuts = [];
         foreach (array_keys($supplies) as $mesh) {
             $cuts[] = new Cut(new Element("$mesh.1", 'p', 1, [1]), $mesh, Length::inches(50));
         }
         $plans = (new RollPlanner)->plan([$this->poofRun(2, 5, ['o'])], $cuts, $supplies);
-        $this->assertSame(['m' => 'F', 'n' => 'E'], array_map(fn (RollPlan $plan): ?string => $plan->rolls[0]->stock->lot, array_slice($plans, 0, 2)));
+        $this->assertSame(
+            ['m' => 'F', 'n' => 'E'],
+            array_map(fn (RollPlan $plan): ?string => $plan->rolls[0]->stock->lot, array_slice($plans, 0, 2)),
+        );
         $this->assertSame([0, 0, 650], array_map(fn (RollPlan $plan): int => $plan->money()->cents, array_values($plans)));
     }
 
@@ -171,7 +196,12 @@ final class RollPlannerTest extends TestCase
         )->then(function (array $pieces, int $poofs, int $pitch, int $roll, array $parts, int $limit): void {
             [$runs, $cuts] = [[$this->poofRun($poofs, $pitch)], $this->cuts(array_slice($pieces, 0, 12))];
             $new = new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, Money::cents(650));
-            $supply = new Supply([...array_map(fn (int $part): Stock => $this->part($part), array_slice($parts, 0, 4)), $new], false, false, Length::inches(6));
+            $supply = new Supply(
+                [...array_map(fn (int $part): Stock => $this->part($part), array_slice($parts, 0, 4)), $new],
+                false,
+                false,
+                Length::inches(6),
+            );
             $plan = (new RollPlanner)->plan($runs, $cuts, ['m' => $supply])['m'];
             $proof = (new RollPlanner)->proof($runs, $cuts, 'm', $supply, ['m' => $plan]);
             $this->assertLessThanOrEqual($plan->unmetPieces, $proof->unmet);
@@ -186,7 +216,10 @@ final class RollPlannerTest extends TestCase
             }
             foreach ($supply->stock as $stock) {
                 // No roll is cut twice.
-                $this->assertLessThanOrEqual($stock->count ?? PHP_INT_MAX, count(array_filter($plan->rolls, fn (RollUse $roll): bool => $roll->stock === $stock)));
+                $this->assertLessThanOrEqual(
+                    $stock->count ?? PHP_INT_MAX,
+                    count(array_filter($plan->rolls, fn (RollUse $roll): bool => $roll->stock === $stock)),
+                );
             }
         });
     }
@@ -199,7 +232,17 @@ final class RollPlannerTest extends TestCase
         $this->assertSame([1, 650], [$plan->opened(), $plan->money()->cents]);
         // 8 and 6 in fill the part roll, so the run goes on the new one.
         $plan = $this->plannedFrom([$this->poofRun(3, 4)], $this->cuts([8, 6]), [$this->part(14), $this->new(16)]);
-        $this->assertSame([1, ['new roll' => 16.0, 'part roll' => 14.0]], [$plan->opened(), array_column(array_map(fn (RollUse $roll): array => [$roll->stock->origin->value, $roll->used()->toInches()], $plan->rolls), 1, 0)]);
+        $this->assertSame(
+            [1, ['new roll' => 16.0, 'part roll' => 14.0]],
+            [
+                $plan->opened(),
+                array_column(
+                    array_map(fn (RollUse $roll): array => [$roll->stock->origin->value, $roll->used()->toInches()], $plan->rolls),
+                    1,
+                    0,
+                ),
+            ],
+        );
     }
 
     public function test_a_run_and_pieces_next_to_trying_everything(): void
@@ -215,7 +258,13 @@ final class RollPlannerTest extends TestCase
             [$runs, $cuts] = [[$this->poofRun($poofs, $pitch)], $this->cuts($pieces)];
             $plan = (new RollPlanner)->plan($runs, $cuts, ['m' => $supply])['m'];
             $plan = $plan->provenBy((new RollPlanner)->proof($runs, $cuts, 'm', $supply, ['m' => $plan]));
-            $least = $this->leastNew($poofs, $pitch, $pieces, [...array_slice($parts, 0, $begun), ...array_fill(0, $plan->opened(), $new)], $begun);
+            $least = $this->leastNew(
+                $poofs,
+                $pitch,
+                $pieces,
+                [...array_slice($parts, 0, $begun), ...array_fill(0, $plan->opened(), $new)],
+                $begun,
+            );
             $this->assertGreaterThanOrEqual($least, $plan->opened());
             $this->assertTrue(! $plan->isProvenBest() || $plan->opened() === $least, 'what is called proven is best');
             [$worse, $tried] = [$worse + (int) ($plan->opened() > $least), $tried + 1];
@@ -233,9 +282,19 @@ final class RollPlannerTest extends TestCase
     public function test_a_roll_that_was_put_back_since_another_mesh_has_none_serves_pieces(): void
     {
         $supply = fn (Stock $stock): Supply => new Supply([$stock], false, false, Length::inches(6));
-        $plans = (new RollPlanner)->plan([$this->poofRun(4, 9, ['m', 'm', 'n'])], $this->cuts([15]), ['m' => $supply($this->new(60)), 'n' => $supply($this->part(12))]);
+        $plans = (new RollPlanner)->plan(
+            [$this->poofRun(4, 9, ['m', 'm', 'n'])],
+            $this->cuts([15]),
+            ['m' => $supply($this->new(60)), 'n' => $supply($this->part(12))],
+        );
         $this->assertSame([0, 4], [$plans['m']->unmetPieces, $plans['n']->unmetPieces]);
-        $this->assertSame([[15.0], []], array_map(fn (RollPlan $plan): array => array_map(fn (RollUse $roll): float => $roll->used()->toInches(), $plan->rolls), array_values($plans)));
+        $this->assertSame(
+            [[15.0], []],
+            array_map(
+                fn (RollPlan $plan): array => array_map(fn (RollUse $roll): float => $roll->used()->toInches(), $plan->rolls),
+                array_values($plans),
+            ),
+        );
     }
 
     public function test_strands_that_may_end_sooner_share_three_rolls_where_they_would_take_four(): void
@@ -252,7 +311,10 @@ final class RollPlannerTest extends TestCase
         $supply = fn (): Supply => new Supply([$this->new(360)], false, false, Length::inches(6));
         $plans = (new RollPlanner)->plan([$this->poofRun(52, 9.5, ['m', 'm', 'n'], true)], [], ['m' => $supply(), 'n' => $supply()]);
         $this->assertSame([3, 2], [$plans['m']->opened(), $plans['n']->opened()]);
-        $this->assertSame([[1, 1], [1, 2]], array_map(fn (RollChange $change): array => [$change->fromRoll, $change->toRoll], $plans['n']->changes));
+        $this->assertSame(
+            [[1, 1], [1, 2]],
+            array_map(fn (RollChange $change): array => [$change->fromRoll, $change->toRoll], $plans['n']->changes),
+        );
     }
 
     public function test_ending_sooner_is_never_worse_and_no_two_strands_come_off_one_roll_at_once(): void
@@ -262,8 +324,15 @@ final class RollPlannerTest extends TestCase
             Generators::choose(2, 40), Generators::choose(3, 12), Generators::choose(2, 3), Generators::choose(40, 120), Generators::choose(0, 5),
             Generators::seq(Generators::choose(15, 90)), Generators::seq(Generators::choose(4, 30)),
         )->then(function (int $poofs, int $pitch, int $strands, int $roll, int $limit, array $parts, array $pieces) use (&$saved): void {
-            $stock = [...array_map(fn (int $part): Stock => $this->part($part), array_slice($parts, 0, 4)), new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, Money::cents(650))];
-            $plan = fn (bool $sooner): RollPlan => $this->plannedFrom([$this->poofRun($poofs, $pitch, array_fill(0, $strands, 'm'), $sooner)], $this->cuts(array_slice($pieces, 0, 8)), $stock);
+            $stock = [
+                ...array_map(fn (int $part): Stock => $this->part($part), array_slice($parts, 0, 4)),
+                new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, Money::cents(650)),
+            ];
+            $plan = fn (bool $sooner): RollPlan => $this->plannedFrom(
+                [$this->poofRun($poofs, $pitch, array_fill(0, $strands, 'm'), $sooner)],
+                $this->cuts(array_slice($pieces, 0, 8)),
+                $stock,
+            );
             [$late, $soon] = [$plan(false), $plan(true)];
             $this->assertLessThanOrEqual($late->objective(), $soon->objective());
             $saved += (int) ($soon->opened() < $late->opened() || $soon->unmetPieces < $late->unmetPieces);
@@ -279,7 +348,15 @@ final class RollPlannerTest extends TestCase
             foreach ($made as $rolls) {
                 $this->assertCount($strands, array_unique($rolls));
             }
-            $this->assertSame($poofs * $strands + min(8, count($pieces)), array_sum(array_map(count(...), $made)) + count(array_filter(array_merge(...array_map(fn (RollUse $use): array => $use->segments, $soon->rolls)), fn ($segment): bool => $segment->kind === SegmentKind::Piece)) + $soon->unmetPieces);
+            $this->assertSame(
+                $poofs * $strands + min(8, count($pieces)),
+                array_sum(array_map(count(...), $made)) + count(
+                    array_filter(
+                        array_merge(...array_map(fn (RollUse $use): array => $use->segments, $soon->rolls)),
+                        fn ($segment): bool => $segment->kind === SegmentKind::Piece,
+                    ),
+                ) + $soon->unmetPieces,
+            );
         });
         $this->assertGreaterThan(3, $saved);
     }
@@ -340,15 +417,24 @@ final class RollPlannerTest extends TestCase
             Generators::seq(Generators::choose(4, 18)),
         )->then(function (array $steps, int $pitch, array $strands, array $rolls, array $limits, array $pieces): void {
             $names = ['m', 'n', 'o'];
-            $runs = [$this->poofRun($steps[0], $pitch, [$names[$strands[0]], $names[$strands[1]]]), $this->poofRun($steps[1], $pitch + 1, [$names[$strands[2]], 'm'], layer: 's')];
+            $runs = [
+                $this->poofRun($steps[0], $pitch, [$names[$strands[0]], $names[$strands[1]]]),
+                $this->poofRun($steps[1], $pitch + 1, [$names[$strands[2]], 'm'], layer: 's'),
+            ];
             $supplies = array_combine($names, array_map(fn (int $roll, int $limit): Supply => new Supply(
-                [$this->part($roll + 5), new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, Money::cents(650))], false, false, Length::inches(6),
+                [
+                    $this->part($roll + 5),
+                    new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, Money::cents(650)),
+                ], false, false, Length::inches(6),
             ), $rolls, $limits));
             $cuts = $this->cuts(array_slice($pieces, 0, 5));
             $plans = (new RollPlanner)->plan($runs, $cuts, $supplies);
             foreach ($plans as $mesh => $plan) {
                 $proof = (new RollPlanner)->proof($runs, $cuts, $mesh, $supplies[$mesh], $plans);
-                $this->assertLessThanOrEqual([$plan->unmetPieces, $plan->money()->cents, $plan->opened()], [$proof->unmet, $proof->money->cents, $proof->opened]);
+                $this->assertLessThanOrEqual(
+                    [$plan->unmetPieces, $plan->money()->cents, $plan->opened()],
+                    [$proof->unmet, $proof->money->cents, $proof->opened],
+                );
             }
         });
     }
@@ -392,7 +478,11 @@ final class RollPlannerTest extends TestCase
      */
     private function planned(array $runs, array $cuts, Length $length, ?int $limit): RollPlan
     {
-        return (new RollPlanner)->plan($runs, $cuts, ['m' => new Supply([new Stock(Origin::New, $length, $length, $limit, Money::cents(650))], false, false, Length::inches(6))])['m'];
+        return (new RollPlanner)->plan(
+            $runs,
+            $cuts,
+            ['m' => new Supply([new Stock(Origin::New, $length, $length, $limit, Money::cents(650))], false, false, Length::inches(6))],
+        )['m'];
     }
 
     /** @param  list<string>  $strands */
@@ -401,7 +491,13 @@ final class RollPlannerTest extends TestCase
         $tail = Length::inches(2);
 
         return new Run($layer, $strands, $tail, array_map(
-            fn (int $number): Step => new Step(new Element("$layer.$number", $layer, $number, [$number, $number + 1]), $number, $number + 1, Length::zero(), Length::inches(0, (int) ($pitch * 2), 2)),
+            fn (int $number): Step => new Step(
+                new Element("$layer.$number", $layer, $number, [$number, $number + 1]),
+                $number,
+                $number + 1,
+                Length::zero(),
+                Length::inches(0, (int) ($pitch * 2), 2),
+            ),
             range(1, $poofs),
         ), $tail, sooner: $sooner);
     }

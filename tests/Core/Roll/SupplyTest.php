@@ -19,7 +19,10 @@ final class SupplyTest extends PlanCase
     public function test_each_lot_goes_with_what_bears_none(): void
     {
         [$a, $b, $none] = [$this->stock(60, 'A'), $this->stock(70, 'B'), $this->stock(80)];
-        $this->assertSame([[$a, $none], [$b, $none]], array_map(fn (Supply $supply): array => $supply->stock, $this->supply([$a, $b, $none])->byLot()));
+        $this->assertSame(
+            [[$a, $none], [$b, $none]],
+            array_map(fn (Supply $supply): array => $supply->stock, $this->supply([$a, $b, $none])->byLot()),
+        );
         $this->assertCount(1, $this->supply([$a, $none])->byLot());
         $mixing = new Supply([$a, $b, $none], false, true, Length::inches(6));
         $this->assertSame([$mixing], $mixing->byLot());
@@ -27,23 +30,47 @@ final class SupplyTest extends PlanCase
 
     public function test_only_new_rolls_are_limited(): void
     {
-        $supply = $this->supply([$this->stock(60), new Stock(Origin::New, Length::inches(90), Length::inches(80), null, Money::cents(650))])->withNew(2);
+        $supply = $this->supply(
+            [$this->stock(60), new Stock(Origin::New, Length::inches(90), Length::inches(80), null, Money::cents(650))],
+        )->withNew(2);
         $this->assertSame([1, 2], array_map(fn (Stock $stock): ?int => $stock->count, $supply->stock));
     }
 
     public function test_a_mesh_tells_what_each_roll_holds_by_its_label_and_for_certain(): void
     {
-        $plan = $this->plan(['materials' => [['roll' => '5 yd', 'allowance' => '1 %', 'trim' => '1 in', 'onHand' => ['180 in by label', '100 in by label', '100 in', '3 x 20 in', '200 in'], 'rolls' => 4]]]);
+        $plan = $this->plan(
+            [
+                'materials' => [
+                    [
+                        'roll' => '5 yd',
+                        'allowance' => '1 %',
+                        'trim' => '1 in',
+                        'onHand' => ['180 in by label', '100 in by label', '100 in', '3 x 20 in', '200 in'],
+                        'rolls' => 4,
+                    ],
+                ],
+            ],
+        );
         $stock = $plan->wound()[0]->supply($plan->settings->keepFrom(), true)->stock;
-        $this->assertSame(['full roll', 'part roll', 'part roll', 'loose piece', 'full roll', 'new roll'], array_map(fn (Stock $its): string => $its->origin->value, $stock));
-        $this->assertSame([177.2, 98.0, 99.0, 19.0, 199.0, 177.2], array_map(fn (Stock $its): float => round($its->safe->toInches(), 3), $stock));
+        $this->assertSame(
+            ['full roll', 'part roll', 'part roll', 'loose piece', 'full roll', 'new roll'],
+            array_map(fn (Stock $its): string => $its->origin->value, $stock),
+        );
+        $this->assertSame(
+            [177.2, 98.0, 99.0, 19.0, 199.0, 177.2],
+            array_map(fn (Stock $its): float => round($its->safe->toInches(), 3), $stock),
+        );
         $this->assertSame([1, 1, 1, 3, 1, 4], array_map(fn (Stock $its): ?int => $its->count, $stock));
         $this->assertSame([0, 0, 0, 0, 0, 650], array_map(fn (Stock $its): int => $its->price->cents, $stock));
     }
 
     public function test_what_lies_untouched_is_told_and_counts_among_what_is_left(): void
     {
-        $stock = [$this->stock(60), $this->stock(80), new Stock(Origin::New, Length::inches(90), Length::inches(90), null, Money::cents(650))];
+        $stock = [
+            $this->stock(60),
+            $this->stock(80),
+            new Stock(Origin::New, Length::inches(90), Length::inches(90), null, Money::cents(650)),
+        ];
         $plan = new RollPlan([new RollUse(1, $stock[0], Length::inches(60), [])], [], [], 0, $this->supply($stock));
         $this->assertSame(80.0, $plan->untouched()->toInches());
         $this->assertSame([0, 0, 0, -80 * Length::PER_INCH, 2], $plan->objective());

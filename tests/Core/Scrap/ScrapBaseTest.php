@@ -24,8 +24,15 @@ final class ScrapBaseTest extends TestCase
 
     public function test_small_ones_are_used_up_on_the_ground_of_the_mesh_there_is_most_of(): void
     {
-        $base = ScrapBase::of([$this->scrap('sage', 360), $this->scrap('gold', 44), $this->scrap('rust', 75), $this->scrap('plum', 15)], Length::inches(14), 18);
-        $this->assertSame([['sage' => 25, 'gold' => 3, 'rust' => 5, 'plum' => 1], ['sage' => 9, 'rust' => 5, 'gold' => 3, 'plum' => 1], 0], [$base->pieces, $base->taken, $base->missing]);
+        $base = ScrapBase::of(
+            [$this->scrap('sage', 360), $this->scrap('gold', 44), $this->scrap('rust', 75), $this->scrap('plum', 15)],
+            Length::inches(14),
+            18,
+        );
+        $this->assertSame(
+            [['sage' => 25, 'gold' => 3, 'rust' => 5, 'plum' => 1], ['sage' => 9, 'rust' => 5, 'gold' => 3, 'plum' => 1], 0],
+            [$base->pieces, $base->taken, $base->missing],
+        );
     }
 
     public function test_where_the_ground_is_too_little_the_next_helps(): void
@@ -46,8 +53,16 @@ final class ScrapBaseTest extends TestCase
 
     public function test_no_more_is_taken_than_there_is_and_ties_are_filled_as_far_as_that_goes(): void
     {
-        $this->limitTo($this->trials(100))->forAll(Generators::seq(Generators::choose(5, 300)), Generators::choose(4, 24), Generators::choose(1, 60))->then(function (array $lengths, int $piece, int $ties): void {
-            $scraps = array_map(fn (int $index, int $length): Scrap => $this->scrap("m$index", $length), array_keys(array_slice($lengths, 0, 12)), array_slice($lengths, 0, 12));
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::seq(Generators::choose(5, 300)),
+            Generators::choose(4, 24),
+            Generators::choose(1, 60),
+        )->then(function (array $lengths, int $piece, int $ties): void {
+            $scraps = array_map(
+                fn (int $index, int $length): Scrap => $this->scrap("m$index", $length),
+                array_keys(array_slice($lengths, 0, 12)),
+                array_slice($lengths, 0, 12),
+            );
             $base = ScrapBase::of($scraps, Length::inches($piece), $ties);
             foreach ($base->taken as $mesh => $count) {
                 $this->assertTrue($count > 0 && $count <= $base->pieces[$mesh]);
@@ -60,6 +75,15 @@ final class ScrapBaseTest extends TestCase
     /** @param  int|array{int, int}  ...$there  inches, or a number of pieces and inches */
     private function scrap(string $mesh, int|array ...$there): Scrap
     {
-        return new Scrap($mesh, array_map(fn (int|array $its): OnHand => is_int($its) ? new OnHand(1, Length::inches($its)) : new OnHand($its[0], Length::inches($its[1])), array_values($there)));
+        return new Scrap(
+            $mesh,
+            array_map(
+                fn (int|array $its): OnHand => is_int($its) ? new OnHand(1, Length::inches($its)) : new OnHand(
+                    $its[0],
+                    Length::inches($its[1]),
+                ),
+                array_values($there),
+            ),
+        );
     }
 }

@@ -50,7 +50,10 @@ final class LedgerTest extends TestCase
 
     public function test_whatever_is_undone_nothing_is_left_below_zero(): void
     {
-        $this->limitTo($this->trials(100))->forAll(Generators::seq(Generators::tuple(Generators::elements('cut', 'measured', 'put back'), Generators::choose(1, 80))), Generators::seq(Generators::choose(1, 12)))
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::seq(Generators::tuple(Generators::elements('cut', 'measured', 'put back'), Generators::choose(1, 80))),
+            Generators::seq(Generators::choose(1, 12)),
+        )
             ->then(function (array $moves, array $undo): void {
                 $left = 300;
                 $all = [['came', 300]];
@@ -74,7 +77,13 @@ final class LedgerTest extends TestCase
     /** @param  list<array{string, int}>  $moves */
     private function ledger(array $moves): Ledger
     {
-        return new Ledger(array_map(fn (int $index, array $move): Movement => new Movement($index + 1, MovementKind::from($move[0]), $move[1]), array_keys($moves), $moves));
+        return new Ledger(
+            array_map(
+                fn (int $index, array $move): Movement => new Movement($index + 1, MovementKind::from($move[0]), $move[1]),
+                array_keys($moves),
+                $moves,
+            ),
+        );
     }
 
     private function without(Ledger $ledger, int $id, int $held = 0): Ledger

@@ -54,7 +54,12 @@ final class MaterialKindsTest extends TestCase
     public function test_it_is_told_in_a_sentence_with_blanks(): void
     {
         $ware = Craft::standard()->materials['ribbon'];
-        $line = Recipe::line('item', $ware->shelfSentence(), Slip::load($ware->shelfBlanks(), ['name' => 'Bee print', 'print' => 'upright', 'low' => '3 yd'], ''), Units::Inches);
+        $line = Recipe::line(
+            'item',
+            $ware->shelfSentence(),
+            Slip::load($ware->shelfBlanks(), ['name' => 'Bee print', 'print' => 'upright', 'low' => '3 yd'], ''),
+            Units::Inches,
+        );
         $this->assertStringContainsString('Bee print', $line->text());
         $this->assertStringContainsString('a print that must stand upright', $line->text());
         $this->assertStringContainsString('Low below 108 in.', $line->text());
@@ -69,9 +74,20 @@ final class MaterialKindsTest extends TestCase
         $this->assertSame(['', 'not said', ''], [$note->read('  ', null), $note->show('', Units::Inches), $note->read('Not said', null)]);
         $this->assertSame('the mill', $note->read(' the  mill ', null));
         $weight = new WeightBlank('newWeight', 'what a new roll weighs');
-        $this->assertSame([null, null, 'not weighed', '310 g'], [$weight->read('', null), $weight->read('not weighed', null), $weight->write(null), $weight->write($weight->read('0.31 kg', null))]);
+        $this->assertSame(
+            [null, null, 'not weighed', '310 g'],
+            [
+                $weight->read('', null),
+                $weight->read('not weighed', null),
+                $weight->write(null),
+                $weight->write($weight->read('0.31 kg', null)),
+            ],
+        );
         $mark = new RoomBlank('low', 'when it runs low', Length::inches(1), Length::yards(5), 'no mark');
-        $this->assertSame([null, 'no mark', '36 in'], [$mark->read('No mark', Units::Inches), $mark->write(null), $mark->write($mark->read('1 yd', Units::Inches))]);
+        $this->assertSame(
+            [null, 'no mark', '36 in'],
+            [$mark->read('No mark', Units::Inches), $mark->write(null), $mark->write($mark->read('1 yd', Units::Inches))],
+        );
         foreach ([fn () => $note->read('a very long name', null), fn () => $weight->read(310, null), fn () => $mark->read('6 yd', Units::Inches)] as $read) {
             try {
                 $read();

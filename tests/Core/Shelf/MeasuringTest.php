@@ -21,7 +21,9 @@ final class MeasuringTest extends TestCase
         $left = Measuring::byWeight(Length::yards(10), Weight::grams(310), Weight::grams(40), Weight::grams(175));
         $this->assertSame('180 in', Units::Inches->available($left));
         $this->assertTrue(Measuring::byWeight(Length::yards(10), Weight::grams(310), Weight::grams(40), Weight::grams(40))->isZero());
-        $this->assertTrue(Measuring::byWeight(Length::yards(10), Weight::grams(310), Weight::grams(40), Weight::grams(310))->equals(Length::yards(10)));
+        $this->assertTrue(
+            Measuring::byWeight(Length::yards(10), Weight::grams(310), Weight::grams(40), Weight::grams(310))->equals(Length::yards(10)),
+        );
     }
 
     public function test_a_roll_is_measured_across(): void
@@ -35,7 +37,10 @@ final class MeasuringTest extends TestCase
 
     public function test_what_was_cut_is_taken_off(): void
     {
-        $this->assertSame('242 in', Units::Inches->exact(Measuring::byCuts(Length::yards(10), [Length::inches(19)->times(4), Length::inches(42)], Units::Inches)));
+        $this->assertSame(
+            '242 in',
+            Units::Inches->exact(Measuring::byCuts(Length::yards(10), [Length::inches(19)->times(4), Length::inches(42)], Units::Inches)),
+        );
     }
 
     /** @return iterable<string, array{callable(): Length, string}> */
@@ -43,13 +48,34 @@ final class MeasuringTest extends TestCase
     {
         $roll = Length::yards(10);
         $inches = fn (int $whole): Length => Length::inches($whole);
-        yield 'below the core' => [fn () => Measuring::byWeight($roll, Weight::grams(310), Weight::grams(40), Weight::grams(35)), 'lighter than its core of 40 g'];
-        yield 'more than new' => [fn () => Measuring::byWeight($roll, Weight::grams(310), Weight::grams(40), Weight::grams(320)), '320 g is more than the new roll'];
-        yield 'all core' => [fn () => Measuring::byWeight($roll, Weight::grams(40), Weight::grams(40), Weight::grams(40)), 'leaves no mesh'];
-        yield 'thinner than the core' => [fn () => Measuring::byDiameter($roll, $inches(4), $inches(2), $inches(1), Units::Inches), 'thinner than its core of 2 in'];
-        yield 'thicker than new' => [fn () => Measuring::byDiameter($roll, $inches(4), $inches(2), $inches(5), Units::Inches), '5 in is more than the new roll'];
-        yield 'a core as thick as the roll' => [fn () => Measuring::byDiameter($roll, $inches(2), $inches(2), $inches(2), Units::Inches), 'leaves no mesh'];
-        yield 'cut more than there was' => [fn () => Measuring::byCuts($roll, [$inches(400)], Units::Inches), '400 in cannot be cut from 360 in'];
+        yield 'below the core' => [
+            fn () => Measuring::byWeight($roll, Weight::grams(310), Weight::grams(40), Weight::grams(35)),
+            'lighter than its core of 40 g',
+        ];
+        yield 'more than new' => [
+            fn () => Measuring::byWeight($roll, Weight::grams(310), Weight::grams(40), Weight::grams(320)),
+            '320 g is more than the new roll',
+        ];
+        yield 'all core' => [
+            fn () => Measuring::byWeight($roll, Weight::grams(40), Weight::grams(40), Weight::grams(40)),
+            'leaves no mesh',
+        ];
+        yield 'thinner than the core' => [
+            fn () => Measuring::byDiameter($roll, $inches(4), $inches(2), $inches(1), Units::Inches),
+            'thinner than its core of 2 in',
+        ];
+        yield 'thicker than new' => [
+            fn () => Measuring::byDiameter($roll, $inches(4), $inches(2), $inches(5), Units::Inches),
+            '5 in is more than the new roll',
+        ];
+        yield 'a core as thick as the roll' => [
+            fn () => Measuring::byDiameter($roll, $inches(2), $inches(2), $inches(2), Units::Inches),
+            'leaves no mesh',
+        ];
+        yield 'cut more than there was' => [
+            fn () => Measuring::byCuts($roll, [$inches(400)], Units::Inches),
+            '400 in cannot be cut from 360 in',
+        ];
     }
 
     /** @param  callable(): Length  $measure */
@@ -64,8 +90,17 @@ final class MeasuringTest extends TestCase
     public function test_what_mesh_weighs_by_its_area_tells_thin_from_full_bodied(): void
     {
         // 270 g on 10 yd of 10 in: 25 square feet, or 2.3226 square metres.
-        $byArea = fn (string $new, Units $units): ?string => Measuring::byArea(Length::yards(10), Length::inches(10), Weight::read($new), Weight::read('40 g'), $units);
-        $this->assertSame(['10.8 g a square foot', '116 g a square metre', null], [$byArea('310 g', Units::Inches), $byArea('310 g', Units::Metric), $byArea('40 g', Units::Inches)]);
+        $byArea = fn (string $new, Units $units): ?string => Measuring::byArea(
+            Length::yards(10),
+            Length::inches(10),
+            Weight::read($new),
+            Weight::read('40 g'),
+            $units,
+        );
+        $this->assertSame(
+            ['10.8 g a square foot', '116 g a square metre', null],
+            [$byArea('310 g', Units::Inches), $byArea('310 g', Units::Metric), $byArea('40 g', Units::Inches)],
+        );
     }
 
     public function test_weights_are_read_as_people_write_them(): void

@@ -47,26 +47,43 @@ final class EveryLayoutTest extends PlanCase
         $this->assertStringEndsWith('on the corner', $plan->ties->all()[1]->where($plan->form, $plan->units()));
         // A run begins in the middle of the top side, never on a corner; and the side ties stand on the crossbars.
         $this->assertFalse($plan->ties->all()[0]->corner);
-        $this->assertSame(8, count(array_filter($plan->ties->all(), fn (Tie $tie): bool => str_ends_with($tie->where($plan->form, $plan->units()), 'at the crossbar'))));
+        $this->assertSame(
+            8,
+            count(
+                array_filter(
+                    $plan->ties->all(),
+                    fn (Tie $tie): bool => str_ends_with($tie->where($plan->form, $plan->units()), 'at the crossbar'),
+                ),
+            ),
+        );
     }
 
     public function test_a_loop_40_in_round_with_a_tie_every_2_1_2_in_has_16(): void
     {
         $plan = $this->tied(['kind' => 'loop', 'round' => '40 in', 'width' => '4 in'], ['layout' => 'every-so-far', 'every' => '2 1/2 in']);
         $this->assertSame(16, $plan->ties->count());
-        $this->assertSame(17, $this->tied(['kind' => 'loop', 'round' => '42 in'], ['layout' => 'every-so-far', 'every' => '2 1/2 in'])->ties->count());
+        $this->assertSame(
+            17,
+            $this->tied(['kind' => 'loop', 'round' => '42 in'], ['layout' => 'every-so-far', 'every' => '2 1/2 in'])->ties->count(),
+        );
     }
 
     public function test_on_an_open_line_ties_stand_exactly_so_far_apart(): void
     {
-        $ties = $this->tied(['kind' => 'hook'], ['layout' => 'every-so-far', 'every' => '3 in', 'first' => '2 in', 'pair' => '1-2'])->ties->all();
+        $ties = $this->tied(
+            ['kind' => 'hook'],
+            ['layout' => 'every-so-far', 'every' => '3 in', 'first' => '2 in', 'pair' => '1-2'],
+        )->ties->all();
         $this->assertEqualsWithDelta([2.0, 5.0, 8.0], array_map(fn (Tie $tie): float => $tie->distance, array_slice($ties, 0, 3)), 1e-9);
     }
 
     public function test_a_pre_tied_ring_has_the_rows_it_came_with(): void
     {
         $plan = $this->tied(['kind' => 'pre-tied-ring', 'preTied' => [7, 11]], []);
-        $this->assertSame([18, 7, 11], [$plan->ties->count(), ...array_map(fn ($row): int => count($row->ties), $plan->ties->groups[0]->rows)]);
+        $this->assertSame(
+            [18, 7, 11],
+            [$plan->ties->count(), ...array_map(fn ($row): int => count($row->ties), $plan->ties->groups[0]->rows)],
+        );
         $row = $plan->ties->groups[0]->rows[0]->ties;
         $this->assertEqualsWithDelta(360 / 7, $row[1]->place->outward - $row[0]->place->outward, 1e-6);
         $this->assertSame(0, $this->used($this->work($plan->write()), 'stems'));
@@ -93,8 +110,19 @@ final class EveryLayoutTest extends PlanCase
     public function test_the_craft_s_table_of_layouts_makes_its_totals(): void
     {
         $total = fn (array $layout): int => $this->tied([], $layout)->ties->count();
-        $this->assertSame([18, 18, 12, 18], [$total(['layout' => 'inner-mid-two-outer']), $total(['layout' => 'crossbars-outer-mid']), $total(['layout' => 'flat']), $total(['layout' => 'n-a-section', 'perSection' => 3])]);
-        $this->assertSame([36, 48, 54, 42, 60], array_map(fn (int $n): int => $total(['layout' => 'n-a-section', 'perSection' => $n]), [6, 8, 9, 7, 10]));
+        $this->assertSame(
+            [18, 18, 12, 18],
+            [
+                $total(['layout' => 'inner-mid-two-outer']),
+                $total(['layout' => 'crossbars-outer-mid']),
+                $total(['layout' => 'flat']),
+                $total(['layout' => 'n-a-section', 'perSection' => 3]),
+            ],
+        );
+        $this->assertSame(
+            [36, 48, 54, 42, 60],
+            array_map(fn (int $n): int => $total(['layout' => 'n-a-section', 'perSection' => $n]), [6, 8, 9, 7, 10]),
+        );
         $this->assertSame(36, $total(['layout' => 'zigzag']));
     }
 
@@ -109,21 +137,33 @@ final class EveryLayoutTest extends PlanCase
     {
         $plan = $this->tied([], ['layout' => 'n-a-section', 'perSection' => 3, 'sections' => [2, 3]]);
         $this->assertSame([2 => 3, 3 => 3], array_count_values(array_map(fn (Tie $tie): int => $tie->section, $plan->ties->all())));
-        $run = $this->work(['ties' => [['layout' => 'n-a-section', 'perSection' => 3, 'sections' => [2, 3]]], 'parts' => [['kind' => 'poof-run']]]);
+        $run = $this->work(
+            ['ties' => [['layout' => 'n-a-section', 'perSection' => 3, 'sections' => [2, 3]]], 'parts' => [['kind' => 'poof-run']]],
+        );
         $this->assertSame(5, $run->tally->elements->value);
         $this->assertSame(['6 ties, one poof from each to the next'], $run->parts[0]->count->because);
     }
 
     public function test_on_an_open_row_n_poofs_use_n_and_one_ties(): void
     {
-        $result = $this->work(['form' => ['kind' => 'hook'], 'ties' => [['layout' => 'n-a-section', 'perSection' => 2]], 'parts' => [['kind' => 'poof-run', 'pitch' => '4 in']]]);
+        $result = $this->work(
+            [
+                'form' => ['kind' => 'hook'],
+                'ties' => [['layout' => 'n-a-section', 'perSection' => 2]],
+                'parts' => [['kind' => 'poof-run', 'pitch' => '4 in']],
+            ],
+        );
         $this->assertSame([16, 15], [$result->tally->ties->value, $result->tally->elements->value]);
     }
 
     public function test_several_layouts_on_one_form_are_numbered_through_and_carry_their_own_layers(): void
     {
         $document = [
-            'ties' => [['id' => 'a'], ['id' => 'b', 'layout' => 'n-a-section', 'perSection' => 2, 'stem' => 'half'], ['id' => 'c', 'layout' => 'n-a-section', 'perSection' => 1, 'stem' => 'third']],
+            'ties' => [
+                ['id' => 'a'],
+                ['id' => 'b', 'layout' => 'n-a-section', 'perSection' => 2, 'stem' => 'half'],
+                ['id' => 'c', 'layout' => 'n-a-section', 'perSection' => 1, 'stem' => 'third'],
+            ],
             'parts' => [['ties' => 'a', 'on' => 'row 2'], ['ties' => 'b', 'length' => '12 in']],
         ];
         $result = $this->work($document);
@@ -145,15 +185,40 @@ final class EveryLayoutTest extends PlanCase
     /** @return iterable<string, array{array<string, mixed>, array<string, mixed>, string, string}> */
     public static function impossible(): iterable
     {
-        yield 'a section that is not there' => [[], ['layout' => 'n-a-section', 'sections' => [7]], '/ties/0/sections', 'There is no section 7: the form has 6 sections'];
+        yield 'a section that is not there' => [
+            [],
+            ['layout' => 'n-a-section', 'sections' => [7]],
+            '/ties/0/sections',
+            'There is no section 7: the form has 6 sections',
+        ];
         yield 'sections in words' => [[], ['layout' => 'n-a-section', 'sections' => 'the first'], '/ties/0/sections', 'or their numbers'];
-        yield 'a tie beyond the stick' => [['kind' => 'stick'], ['layout' => 'stick-sites', 'sites' => 100, 'first' => '20 in', 'last' => '15 in'], '/ties/0/sites', 'too little for 100 sites'];
-        yield 'a layout for another form' => [['kind' => 'stick'], ['layout' => 'corners-and-sides'], '/ties/0/layout', 'is not one of them'];
-        yield 'ten thousand ties' => [['kind' => 'loop', 'round' => '400 in'], ['layout' => 'every-so-far', 'every' => '1/4 in'], '/ties/0/every', 'That makes 1600 ties'];
+        yield 'a tie beyond the stick' => [
+            ['kind' => 'stick'],
+            ['layout' => 'stick-sites', 'sites' => 100, 'first' => '20 in', 'last' => '15 in'],
+            '/ties/0/sites',
+            'too little for 100 sites',
+        ];
+        yield 'a layout for another form' => [
+            ['kind' => 'stick'],
+            ['layout' => 'corners-and-sides'],
+            '/ties/0/layout',
+            'is not one of them',
+        ];
+        yield 'ten thousand ties' => [
+            ['kind' => 'loop', 'round' => '400 in'],
+            ['layout' => 'every-so-far', 'every' => '1/4 in'],
+            '/ties/0/every',
+            'That makes 1600 ties',
+        ];
         yield 'no tie' => [[], ['layout' => 'free', 'spots' => []], '/ties/0/spots', 'One at least'];
         yield 'a tie on no wire' => [[], ['layout' => 'free', 'spots' => ['7: 1 in']], '/ties/0/spots', '"7" is not on this form'];
         yield 'a tie beyond its wire' => [[], ['layout' => 'free', 'spots' => ['1: 50 in']], '/ties/0/spots', 'between 0 in and 43 7/8 in'];
-        yield 'a first tie beyond the line' => [['kind' => 'stick', 'length' => '20 in'], ['layout' => 'every-so-far', 'first' => '30 in'], '/ties/0/first', 'is 20 in long'];
+        yield 'a first tie beyond the line' => [
+            ['kind' => 'stick', 'length' => '20 in'],
+            ['layout' => 'every-so-far', 'first' => '30 in'],
+            '/ties/0/first',
+            'is 20 in long',
+        ];
         yield 'rows of none' => [[], ['layout' => 'rows', 'rows' => [6, 0]], '/ties/0/rows', 'between 1 and 100; 0 is not'];
         yield 'six rows' => [[], ['layout' => 'rows', 'rows' => [1, 2, 3, 4, 5, 6]], '/ties/0/rows', 'write 1 to 5 whole numbers'];
     }
@@ -170,8 +235,15 @@ final class EveryLayoutTest extends PlanCase
 
     public function test_every_tie_is_in_the_section_it_says_and_front_and_back_are_mirrors(): void
     {
-        $this->limitTo($this->trials(100))->forAll(Generators::elements('ring', 'rectangle', 'heart', 'star', 'hook', 'stick', 'loop', 'outline'), Generators::choose(1, 9), Generators::bool())->then(function (string $kind, int $perSection, bool $clockwise): void {
-            $plan = $this->tied(['kind' => $kind, 'direction' => $clockwise ? 'clockwise' : 'anticlockwise'], ['layout' => 'n-a-section', 'perSection' => $perSection]);
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::elements('ring', 'rectangle', 'heart', 'star', 'hook', 'stick', 'loop', 'outline'),
+            Generators::choose(1, 9),
+            Generators::bool(),
+        )->then(function (string $kind, int $perSection, bool $clockwise): void {
+            $plan = $this->tied(
+                ['kind' => $kind, 'direction' => $clockwise ? 'clockwise' : 'anticlockwise'],
+                ['layout' => 'n-a-section', 'perSection' => $perSection],
+            );
             $this->assertCount($perSection * $plan->form->sections->count(), $plan->ties->all());
             $inSections = array_count_values(array_map(fn (Tie $tie): int => $tie->section, $plan->ties->all()));
             ksort($inSections);
@@ -205,7 +277,9 @@ final class EveryLayoutTest extends PlanCase
     {
         $seats = array_map(fn (Tie $tie): string => $tie->seat->key(), $plan->ties->all());
 
-        return $order === [] ? $seats : array_merge(...array_map(fn (string $key): array => array_filter($seats, fn (string $seat): bool => $seat === $key), $order));
+        return $order === []
+            ? $seats
+            : array_merge(...array_map(fn (string $key): array => array_filter($seats, fn (string $seat): bool => $seat === $key), $order));
     }
 
     public function test_on_each_crossbar_of_the_default_ring_there_are_six_from_12_o_clock(): void
@@ -213,17 +287,31 @@ final class EveryLayoutTest extends PlanCase
         $ties = $this->plan(['ties' => [['layout' => 'each-crossbar']]])->ties->all();
         $this->assertSame([0, 60, 120, 180, 240, 300], array_map(fn (Tie $tie): int => (int) round($tie->place->outward), $ties));
         $this->assertCount(2, $this->plan(['ties' => [['layout' => 'each-crossbar', 'sections' => [2, 5]]]])->ties->all());
-        $this->assertCount(9, $this->plan(['form' => ['kind' => 'hook'], 'ties' => [['layout' => 'each-crossbar']]])->ties->all(), 'on an open form the last end too');
-        $this->assertFault('/ties/0/layout', 'can be', fn () => $this->plan(['form' => ['kind' => 'loop'], 'ties' => [['layout' => 'each-crossbar']]]));
+        $this->assertCount(
+            9,
+            $this->plan(['form' => ['kind' => 'hook'], 'ties' => [['layout' => 'each-crossbar']]])->ties->all(),
+            'on an open form the last end too',
+        );
+        $this->assertFault(
+            '/ties/0/layout',
+            'can be',
+            fn () => $this->plan(['form' => ['kind' => 'loop'], 'ties' => [['layout' => 'each-crossbar']]]),
+        );
     }
 
     public function test_8_and_9_a_section_by_turns_are_51_in_3_sections_each_numbered_round_together(): void
     {
         $layout = fn (int $count, array $sections): array => ['layout' => 'n-a-section', 'perSection' => $count, 'sections' => $sections];
         $apart = $this->work(['ties' => [$layout(8, [1, 3, 5]), $layout(9, [2, 4, 6])]]);
-        $this->assertSame([51, ['24 on the two middle wires in 3 sections', '27 on the two middle wires in 3 sections']], [$apart->tally->ties->value, $apart->tally->ties->because]);
+        $this->assertSame(
+            [51, ['24 on the two middle wires in 3 sections', '27 on the two middle wires in 3 sections']],
+            [$apart->tally->ties->value, $apart->tally->ties->because],
+        );
         $together = $this->plan(['ties' => [$layout(8, [1, 3, 5]), ['numbered' => 'together'] + $layout(9, [2, 4, 6])]])->ties;
-        $this->assertSame(['ties 1 to 8, 18 to 25 and 35 to 42', 'ties 9 to 17, 26 to 34 and 43 to 51'], array_map(fn ($group): string => $group->numbers(), $together->groups));
+        $this->assertSame(
+            ['ties 1 to 8, 18 to 25 and 35 to 42', 'ties 9 to 17, 26 to 34 and 43 to 51'],
+            array_map(fn ($group): string => $group->numbers(), $together->groups),
+        );
         $this->assertEqualsCanonicalizing(range(1, 51), array_column($together->all(), 'number'));
     }
 }

@@ -23,7 +23,10 @@ final class TiePickTest extends PlanCase
     public function test_a_layer_stands_on_the_ties_that_are_named(string $on, array $ties): void
     {
         $layer = $this->plan(['parts' => [['on' => $on]]])->parts[0];
-        $this->assertSame([$ties, $on], [array_map(fn (Tie $tie): int => $tie->number, $layer->on->ties()), $layer->on->slip->write()['on']]);
+        $this->assertSame(
+            [$ties, $on],
+            [array_map(fn (Tie $tie): int => $tie->number, $layer->on->ties()), $layer->on->slip->write()['on']],
+        );
     }
 
     #[TestWith(['ties 4,1;2 - 3', 'ties 1 to 4'])]
@@ -72,15 +75,24 @@ final class TiePickTest extends PlanCase
     public function test_ties_are_named_by_where_they_stand(array $form, array $layout, string $on, array $ties): void
     {
         $plan = $this->plan(['form' => $form, 'ties' => [$layout], 'parts' => [['on' => $on]]]);
-        $this->assertSame([$ties, $on], [array_map(fn (Tie $tie): int => $tie->number, $plan->parts[0]->on->ties()), $plan->parts[0]->on->slip->write()['on']]);
+        $this->assertSame(
+            [$ties, $on],
+            [array_map(fn (Tie $tie): int => $tie->number, $plan->parts[0]->on->ties()), $plan->parts[0]->on->slip->write()['on']],
+        );
         $shown = $plan->parts[0]->on->slip->show('on', $plan->units());
         $this->assertNotSame('', $shown);
-        $this->assertSame($plan->write(), (new FillBlanks(['parts.l1.on' => $shown]))->apply($plan, $this->reader())->write(), "$shown is left as it is");
+        $this->assertSame(
+            $plan->write(),
+            (new FillBlanks(['parts.l1.on' => $shown]))->apply($plan, $this->reader())->write(),
+            "$shown is left as it is",
+        );
     }
 
     public function test_on_a_stick_of_13_sites_side_ties_are_14_of_20(): void
     {
-        $plan = $this->plan(['form' => ['kind' => 'stick'], 'ties' => [['layout' => 'stick-sites', 'sites' => 13]], 'parts' => [['on' => 'side ties']]]);
+        $plan = $this->plan(
+            ['form' => ['kind' => 'stick'], 'ties' => [['layout' => 'stick-sites', 'sites' => 13]], 'parts' => [['on' => 'side ties']]],
+        );
         $this->assertSame([20, 14], [$plan->ties->count(), count($plan->parts[0]->on->ties())]);
     }
 
@@ -88,32 +100,53 @@ final class TiePickTest extends PlanCase
     {
         $choices = fn (array $document): array => array_keys(TiePick::choices($this->plan($document)->ties->groups[0]));
         $this->assertContains('crossbar ties', $choices(['ties' => [['layout' => 'crossbars-outer-mid']]]));
-        $this->assertSame([], preg_grep('/crossbar|corner|side|middle|wire/', $choices([])), 'on the default ring no tie is at a crossbar, and rows say which wires');
+        $this->assertSame(
+            [],
+            preg_grep('/crossbar|corner|side|middle|wire/', $choices([])),
+            'on the default ring no tie is at a crossbar, and rows say which wires',
+        );
     }
 
     public function test_a_sort_of_tie_that_is_not_there_is_refused_and_gives_way_where_the_form_changes(): void
     {
         $this->assertFault('/parts/0/on', 'There is no tie in corner ties', fn () => $this->plan(['parts' => [['on' => 'corner ties']]]));
-        $square = $this->plan(['form' => ['kind' => 'rectangle'], 'ties' => [['layout' => 'corners-and-sides']], 'parts' => [['on' => 'corner ties']]]);
+        $square = $this->plan(
+            ['form' => ['kind' => 'rectangle'], 'ties' => [['layout' => 'corners-and-sides']], 'parts' => [['on' => 'corner ties']]],
+        );
         $ring = new FillBlanks(['form.kind' => 'ring']);
         $after = $ring->apply($square, $this->reader());
-        $this->assertSame([['every tie'], true], [array_column($after->write()['parts'], 'on'), str_contains(implode(' ', $ring->lost($square, $after)), 'corner ties')]);
+        $this->assertSame(
+            [['every tie'], true],
+            [array_column($after->write()['parts'], 'on'), str_contains(implode(' ', $ring->lost($square, $after)), 'corner ties')],
+        );
     }
 
     public function test_a_run_over_the_crossbar_ties_all_the_way_round_closes(): void
     {
-        $plan = $this->plan(['ties' => [['layout' => 'crossbars-outer-mid']], 'materials' => [['roll' => '20 yd']], 'parts' => [['kind' => 'poof-run', 'pitch' => '12 in', 'on' => 'crossbar ties']]]);
+        $plan = $this->plan(
+            [
+                'ties' => [['layout' => 'crossbars-outer-mid']],
+                'materials' => [['roll' => '20 yd']],
+                'parts' => [['kind' => 'poof-run', 'pitch' => '12 in', 'on' => 'crossbar ties']],
+            ],
+        );
         $this->assertCount(12, $plan->parts[0]->demand->elements);
     }
 
     public function test_on_a_layout_of_one_row_there_is_no_row_to_name(): void
     {
-        $this->assertFault('/parts/0/on', 'a single row', fn () => $this->plan(['ties' => [['layout' => 'n-a-section']], 'parts' => [['on' => 'row 1']]]));
+        $this->assertFault(
+            '/parts/0/on',
+            'a single row',
+            fn () => $this->plan(['ties' => [['layout' => 'n-a-section']], 'parts' => [['on' => 'row 1']]]),
+        );
     }
 
     public function test_a_run_over_every_second_tie_of_a_closed_row_closes_too(): void
     {
-        $steps = $this->plan(['parts' => [['kind' => 'poof-run', 'on' => 'every 2nd tie of row 2', 'pitch' => '12 in']]])->parts[0]->demand->runs[0]->steps;
+        $steps = $this->plan(
+            ['parts' => [['kind' => 'poof-run', 'on' => 'every 2nd tie of row 2', 'pitch' => '12 in']]],
+        )->parts[0]->demand->runs[0]->steps;
         $this->assertSame([[7, 9], [17, 7]], [[$steps[0]->from, $steps[0]->to], [$steps[5]->from, $steps[5]->to]]);
     }
 
@@ -125,8 +158,13 @@ final class TiePickTest extends PlanCase
 
     public function test_a_changed_layout_keeps_the_ties_that_are_still_there(): void
     {
-        $plan = $this->plan(['ties' => [['layout' => 'rows', 'rows' => [6, 12]]], 'parts' => [['on' => 'ties 2, 5 and 17'], ['on' => 'ties 17 and 18']]]);
+        $plan = $this->plan(
+            ['ties' => [['layout' => 'rows', 'rows' => [6, 12]]], 'parts' => [['on' => 'ties 2, 5 and 17'], ['on' => 'ties 17 and 18']]],
+        );
         $after = (new FillBlanks(['ties.t1.rows' => '4, 6']))->apply($plan, $this->reader());
-        $this->assertSame(['ties 2 and 5', 'every tie'], array_map(fn ($layer): string => $layer->on->slip->object('on', TiePick::class)->key(), $after->parts));
+        $this->assertSame(
+            ['ties 2 and 5', 'every tie'],
+            array_map(fn ($layer): string => $layer->on->slip->object('on', TiePick::class)->key(), $after->parts),
+        );
     }
 }

@@ -21,7 +21,10 @@ final class ExactFitTest extends TestCase
         $cut = ExactFit::fit([49, 45, 40, 34, 30, 26, 25], [1, 1, 1, 1, 1, 2, 2], [100], [3], Effort::of(1_000_000));
         $this->assertIsArray($cut);
         $this->assertCount(3, $cut);
-        $this->assertSame([100, 100, 100], array_map(fn (Pattern $pattern): int => $this->used($pattern, [49, 45, 40, 34, 30, 26, 25]), $cut));
+        $this->assertSame(
+            [100, 100, 100],
+            array_map(fn (Pattern $pattern): int => $this->used($pattern, [49, 45, 40, 34, 30, 26, 25]), $cut),
+        );
     }
 
     public function test_pieces_that_cannot_fill_their_rolls_are_known_not_to_fit(): void
@@ -71,7 +74,9 @@ final class ExactFitTest extends TestCase
     /** @param  list<int>  $sizes */
     private function used(Pattern $pattern, array $sizes): int
     {
-        return (int) array_sum(array_map(fn (int $index, int $count): int => $sizes[$index] * $count, array_keys($pattern->pieces), $pattern->pieces));
+        return (int) array_sum(
+            array_map(fn (int $index, int $count): int => $sizes[$index] * $count, array_keys($pattern->pieces), $pattern->pieces),
+        );
     }
 
     /**

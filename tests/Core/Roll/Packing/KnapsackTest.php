@@ -18,7 +18,11 @@ final class KnapsackTest extends TestCase
 
     public function test_every_sum_that_pieces_make_is_reached_and_no_other(): void
     {
-        $this->limitTo($this->trials(100))->forAll(Generators::vector(4, Generators::choose(2, 15)), Generators::vector(4, Generators::choose(0, 3)), Generators::choose(1, 50))->then(function (array $sizes, array $counts, int $room): void {
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::vector(4, Generators::choose(2, 15)),
+            Generators::vector(4, Generators::choose(0, 3)),
+            Generators::choose(1, 50),
+        )->then(function (array $sizes, array $counts, int $room): void {
             [$sizes, $counts] = $this->distinct($sizes, $counts);
             $reach = new SubsetSums($room, $sizes, $counts, Effort::of(1_000_000));
             $sums = array_unique(array_map(fn (array $pieces): int => $this->sum($pieces, $sizes), $this->allWays($sizes, $counts, $room)));
@@ -52,7 +56,10 @@ final class KnapsackTest extends TestCase
     public function test_the_most_valuable_pieces_are_found_for_every_room(): void
     {
         $this->limitTo($this->trials(100))->forAll(
-            Generators::vector(4, Generators::choose(2, 15)), Generators::vector(4, Generators::choose(0, 5)), Generators::vector(4, Generators::choose(0, 40)), Generators::choose(1, 45),
+            Generators::vector(
+                4,
+                Generators::choose(2, 15),
+            ), Generators::vector(4, Generators::choose(0, 5)), Generators::vector(4, Generators::choose(0, 40)), Generators::choose(1, 45),
         )->then(function (array $sizes, array $counts, array $worth, int $room): void {
             [$sizes, $counts] = $this->distinct($sizes, $counts);
             $worth = array_slice($worth, 0, count($sizes));
@@ -73,7 +80,12 @@ final class KnapsackTest extends TestCase
 
     public function test_steps_of_a_run_pay_their_tails_once_on_a_roll(): void
     {
-        $this->limitTo($this->trials(100))->forAll(Generators::choose(0, 6), Generators::choose(2, 9), Generators::choose(0, 8), Generators::choose(10, 45))->then(function (int $tails, int $step, int $steps, int $room): void {
+        $this->limitTo($this->trials(100))->forAll(
+            Generators::choose(0, 6),
+            Generators::choose(2, 9),
+            Generators::choose(0, 8),
+            Generators::choose(10, 45),
+        )->then(function (int $tails, int $step, int $steps, int $room): void {
             // Pieces of 7 worth 8, and steps worth one and a half of their length.
             [$sizes, $counts, $worth] = [[7, $step], [3, $steps], [8, $step + 4]];
             $knapsack = new Knapsack($room, $sizes, $counts, $worth, Effort::of(1_000_000), [[$tails, 1, 2]]);

@@ -32,15 +32,24 @@ final class LeftoverScoreTest extends TestCase
     {
         $task = PackingTask::of([10 => 3], [new RollKind(35, 1), new RollKind(14, 1)], 6);
         $this->assertSame([-14, 1, 0, -30], LeftoverScore::of($task, [0 => 1, 1 => 1], [new Pattern(0, [0 => 3])]));
-        $this->assertSame([-15, 1, -10, -20], LeftoverScore::of($task, [0 => 1, 1 => 1], [new Pattern(0, [0 => 2]), new Pattern(1, [0 => 1])]));
+        $this->assertSame(
+            [-15, 1, -10, -20],
+            LeftoverScore::of($task, [0 => 1, 1 => 1], [new Pattern(0, [0 => 2]), new Pattern(1, [0 => 1])]),
+        );
     }
 
     public function test_pieces_lie_on_the_coarsest_grid_that_holds_them(): void
     {
         $task = PackingTask::of([22 * 4064 => 6, 14 * 4064 => 12, 8 * 4064 => 6], [new RollKind(131 * 4064 + 2032, 1)]);
-        $this->assertSame([2 * 4064, true, [11, 7, 4], [6, 12, 6], [65]], [$task->step, $task->isExact, $task->sizes, $task->counts, $task->rooms]);
+        $this->assertSame(
+            [2 * 4064, true, [11, 7, 4], [6, 12, 6], [65]],
+            [$task->step, $task->isExact, $task->sizes, $task->counts, $task->rooms],
+        );
         $this->assertSame([0, 2], [$task->sizeOf(22 * 4064), $task->sizeOf(8 * 4064)]);
-        $this->assertSame([4064, [11, 7, 4]], [PackingTask::of([22 * 4064 => 1], [], 0, [new RunShare(4 * 4064, [9 * 4064 => 3])])->step, $task->sizes]);
+        $this->assertSame(
+            [4064, [11, 7, 4]],
+            [PackingTask::of([22 * 4064 => 1], [], 0, [new RunShare(4 * 4064, [9 * 4064 => 3])])->step, $task->sizes],
+        );
         $equal = PackingTask::of([19 * 4064 => 18], [new RollKind(360 * 4064, null, 650, true)]);
         $this->assertSame([[1], [18]], [$equal->sizes, $equal->rooms]);
     }

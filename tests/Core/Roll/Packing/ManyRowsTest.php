@@ -111,7 +111,11 @@ final class ManyRowsTest extends TestCase
             Generators::choose(0, 5),
         )->then(function (array $pieces, array $full, array $parts, int $new, int $fewer) use (&$tasks, &$over): void {
             $pieces = array_slice($pieces, 0, 5 - intdiv($fewer, 3));
-            $kinds = [...array_map($this->full(...), $full), ...array_map(fn (int $part): RollKind => new RollKind($part, 1), $parts), new RollKind(24, $new, 650, true)];
+            $kinds = [
+                ...array_map($this->full(...), $full),
+                ...array_map(fn (int $part): RollKind => new RollKind($part, 1), $parts),
+                new RollKind(24, $new, 650, true),
+            ];
             $packed = Packer::pack(PackingTask::of(array_count_values($pieces), $kinds));
             $best = $this->best($pieces, $kinds);
             $tasks++;
@@ -174,7 +178,13 @@ final class ManyRowsTest extends TestCase
             if ($left[$at] >= $piece && ! isset($seen[$key])) {
                 $seen[$key] = true;
                 $opens = $left[$at] === $roll->length && $roll->opens;
-                $best = $this->tried($pieces, $rolls, array_replace($left, [$at => $left[$at] - $piece]), [$cost[0], $cost[1] + ($opens ? $roll->price : 0), $cost[2] + (int) $opens], $best);
+                $best = $this->tried(
+                    $pieces,
+                    $rolls,
+                    array_replace($left, [$at => $left[$at] - $piece]),
+                    [$cost[0], $cost[1] + ($opens ? $roll->price : 0), $cost[2] + (int) $opens],
+                    $best,
+                );
             }
         }
 

@@ -104,14 +104,25 @@ final class PackerTest extends TestCase
         $this->assertSame([0, 0, 0], $packed->unmet);
         $lengths = [90_001, 70_003, 33_333];
         foreach ($packed->cuts as $pattern) {
-            $this->assertLessThanOrEqual(1_463_040, array_sum(array_map(fn (int $index, int $count): int => $lengths[$index] * $count, array_keys($pattern->pieces), $pattern->pieces)));
+            $this->assertLessThanOrEqual(
+                1_463_040,
+                array_sum(
+                    array_map(
+                        fn (int $index, int $count): int => $lengths[$index] * $count,
+                        array_keys($pattern->pieces),
+                        $pattern->pieces,
+                    ),
+                ),
+            );
         }
     }
 
     public function test_every_piece_is_placed_once_no_roll_is_overfull_and_no_bound_is_bettered(): void
     {
         $this->limitTo($this->trials(150))->forAll(
-            Generators::associative(['sizes' => Generators::vector(5, Generators::choose(6, 36)), 'counts' => Generators::vector(5, Generators::choose(0, 14))]),
+            Generators::associative(
+                ['sizes' => Generators::vector(5, Generators::choose(6, 36)), 'counts' => Generators::vector(5, Generators::choose(0, 14))],
+            ),
             Generators::seq(Generators::choose(5, 110)),
             Generators::choose(60, 180),
             Generators::choose(0, 5),
@@ -133,7 +144,10 @@ final class PackerTest extends TestCase
             }
             $this->assertSame($task->counts, array_map(fn (int $here, int $unmet): int => $here + $unmet, $laid, $packed->unmet));
             foreach ($task->kinds as $kind => $its) {
-                $this->assertLessThanOrEqual($its->count ?? PHP_INT_MAX, count(array_filter($packed->cuts, fn ($pattern): bool => $pattern->kind === $kind)));
+                $this->assertLessThanOrEqual(
+                    $its->count ?? PHP_INT_MAX,
+                    count(array_filter($packed->cuts, fn ($pattern): bool => $pattern->kind === $kind)),
+                );
             }
             $bought = count(array_filter($packed->cuts, fn ($pattern): bool => $task->kinds[$pattern->kind]->opens));
             $this->assertSame([$bought, $bought * 650], [$packed->opened, $packed->money]);
@@ -154,7 +168,11 @@ final class PackerTest extends TestCase
         )->then(function (array $sizes, array $parts, int $roll): void {
             [$task, $packed] = $this->pack(array_count_values($sizes), $parts, [new RollKind($roll, null, 650, true)]);
             [$opened, $longest] = $this->everything($sizes, $parts, $roll);
-            $this->assertSame([$opened, true], [$packed->opened, $packed->isProven()], json_encode([$sizes, $parts, $roll], JSON_THROW_ON_ERROR));
+            $this->assertSame(
+                [$opened, true],
+                [$packed->opened, $packed->isProven()],
+                json_encode([$sizes, $parts, $roll], JSON_THROW_ON_ERROR),
+            );
             $left = $parts;
             foreach ($this->used($task, $packed) as $length => $its) {
                 foreach ($its as $used) {
@@ -240,7 +258,13 @@ final class PackerTest extends TestCase
     {
         $used = [];
         foreach ($packed->cuts as $pattern) {
-            $used[$task->kinds[$pattern->kind]->length][] = $task->step * array_sum(array_map(fn (int $index, int $count): int => $count * $task->sizes[$index], array_keys($pattern->pieces), $pattern->pieces));
+            $used[$task->kinds[$pattern->kind]->length][] = $task->step * array_sum(
+                array_map(
+                    fn (int $index, int $count): int => $count * $task->sizes[$index],
+                    array_keys($pattern->pieces),
+                    $pattern->pieces,
+                ),
+            );
         }
 
         return $used;
