@@ -4,109 +4,208 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
-use Davrin\Core\Measure\Length;
+use Davrin\Core\Cost\GoodsUse;
+use Davrin\Core\Demand\Element;
 use Davrin\Core\Measure\Money;
-use Davrin\Core\Measure\Units;
+use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Supply\Origin;
+use Davrin\Core\Words\Figure;
 use Davrin\Core\Words\Words;
 
-/** What an edit changes, in words. */
+/** All that an edit changes, in words: result against result, and warnings against warnings. */
 final class Difference
 {
-    /** @param  list<string>  $meshes  whose use is told, by id */
-    public static function between(Result $before, Result $after, array $meshes, Units $units): string
-    {
-        [$old, $new] = [self::meshes($before, $meshes), self::meshes($after, $meshes)];
-        $rolls = fn (WoundResult $mesh): int => count($mesh->plan->rolls);
-        $said = [];
-        if (array_sum(array_map($rolls, $new)) !== array_sum(array_map($rolls, $old))) {
-            $said[] = 'opens '.Words::count(array_sum(array_map($rolls, $new)), 'roll');
-        }
-        $bought = self::centsToBuy($new) - self::centsToBuy($old);
-        if ($bought > 0) {
-            $said[] = sprintf(
-                'buys %s more for %s',
-                Words::count(self::newRolls($new) - self::newRolls($old), 'roll'),
-                Money::cents($bought)->shown(),
-            );
-        }
-        if ($bought < 0 && self::newRolls($new) < self::newRolls($old)) {
-            $said[] = sprintf(
-                '%s less to buy (%s)',
-                Words::count(self::newRolls($old) - self::newRolls($new), 'roll'),
-                Money::cents(-$bought)->shown(),
-            );
-        }
-        if ($after->tally->elements->value !== $before->tally->elements->value) {
-            $said[] = $after->tally->elements->shown.' '.$after->tally->elements->label;
-        }
-        if ($new !== []) {
-            $said[] = sprintf(
-                'uses %s, leaves %s',
-                $units->needed(Length::sum(array_map(fn (WoundResult $mesh): Length => $mesh->plan->used(), $new))),
-                $units->available(Length::sum(array_map(fn (WoundResult $mesh): Length => $mesh->plan->left(), $new))),
-            );
-        }
-        $reserve = array_map(
-            fn (WoundResult $mesh): int => max(0, ($mesh->wound->rolls() ?? 0) - count($mesh->plan->from(Origin::New))),
-            $new,
-        );
-        if (array_sum($reserve) > 0) {
-            $price = Money::cents(
-                array_sum(array_map(fn (WoundResult $mesh, int $count): int => $count * $mesh->wound->price()->cents, $new, $reserve)),
-            );
-            $said[] = sprintf('%s (%s) in reserve', Words::count(array_sum($reserve), 'roll'), $price->shown());
-        }
-        if ($after->tally->across->shown !== $before->tally->across->shown) {
-            $said[] = $after->tally->across->shown.' '.$after->tally->across->label;
-        }
-        if (
-            $after->fullness->verdict !== $before->fullness->verdict
-            || ($new === [] && $after->fullness->figure->shown !== $before->fullness->figure->shown)
-        ) {
-            $said[] = $after->fullness->figure->shown;
-        }
-        array_push($said, ...self::money($before->cost->total, $after->cost->total));
+    /**
+     * @param  Warning  $warning  that the edit mends; that it is gone goes without saying
+     * @param  list<Warning>  $stood  before
+     * @param  list<Warning>  $stands  after
+     * @param  Plan  $edited  what $after was computed from
+     */
+    public static function between(
+        Result $before,
+        Result $after,
+        Warning $warning,
+        array $stood,
+        array $stands,
+        Plan $edited,
+    ): string {
+        $said = [
+            ...self::materials($before, $after, $warning, $edited),
+            ...self::figures($before, $after),
+            ...self::money($before, $after),
+            ...self::warnings($warning, $stood, $stands),
+        ];
 
         return $said === [] ? 'changes nothing else' : implode('; ', $said);
     }
 
-    /**
-     * @param  list<string>  $ids
-     * @return list<WoundResult>
-     */
-    private static function meshes(Result $result, array $ids): array
+    /** @return list<string> material by material, named where more than the one that is warned of changes */
+    private static function materials(Result $before, Result $after, Warning $warning, Plan $edited): array
     {
-        return array_values(array_filter($result->wound, fn (WoundResult $mesh): bool => in_array($mesh->wound->id, $ids, true)));
-    }
+        $old = array_combine(array_map(fn (WoundResult $its): string => $its->wound->id, $before->wound), $before->wound);
+        $changed = [];
+        foreach ($after->wound as $its) {
+            $said = self::rolls($old[$its->wound->id] ?? null, $its, $edited);
+            if ($said !== []) {
+                $changed[$its->wound->id] = $said;
+            }
+        }
+        $isPlain = count($changed) === 1 && in_array(array_key_first($changed), [...$warning->materials, ...(
+            count($before->wound) === 1 ? array_keys($old) : []
+        )], true);
+        if ($isPlain) {
+            return $changed[array_key_first($changed)];
+        }
+        $names = [];
+        foreach ($after->wound as $its) {
+            $alike = isset($changed[$its->wound->id]) ? implode(', ', $changed[$its->wound->id]) : null;
+            $names[$alike ?? ''][] = $its->wound->name();
+        }
+        unset($names['']);
 
-    /** @param  list<WoundResult>  $meshes */
-    private static function newRolls(array $meshes): int
-    {
-        return array_sum(array_map(fn (WoundResult $mesh): int => count($mesh->plan->from(Origin::New)), $meshes));
-    }
-
-    /**
-     * Cost of their new rolls, in cents.
-     *
-     * @param  list<WoundResult>  $meshes
-     */
-    private static function centsToBuy(array $meshes): int
-    {
-        return array_sum(array_map(fn (WoundResult $mesh): int => $mesh->plan->money()->cents, $meshes));
+        return array_map(
+            fn (string $said, array $those): string => Words::list($those).": $said".(count($those) > 1 ? ' each' : ''),
+            array_keys($names),
+            $names,
+        );
     }
 
     /** @return list<string> */
-    private static function money(Money $before, Money $after): array
+    private static function rolls(?WoundResult $was, WoundResult $its, Plan $edited): array
     {
-        $difference = $after->minus($before);
+        [$said, $units] = [[], $edited->units()];
+        if ($was?->verdict != $its->verdict || $was?->plan->unmetPieces !== $its->plan->unmetPieces) {
+            $said[] = match (true) {
+                $its->verdict->short => self::missing($its, $edited).' short',
+                ! $its->verdict->isGood() => $its->verdict->words(),
+                $was === null => '',
+                $was->verdict->short => 'nothing short',
+                default => 'safe',
+            };
+        }
+        $count = fn (?WoundResult $result): int => count($result->plan->rolls ?? []);
+        if ($count($its) !== $count($was)) {
+            $said[] = 'opens '.Words::count($count($its), 'roll');
+        }
+        [$new, $old] = [count($its->plan->from(Origin::New)), $was === null ? 0 : count($was->plan->from(Origin::New))];
+        $cents = $its->plan->money()->cents - ($was?->plan->money()->cents ?? 0);
+        if ($new !== $old || $cents !== 0) {
+            $said[] = $new >= $old
+                ? sprintf('buys %s more for %s', Words::count($new - $old, 'roll'), Money::cents($cents)->shown())
+                : sprintf('%s less to buy (%s)', Words::count($old - $new, 'roll'), Money::cents(-$cents)->shown());
+        }
+        if ($was === null || $was->used->value !== $its->used->value || $was->left->value !== $its->left->value) {
+            $said[] = sprintf('uses %s, leaves %s', $units->needed($its->plan->used()), $units->available($its->plan->left()));
+        }
+        $reserve = fn (?WoundResult $result): int => max(
+            0,
+            ($result?->wound->rolls() ?? 0) - count($result?->plan->from(Origin::New) ?? []),
+        );
+        if ($reserve($its) !== $reserve($was) && $reserve($its) > 0) {
+            $said[] = sprintf(
+                '%s (%s) in reserve',
+                Words::count($reserve($its), 'roll'),
+                $its->wound->price()->times($reserve($its))->shown(),
+            );
+        }
 
-        return match (true) {
-            $difference->cents === 0 => [],
-            $difference->cents > 0 => [$difference->shown().' more'],
-            default => [Money::cents(-$difference->cents)->shown().' less'],
-        };
+        return array_values(array_filter($said));
+    }
+
+    /** "2 ruffles", "1 ruffle and 3 poofs": the elements that it is not enough for. */
+    private static function missing(WoundResult $its, Plan $edited): string
+    {
+        $missing = array_count_values(array_map(fn (Element $element): string => $element->part, $its->plan->unmet));
+
+        return Words::list(array_map(
+            fn (string $part, int $count): string => Words::count($count, ...$edited->part($part)->kind->noun()),
+            array_keys($missing),
+            $missing,
+        ));
+    }
+
+    /** @return list<string> figures of the whole piece that are other than they were */
+    private static function figures(Result $before, Result $after): array
+    {
+        $said = [];
+        $labelled = fn (Figure $figure): string => "$figure->shown $figure->label";
+        foreach ([
+            [$before->tally->ties, $after->tally->ties, $labelled],
+            [$before->tally->elements, $after->tally->elements, $labelled],
+            [$before->tally->across, $after->tally->across, $labelled],
+            [$before->tally->opening, $after->tally->opening, fn (Figure $figure): string => "opening $figure->shown"],
+            [$before->tally->depth, $after->tally->depth, $labelled],
+            [$before->fullness->figure, $after->fullness->figure, fn (Figure $figure): string => $figure->shown],
+            [$before->tally->minutes, $after->tally->minutes, $labelled],
+        ] as [$was, $is, $words]) {
+            if ($was->shown !== $is->shown) {
+                $said[] = $words($is);
+            }
+        }
+        $goods = fn (Result $result): array => array_combine(
+            array_map(fn (GoodsUse $use): string => $use->good->id, $result->goods),
+            array_map(fn (GoodsUse $use): string => $use->count->shown, $result->goods),
+        );
+
+        return [...$said, ...array_values(array_diff_assoc($goods($after), $goods($before)))];
+    }
+
+    /** @return list<string> what it costs more or less, both ways it is counted */
+    private static function money(Result $before, Result $after): array
+    {
+        [$byLength, $opened] = [
+            self::more($before->cost->byLength, $after->cost->byLength),
+            self::more($before->cost->opened, $after->cost->opened),
+        ];
+
+        return $byLength === $opened
+            ? array_filter([$byLength])
+            : [
+                ...($byLength === '' ? [] : ["$byLength by length used"]),
+                ...($opened === '' ? [] : ["$opened by what is opened"]),
+            ];
+    }
+
+    /** "$0.14 less"; nothing where it is the same. */
+    private static function more(Figure $before, Figure $after): string
+    {
+        $cents = Money::read((string) $after->value)->cents - Money::read((string) $before->value)->cents;
+
+        return $cents === 0 ? '' : Money::cents(abs($cents))->shown().($cents > 0 ? ' more' : ' less');
+    }
+
+    /**
+     * @param  list<Warning>  $stood
+     * @param  list<Warning>  $stands
+     * @return list<string> the other warnings that are gone, and those that are new
+     */
+    private static function warnings(Warning $warning, array $stood, array $stands): array
+    {
+        [$old, $new] = [self::titles($stood), self::titles($stands)];
+        $gone = array_diff_key($old, $new, self::titles([$warning]));
+        $come = array_diff_key($new, $old);
+
+        return [
+            ...($gone === [] ? [] : ['no longer '.Words::list(array_values(array_unique($gone)))]),
+            ...($come === [] ? [] : ['but then '.Words::list(array_values(array_unique($come)))]),
+        ];
+    }
+
+    /**
+     * @param  list<Warning>  $warnings
+     * @return array<string, string> their titles as they stand in a sentence
+     */
+    private static function titles(array $warnings): array
+    {
+        $titles = [];
+        foreach ($warnings as $one) {
+            if (! $one->isToldByFigures()) {
+                $titles["$one->rule $one->about"] = lcfirst(rtrim($one->title, '.'));
+            }
+        }
+
+        return $titles;
     }
 }

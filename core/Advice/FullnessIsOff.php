@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
+use Davrin\Core\Edit\RemovePart;
 use Davrin\Core\Estimate\Fullness;
 use Davrin\Core\Estimate\FullnessEstimate;
 use Davrin\Core\Part\FillsBetweenRows;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\Advice;
-use Davrin\Core\Result\Remedy;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Roll\RollOutcome;
 use Davrin\Core\Words\Words;
@@ -18,9 +17,6 @@ use Davrin\Core\Words\Words;
 /** So little mesh that the form shows, or so much that it will not lie. Said at the last part that fills. */
 final readonly class FullnessIsOff implements Rule
 {
-    /** The most remedies that are offered; more would not help to choose. */
-    private const REMEDIES = 3;
-
     public function __construct(private Trial $trial) {}
 
     public function look(Plan $plan, Result $result): array
@@ -32,23 +28,18 @@ final readonly class FullnessIsOff implements Rule
         $part = $parts[count($parts) - 1];
         $amount = $result->fullness->figure->said();
 
-        $fuller = $result->fullness->isThin() ? $this->fuller($plan, $result, $part) : [];
-
         return [$result->fullness->isThin()
-            ? new Advice(
+            ? new Warning(
                 'thin',
                 "parts.$part->id",
                 [],
                 'Thin.',
-                "At $amount the form may show.".(
-                    $fuller === [] && ! $this->trial->wasCutShort()
-                        ? ' No single change here is enough: put another layer on it, or take wider mesh or more of it.'
-                        : ''
-                ),
+                "At $amount the form may show.",
                 [],
-                $fuller,
+                fn (): iterable => $this->fuller($plan, $part),
+                'No single change here is enough: put another layer on it, or take wider mesh or more of it.',
             )
-            : new Advice(
+            : new Warning(
                 'very-full',
                 "parts.$part->id",
                 [],
@@ -59,48 +50,67 @@ final readonly class FullnessIsOff implements Rule
                     $amount,
                 ),
                 [],
-                $this->leaner($plan, $result, $part),
+                fn (): iterable => $this->leaner($plan, $part),
+                'No single change here is enough: make the pieces shorter and fewer, or take narrower mesh.',
             )];
     }
 
-    /** @return list<Remedy> */
-    private function fuller(Plan $plan, Result $result, Part $part): array
+    /** @return iterable<Proposal> */
+    private function fuller(Plan $plan, Part $part): iterable
     {
-        $does = $this->makes($plan, fn (Fullness $after): bool => ! $after->isThin());
-        $isUsual = $this->makes($plan, fn (Fullness $after): bool => ! $after->isThin() && ! $after->isVeryFull());
+        $does = $this->makes($plan, fn (Fullness $after): bool => ! $after->isThin() && ! $after->isVeryFull());
+        $isFuller = $this->makes($plan, fn (Fullness $after): bool => ! $after->isThin());
         $filling = $part->kind instanceof FillsBetweenRows && count($part->on->rows) > 1
             ? self::ofPart($part, $part->kind->filling())
             : null;
-        $found = array_filter([
-            $this->trial->longer($plan, $part, $does),
-            $filling !== null && $isUsual($filling) ? ['Fill between the rows', $filling] : null,
-            $this->moreStrands($plan, $part, $does, $isUsual),
-            $this->tiesASection($part, [1, 2], $does),
-        ], fn (?array $remedy): bool => $remedy !== null && $this->doesNotRunShort($plan, $remedy[1]));
-
-        return array_values(
-            array_filter(
-                array_map(
-                    fn (array $remedy): ?Remedy => $this->trial->remedy($plan, $result, $remedy[0], $remedy[1], []),
-                    array_slice(array_values($found), 0, self::REMEDIES),
-                ),
-            ),
-        );
+        $found = [
+            (new LengthSearch($this->trial))->longer($plan, $part, $isFuller),
+            $filling !== null && $does($filling) ? ['Fill between the rows', $filling] : null,
+            $this->moreStrands($plan, $part, $isFuller, $does),
+            $this->tiesASection($part, [1, 2], $isFuller),
+        ];
+        foreach ($found as $remedy) {
+            if ($remedy !== null && $this->doesNotRunShort($plan, $remedy[1])) {
+                yield Proposal::filling($remedy);
+            }
+        }
     }
 
-    /** @return list<Remedy> */
-    private function leaner(Plan $plan, Result $result, Part $part): array
+    /** @return iterable<Proposal> */
+    private function leaner(Plan $plan, Part $part): iterable
     {
         $does = $this->makes($plan, fn (Fullness $after): bool => ! $after->isVeryFull());
-        $found = array_filter([$this->trial->shorter($plan, $part, [1, 2], $does), $this->tiesASection($part, [-1, 2], $does)]);
+        $found = [
+            (new LengthSearch($this->trial))->shorter($plan, $part, [1, 2], $does),
+            $this->tiesASection($part, [-1, 2], $does),
+        ];
+        foreach (array_filter($found) as $remedy) {
+            yield Proposal::filling($remedy);
+        }
+        yield from $this->withoutTheLast($plan);
+    }
 
-        return array_values(array_filter([
-            ...array_map(
-                fn (array $remedy): ?Remedy => $this->trial->remedy($plan, $result, $remedy[0], $remedy[1], []),
-                array_values($found),
-            ),
-            count($plan->parts) > 1 ? $this->trial->leavingOut($plan, $result, $part) : null,
-        ]));
+    /**
+     * As few of the parts that fill as will do, from the last one built on.
+     *
+     * @return iterable<Proposal>
+     */
+    private function withoutTheLast(Plan $plan): iterable
+    {
+        $filling = array_values(array_filter($plan->parts, fn (Part $part): bool => $part->kind->fullness() !== null));
+        for ($left = count($filling) - 1; $left > 0; $left--) {
+            $out = array_slice($filling, $left);
+            $edit = new RemovePart(...array_column($out, 'id'));
+            $edited = $this->trial->applied($plan, $edit);
+            if ($edited !== null && ! FullnessEstimate::of($edited, $edited->parts)->isVeryFull()) {
+                yield new Proposal(
+                    count($out) === 1 ? "Leave these {$out[0]->kind->noun()[1]} out" : sprintf('Leave the last %d layers out', count($out)),
+                    $edit,
+                );
+
+                return;
+            }
+        }
     }
 
     /**
@@ -124,7 +134,7 @@ final readonly class FullnessIsOff implements Rule
         }
         $longer = $fill === [] || $isFuller($fill)
             ? null
-            : $this->trial->longer($plan, $part, fn (array $length): bool => $isFuller($fill + $length));
+            : (new LengthSearch($this->trial))->longer($plan, $part, fn (array $length): bool => $isFuller($fill + $length));
 
         return $longer === null ? null : ["$label, ".lcfirst($longer[0]), $fill + $longer[1]];
     }

@@ -6,9 +6,9 @@ namespace Davrin\Core\Advice;
 
 use Davrin\Core\Edit\PartLots;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\WoundResult;
+use Davrin\Core\Roll\RollOutcome;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Words\Words;
 
@@ -20,53 +20,62 @@ final readonly class LotsDoNotMatch implements Rule
     public function look(Plan $plan, Result $result): array
     {
         return array_values(
-            array_filter(array_map(fn (WoundResult $mesh): ?Advice => $this->advice($plan, $result, $mesh), $result->wound)),
+            array_filter(array_map(fn (WoundResult $mesh): ?Warning => $this->warning($plan, $result, $mesh), $result->wound)),
         );
     }
 
-    private function advice(Plan $plan, Result $result, WoundResult $mesh): ?Advice
+    private function warning(Plan $plan, Result $result, WoundResult $mesh): ?Warning
     {
         $lots = PartLots::lots($mesh->wound);
         $part = $plan->partsOf($mesh->wound)[0] ?? null;
         if ($lots === null || $part === null) {
             return null;
         }
-        $cut = array_values(
-            array_unique(
-                array_filter(
-                    array_map(fn (RollUse $roll): ?string => $roll->stock->lot, $mesh->plan->rolls),
-                    fn (?string $lot): bool => $lot !== null,
-                ),
-            ),
-        );
+        $ofRolls = array_map(fn (RollUse $roll): ?string => $roll->stock->lot, $mesh->plan->rolls);
+        $cut = array_values(array_unique(array_filter($ofRolls, fn (?string $lot): bool => $lot !== null)));
         sort($cut);
         $name = $mesh->wound->name();
-        [$title, $sentence, $remedies] = count($cut) > 1
-            ? ['Two lots side by side.', sprintf(
-                'Lots %s of %s come as they lie on the rolls. Where they do not match, it shows.',
-                Words::list($cut),
-                $name,
-            ), [
-                $this->trial->partingLots($plan, $result, $mesh),
-                $this->trial->remedy(
-                    $plan,
-                    $result,
-                    'Keep to one lot',
-                    ["materials.{$mesh->wound->id}.lots" => 'apart'],
-                    [$mesh->wound->id],
-                ),
-            ]]
-            : ['No lot is enough alone.', sprintf(
-                '%s of %s may not match. By turns all the way round they look meant.',
-                Words::list($lots),
-                $name,
-            ), [
-                $mesh->plan->unmetPieces > 0 || $mesh->plan->money()->cents > 0
-                    ? $this->trial->partingLots($plan, $result, $mesh, onlyIfLess: true)
-                    : null,
-            ]];
-        $remedies = array_values(array_filter($remedies));
+        $byTurns = new Proposal('Take the two lots by turns', PartLots::of($mesh->wound->id));
+        $warning = fn (string $rule, string $title, string $sentence, Proposal ...$proposals): Warning => new Warning(
+            $rule, "parts.$part->id", [$mesh->wound->id], $title, $sentence, [], fn (): array => array_values($proposals),
+        );
+        if (count($cut) > 1) {
+            return $warning(
+                'lots',
+                'Two lots side by side.',
+                sprintf('Lots %s of %s come as they lie on the rolls. Where they do not match, it shows.', Words::list($cut), $name),
+                $byTurns,
+                Proposal::filling(['Keep to one lot', ["materials.{$mesh->wound->id}.lots" => 'apart']]),
+            );
+        }
 
-        return $remedies === [] ? null : new Advice('lots', "parts.$part->id", [$mesh->wound->id], $title, $sentence, [], $remedies);
+        return ($mesh->plan->unmetPieces > 0 || $mesh->plan->money()->cents > 0) && $this->isLess($plan, $result, $byTurns)
+            ? $warning(
+                'no-lot-alone',
+                'No lot is enough alone.',
+                sprintf('%s of %s may not match. By turns all the way round they look meant.', Words::list($lots), $name),
+                $byTurns,
+            )
+            : null;
+    }
+
+    /** Whether fewer pieces are short after it, or less is bought. */
+    private function isLess(Plan $plan, Result $result, Proposal $proposal): bool
+    {
+        $edited = $this->trial->applied($plan, $proposal->edit);
+
+        return $edited !== null && self::lacks($this->trial->onRolls($edited)) < self::lacks($result->wound);
+    }
+
+    /**
+     * @param  list<RollOutcome>  $outcomes
+     * @return array{int, int} pieces unmet, and cents for new rolls
+     */
+    private static function lacks(array $outcomes): array
+    {
+        return [
+            array_sum(array_map(fn (RollOutcome $its): int => $its->plan->unmetPieces, $outcomes)),
+            array_sum(array_map(fn (RollOutcome $its): int => $its->plan->money()->cents, $outcomes)),
+        ];
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Davrin\Core\Advice;
 
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Words\Words;
@@ -13,7 +12,7 @@ use Davrin\Core\Words\Words;
 /** A mesh is enough only on paper: every inch is used, or it would not be enough if the rolls came as short as they may. */
 final readonly class RollsAreUsedUp implements Rule
 {
-    public function __construct(private Remedies $remedies) {}
+    public function __construct(private Trial $trial) {}
 
     public function look(Plan $plan, Result $result): array
     {
@@ -22,7 +21,7 @@ final readonly class RollsAreUsedUp implements Rule
         );
 
         return array_map(
-            fn (array $meshes): Advice => $this->advice($plan, $result, $meshes),
+            fn (array $meshes): Warning => $this->warning($plan, $meshes),
             MaterialsOfAPart::grouped($tight, fn (WoundResult $mesh): string => self::about($plan, $mesh).' '.$mesh->verdict->words()),
         );
     }
@@ -36,12 +35,12 @@ final readonly class RollsAreUsedUp implements Rule
     }
 
     /** @param  non-empty-list<WoundResult>  $meshes */
-    private function advice(Plan $plan, Result $result, array $meshes): Advice
+    private function warning(Plan $plan, array $meshes): Warning
     {
         $verdict = $meshes[0]->verdict;
         $ties = MaterialsOfAPart::ties(array_merge(...array_map(fn (WoundResult $mesh): array => $mesh->safePlan->unmet, $meshes)));
 
-        return new Advice(
+        return new Warning(
             $verdict->everyInch ? 'every-inch' : 'at-risk',
             self::about($plan, $meshes[0]),
             MaterialsOfAPart::ids($meshes),
@@ -52,7 +51,7 @@ final readonly class RollsAreUsedUp implements Rule
             },
             $this->sentence($plan, $meshes, $ties),
             $ties,
-            $this->remedies->forMeshes($plan, $result, $meshes),
+            (new RollProposals($this->trial, $plan, $meshes))->all(...),
         );
     }
 

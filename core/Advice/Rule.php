@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace Davrin\Core\Advice;
 
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Result;
 
 /** One thing to look for in a result. */
 interface Rule
 {
-    /** @return list<Advice> */
+    /** @return list<Warning> */
     public function look(Plan $plan, Result $result): array;
 }

@@ -10,7 +10,6 @@ use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
-use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Words\Figure;
 
@@ -27,16 +26,24 @@ final readonly class TooDeepForItsRoom implements Rule
         }
         $parts = $plan->parts;
         usort($parts, fn (Part $a, Part $b): int => $b->size->depth <=> $a->size->depth);
-        $flattest = $this->flattest($plan, $parts[0], $room);
 
-        return [new Advice(
-            'too-deep', "parts.{$parts[0]->id}", [], 'Too deep for its room.',
+        return [new Warning(
+            'too-deep',
+            "parts.{$parts[0]->id}",
+            [],
+            'Too deep for its room.',
             sprintf(
                 'It stands %s deep, and has %s of room: the door would press it flat.',
                 $result->tally->depth->shown,
                 $plan->units()->exact($room),
-            ), [],
-            $flattest === null ? [] : array_filter([$this->trial->remedy($plan, $result, 'Make it '.$flattest[0], $flattest[1], [])]),
+            ),
+            [],
+            function () use ($plan, $parts, $room): iterable {
+                $flattest = $this->flattest($plan, $parts[0], $room);
+                if ($flattest !== null) {
+                    yield Proposal::filling(['Make it '.$flattest[0], $flattest[1]]);
+                }
+            },
         )];
     }
 

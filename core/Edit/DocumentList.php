@@ -44,13 +44,12 @@ final readonly class DocumentList
         return [...$this->document, $this->key => $items];
     }
 
-    /** @return array<string, mixed> the document without one */
-    public function without(string $id): array
+    /** @return array<string, mixed> the document without some of them */
+    public function without(string ...$ids): array
     {
-        $items = $this->items;
-        array_splice($items, $this->place($id), 1);
+        $places = array_map($this->place(...), $ids);
 
-        return [...$this->document, $this->key => $items];
+        return [...$this->document, $this->key => array_values(array_diff_key($this->items, array_flip($places)))];
     }
 
     /** @return array<string, mixed> the document with one of them so many places later; where there is no such place, as it is */

@@ -4,16 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Engine;
 
-use Davrin\Core\Advice\ConcernsOfParts;
-use Davrin\Core\Advice\FullnessIsOff;
-use Davrin\Core\Advice\LastRollGivesLittle;
-use Davrin\Core\Advice\LotsDoNotMatch;
-use Davrin\Core\Advice\Remedies;
-use Davrin\Core\Advice\RollsAreTooFew;
-use Davrin\Core\Advice\RollsAreUsedUp;
-use Davrin\Core\Advice\Rule;
-use Davrin\Core\Advice\StrandsCouldEndSooner;
-use Davrin\Core\Advice\TooDeepForItsRoom;
+use Davrin\Core\Advice\Advisor;
+use Davrin\Core\Advice\Proposal;
 use Davrin\Core\Advice\Trial;
 use Davrin\Core\Compute\PlanComputation;
 use Davrin\Core\Compute\RollComputation;
@@ -66,38 +58,29 @@ final readonly class Engine
         $effort = Effort::of(PlanComputation::STEPS);
         $result = $this->planWork->of($plan, $effort);
         $trial = $this->trial($how, $effort->spent());
-        $advice = array_merge(...array_map(fn (Rule $rule): array => $rule->look($plan, $result), $this->rules($trial)));
+        $advice = (new Advisor($trial))->advice($plan, $result);
         $account?->spend($effort->spent() + $trial->spent());
 
         return $result->advised($trial->wasCutShort() ? [...$advice, self::cutShort($plan, $how)] : $advice);
     }
 
     /**
-     * An edit as a remedy for meshes that are not enough, where they are after it: for what only the shelf knows of.
+     * An edit as a remedy for materials that are not enough, where they are after it: for what only the shelf knows of.
      *
      * @param  array<string, string>  $fill  what to write in which blanks, by address
-     * @param  non-empty-list<string>  $meshes  by id
+     * @param  non-empty-list<string>  $materials  by id
      */
-    public function remedy(Plan $plan, Result $result, string $label, array $fill, array $meshes): ?Remedy
+    public function remedy(Plan $plan, Result $result, string $label, array $fill, array $materials): ?Remedy
     {
-        return (new Remedies($this->trial(Thoroughness::AtOnce, 0)))->ifEnough($plan, $result, $label, $fill, $meshes);
+        $advisor = new Advisor($this->trial(Thoroughness::AtOnce, 0));
+
+        return $advisor->remedyForRolls($plan, $result, Proposal::filling([$label, $fill]), $materials);
     }
 
     /** @param  int  $took  how many steps the plan itself took */
     private function trial(Thoroughness $how, int $took): Trial
     {
         return new Trial($how->steps(), $took, $this->planWork, $this->meshWork, $this->reader);
-    }
-
-    /** @return non-empty-list<Rule> */
-    private function rules(Trial $trial): array
-    {
-        $remedies = new Remedies($trial);
-
-        return [
-            new RollsAreTooFew($remedies), new RollsAreUsedUp($remedies), new ConcernsOfParts($trial), new LastRollGivesLittle($trial),
-            new StrandsCouldEndSooner($trial), new LotsDoNotMatch($trial), new FullnessIsOff($trial), new TooDeepForItsRoom($trial),
-        ];
     }
 
     /** What was left out is said. */

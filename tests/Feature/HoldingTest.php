@@ -273,7 +273,7 @@ final class HoldingTest extends FeatureCase
         $offered = $this->texts($page, "//button[@class='remedy'][contains(., 'from the shelf')]");
         $this->assertCount(2, $offered);
         $this->assertStringStartsWith(
-            'Take Sage mesh from the shelf, all that is free 1 roll less to buy ($6.50); uses 342 in, leaves 18 in',
+            'Take Sage mesh from the shelf, all that is free nothing short; 1 roll less to buy ($6.50); uses 342 in, leaves 18 in',
             $offered[0],
         );
         $this->assertStringStartsWith('Take Moss mesh from the shelf instead', $offered[1]);

@@ -108,7 +108,7 @@ final class SeveralFieldsTest extends FeatureCase
             $page = $this->edit($plan, ['do' => 'add-part'])->assertOk();
         }
         $button = array_slice(
-            $this->find($page, "//button[@class='remedy' and starts-with(normalize-space(), 'Leave these ruffles out')]"),
+            $this->find($page, "//button[@class='remedy' and starts-with(normalize-space(), 'Leave the last 5 layers out')]"),
             -1,
         )[0];
         $sent = [];
@@ -117,7 +117,7 @@ final class SeveralFieldsTest extends FeatureCase
         }
         $this->assertSame('remove-part', $sent['do']);
         $this->post($button->parentNode->getAttribute('action'), $sent, ['HX-Request' => 'true'])->assertOk();
-        $this->assertCount(6, $plan->fresh()->plan()->parts);
+        $this->assertCount(2, $plan->fresh()->plan()->parts);
     }
 
     public function test_a_roll_for_a_little_is_saved_by_a_remedy(): void
@@ -125,11 +125,11 @@ final class SeveralFieldsTest extends FeatureCase
         $plan = $this->hang('fair-gate-three-strands');
         $page = $this->get("/plans/$plan->id");
         $this->assertStringContainsString(
-            'A roll for a little. Roll 3 of',
+            'A roll for a little. Roll 3 of each of',
             $this->texts($page, "//*[@id='line-parts-l1']//*[@class='advice']")[0],
         );
         $remedies = $this->texts($page, "//button[@class='remedy']");
-        $this->assertStringContainsString('Pitch 7 1/4 in 24 poofs a roll (178 in of 180 in); opens 6 rolls', $remedies[0]);
+        $this->assertStringContainsString('Pitch 7 1/4 in 24 poofs a roll (178 in of 180 in); Rust mesh, Honey jute mesh and Cream jute mesh: opens 2 rolls, ', $remedies[0]);
         $page = $this->edit($plan, ['set' => ['parts.l1.pitch' => '7 1/4 in']])->assertOk();
         $this->assertStringNotContainsString('A roll for a little', (string) $page->getContent());
     }

@@ -53,7 +53,7 @@ final class EditRequest extends FormRequest
                     'exchange',
                 ]),
             ],
-            'id' => ['nullable', 'string', 'max:40'],
+            'id' => ['nullable', 'string', 'max:400'],
             'to' => ['nullable', 'string', 'max:40'],
             'x' => ['nullable', 'numeric', 'between:-500,500'],
             'y' => ['nullable', 'numeric', 'between:-500,500'],
@@ -68,7 +68,7 @@ final class EditRequest extends FormRequest
 
         return match ($this->input('do')) {
             'add-part' => new AddPart,
-            'remove-part' => new RemovePart($id),
+            'remove-part' => new RemovePart(...explode(',', $id)),
             'part-earlier' => new MovePart($id, earlier: true),
             'part-later' => new MovePart($id, earlier: false),
             'add-material' => new AddMaterial,

@@ -39,14 +39,14 @@ final class AdviceTest extends PlanCase
         $remedy = $this->work($this->everyInch())->advice[0]->remedies[0];
         $this->assertSame('Cut 23 1/2 in each', $remedy->label);
         $this->assertSame(['parts.l1.length' => '23 1/2 in'], $remedy->edit->asData()['set']);
-        $this->assertSame('uses 352 1/2 in, leaves 7 1/2 in; $0.14 less', $remedy->effect);
+        $this->assertSame('safe; uses 352 1/2 in, leaves 7 1/2 in; 102.0 sq in an inch, usual; $0.14 less by length used', $remedy->effect);
     }
 
     public function test_another_roll_at_hand_is_a_remedy_too(): void
     {
         $remedy = $this->work($this->everyInch())->advice[0]->remedies[1];
         $this->assertSame(
-            ['Have 2 rolls at hand', 'uses 360 in, leaves 0 in; 1 roll ($6.50) in reserve'],
+            ['Have 2 rolls at hand', 'safe; 1 roll ($6.50) in reserve'],
             [$remedy->label, $remedy->effect],
         );
     }
@@ -54,7 +54,13 @@ final class AdviceTest extends PlanCase
     public function test_as_few_ties_as_will_do_can_be_left_bare(): void
     {
         $remedy = $this->work($this->everyInch())->advice[0]->remedies[2];
-        $this->assertSame(['Leave tie 15 bare', '14 ruffles; uses 336 in, leaves 24 in; $0.43 less'], [$remedy->label, $remedy->effect]);
+        $this->assertSame(
+            [
+                'Leave tie 15 bare',
+                'safe; uses 336 in, leaves 24 in; 14 ruffles; 97.2 sq in an inch, usual; about 35 min to make; $0.43 less by length used',
+            ],
+            [$remedy->label, $remedy->effect],
+        );
         $this->assertSame(
             [],
             $this->work(
@@ -102,7 +108,7 @@ final class AdviceTest extends PlanCase
             array_map(fn (Remedy $remedy): string => $remedy->label, $advice->remedies),
         );
         $this->assertStringStartsWith(
-            'opens 2 rolls; buys 1 roll more for $6.50; uses 396 in, leaves 324 in; ',
+            'nothing short; opens 2 rolls; buys 1 roll more for $6.50; uses 396 in, leaves 324 in; ',
             $advice->remedies[1]->effect,
         );
     }

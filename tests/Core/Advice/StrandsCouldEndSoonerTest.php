@@ -15,7 +15,8 @@ final class StrandsCouldEndSoonerTest extends PlanCase
         $this->assertSame(
             [
                 'Fewer rolls would do.',
-                'The strands of Sage mesh end where their rolls end, and each set of rolls leaves its rest.',
+                'The strands of Sage mesh end where their rolls end, and each set of rolls leaves its rest. '
+                    .'So rolls for $58.50 are bought; ended sooner, for $45.50.',
                 'parts.l1',
                 ['m1'],
             ],
@@ -25,7 +26,8 @@ final class StrandsCouldEndSoonerTest extends PlanCase
             [
                 [
                     'End the strands sooner',
-                    'opens 7 rolls; 2 rolls less to buy ($13.00); uses 1152 in, leaves 108 in; $0.92 more',
+                    'opens 7 rolls; 2 rolls less to buy ($13.00); uses 1152 in, leaves 108 in; about 55 min to make; '
+                        .'$0.92 more by length used; $13.00 less by what is opened',
                     ['parts.l1.change' => 'sooner'],
                 ],
             ],
@@ -45,7 +47,10 @@ final class StrandsCouldEndSoonerTest extends PlanCase
     {
         $plan = $this->threeStrands(mesh: ['rolls' => 8]);
         $this->assertGreaterThan(0, $this->work($plan)->wound[0]->plan->unmetPieces);
-        $this->assertSame('End the strands sooner', $this->advice($plan)?->remedies[0]->label);
+        $this->assertSame(
+            ['More of them could be made.', 'End the strands sooner'],
+            [$this->advice($plan)?->title, $this->advice($plan)?->remedies[0]->label],
+        );
         $this->assertSame(0, $this->work($this->threeStrands(['change' => 'sooner'], ['rolls' => 8]))->wound[0]->plan->unmetPieces);
     }
 

@@ -150,8 +150,8 @@ final class OnHandTest extends PlanCase
         ];
         $remedies = $this->work($plan)->advice[0]->remedies;
         $effects = array_combine(array_column($remedies, 'label'), array_column($remedies, 'effect'));
-        $this->assertStringStartsWith('opens 3 rolls; buys 1 roll more for $2.25; uses 432 in', $effects['Have 2 rolls at hand']);
-        $this->assertStringStartsWith('15 ruffles; uses 360 in', $effects['Leave ties 16 to 18 bare']);
+        $this->assertStringStartsWith('nothing short; opens 3 rolls; buys 1 roll more for $2.25; uses 432 in', $effects['Have 2 rolls at hand']);
+        $this->assertStringContainsString('nothing short; 15 ruffles', $effects['Leave ties 16 to 18 bare']);
     }
 
     /** @return list<array{string, string}> where each roll comes from and what is cut from it */

@@ -61,7 +61,7 @@ final class BundlesTest extends PlanCase
         $plan['materials'][1]['rolls'] = 2;
         $result = $this->work($plan);
         $this->assertSame(['10 rolled bundles short.', ['gold']], [ucfirst($result->advice[0]->title), $result->advice[0]->materials]);
-        $this->assertStringContainsString('Ties 21 to 30 would stay bare or not be whole', $result->advice[0]->sentence);
+        $this->assertStringContainsString('The rolled bundles at ties 21 to 30 would not be whole', $result->advice[0]->sentence);
         $this->assertSame([true, ['teal' => [3]]], [$result->parts[0]->elements[20]->missing, $result->parts[0]->elements[20]->rolls]);
     }
 

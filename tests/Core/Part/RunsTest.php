@@ -30,7 +30,7 @@ final class RunsTest extends PlanCase
     public function test_a_little_less_pitch_saves_a_roll_of_each(): void
     {
         $advice = $this->little($this->work($this->strands(['label' => 'measured'])));
-        $this->assertSame('Rolls 7 to 9 of Sage mesh give only 2 poofs each; a full one gives 23.', $advice->sentence);
+        $this->assertSame('Rolls 7 to 9 of Sage mesh are opened for 2 poofs each; a new one gives 23.', $advice->sentence);
         $this->assertSame(
             ['Pitch 7 1/4 in', ['parts.l1.pitch' => '7 1/4 in']],
             [$advice->remedies[0]->label, $advice->remedies[0]->edit->asData()['set']],
@@ -69,7 +69,7 @@ final class RunsTest extends PlanCase
         $plan['parts'][0]['material'] = ['rust', 'honey', 'cream'];
         $result = $this->work($plan);
         $this->assertSame([[23, 23, 2], [23, 23, 2], [23, 23, 2]], array_map($this->poofsOf(...), $result->wound));
-        $this->assertSame('Roll 3 of Rust, Honey and Cream give only 2 poofs each; a full one gives 23.', $this->little($result)->sentence);
+        $this->assertSame('Roll 3 of each of Rust, Honey and Cream is opened for 2 poofs; a new one gives 23.', $this->little($result)->sentence);
     }
 
     public function test_where_one_strand_s_roll_ends_all_end_there_and_begin_anew(): void

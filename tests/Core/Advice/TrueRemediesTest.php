@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Advice;
+
+use Davrin\Core\Cost\GoodsUse;
+use Davrin\Core\Craft\Craft;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Measure\Money;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Result\Advice;
+use Davrin\Core\Result\Remedy;
+use Davrin\Core\Result\Result;
+use Davrin\Core\Result\WoundResult;
+use Davrin\Core\Supply\Origin;
+use PHPUnit\Framework\TestCase;
+use Tests\RandomTrials;
+
+/** Every remedy of many plans is carried out: it mends what it stands under, and tells all that is other than before. */
+final class TrueRemediesTest extends TestCase
+{
+    use RandomTrials;
+
+    private const FAMILIES = ['short' => 'rolls', 'at-risk' => 'rolls', 'every-inch' => 'rolls', 'thin' => 'fullness', 'very-full' => 'fullness'];
+
+    private const BETTER = ['little-of-a-roll', 'sooner'];
+
+    public function test_what_is_offered_mends_its_warning_and_tells_all_it_changes(): void
+    {
+        $remedies = $this->onManyPlans(function (Plan $plan, Result $before, Advice $advice, Remedy $remedy): void {
+            $edited = $remedy->edit->apply($plan, new PlanReader(Craft::standard()));
+            $after = Engine::standard(Craft::standard())->work($edited);
+            $this->assertMends($before, $advice, $after, $remedy->label);
+            $this->assertTold($this->differences($edited, $before, $after), $remedy);
+        });
+        $this->assertGreaterThan(60, $remedies);
+    }
+
+    public function test_ties_that_would_stay_bare_carry_nothing_and_all_others_carry_something(): void
+    {
+        $bare = 0;
+        $this->forManyPlans(function (Plan $plan, Result $result) use (&$bare): void {
+            foreach ($result->advice as $advice) {
+                if (preg_match('/(Ties?) ([0-9, toand]+) would stay bare/', $advice->sentence, $found) === 1) {
+                    $ties = $this->numbers($found[2]);
+                    $this->assertSame([], array_intersect($ties, $this->carrying($result)), $advice->sentence);
+                    $bare += count($ties);
+                }
+            }
+        });
+        $this->assertGreaterThan(20, $bare);
+    }
+
+    /** @param  callable(Plan, Result): void  $holds */
+    private function forManyPlans(callable $holds): void
+    {
+        $seed = (int) (getenv('ERIS_SEED') ?: 20261128);
+        [$plans, $reader, $engine] = [new RandomPlans($seed), new PlanReader(Craft::standard()), Engine::standard(Craft::standard())];
+        for ($trial = 0, $all = $this->trials(2000) < 2000 ? 60 : 2000; $trial < $all; $trial++) {
+            $plan = $plans->next($reader);
+            $holds($plan, $engine->work($plan));
+        }
+    }
+
+    /** @param  callable(Plan, Result, Advice, Remedy): void  $holds */
+    private function onManyPlans(callable $holds): int
+    {
+        $remedies = 0;
+        $this->forManyPlans(function (Plan $plan, Result $result) use ($holds, &$remedies): void {
+            foreach ($result->advice as $advice) {
+                foreach ($advice->remedies as $remedy) {
+                    $holds($plan, $result, $advice, $remedy);
+                    $remedies++;
+                }
+            }
+        });
+
+        return $remedies;
+    }
+
+    private function assertMends(Result $before, Advice $advice, Result $after, string $label): void
+    {
+        if (in_array($advice->rule, self::BETTER, true)) {
+            return;
+        }
+        $family = self::FAMILIES[$advice->rule] ?? $advice->rule;
+        $alike = fn (Result $result): int => count(array_filter(
+            $result->advice,
+            fn (Advice $other): bool => (self::FAMILIES[$other->rule] ?? $other->rule) === $family && match ($family) {
+                'rolls' => array_intersect($other->materials, $advice->materials) !== [],
+                'fullness' => true,
+                default => $other->about === $advice->about,
+            },
+        ));
+        $this->assertLessThan(in_array($family, ['rolls', 'fullness'], true) ? 1 : $alike($before), $alike($after), "$advice->title $label");
+    }
+
+    /** @param  list<string>  $differences */
+    private function assertTold(array $differences, Remedy $remedy): void
+    {
+        foreach ($differences as $difference) {
+            $this->assertStringContainsString($difference, $remedy->effect, $remedy->label);
+        }
+    }
+
+    /** @return list<string> what has to be said */
+    private function differences(Plan $plan, Result $before, Result $after): array
+    {
+        $said = [];
+        foreach (['ties', 'elements', 'across', 'opening', 'depth', 'minutes'] as $figure) {
+            if ($before->tally->$figure->shown !== $after->tally->$figure->shown) {
+                $said[] = $after->tally->$figure->shown;
+            }
+        }
+        if ($before->fullness->figure->shown !== $after->fullness->figure->shown) {
+            $said[] = $after->fullness->figure->shown;
+        }
+        foreach (['byLength', 'opened'] as $way) {
+            $cents = Money::read((string) $after->cost->$way->value)->cents - Money::read((string) $before->cost->$way->value)->cents;
+            $said = [...$said, ...($cents === 0 ? [] : [Money::cents(abs($cents))->shown().($cents > 0 ? ' more' : ' less')])];
+        }
+        $goods = fn (Result $result): array => array_map(fn (GoodsUse $use): string => $use->count->shown, $result->goods);
+        $old = array_combine(array_map(fn (WoundResult $its): string => $its->wound->id, $before->wound), $before->wound);
+        foreach ($after->wound as $its) {
+            $said = [...$said, ...$this->ofRolls($plan, $old[$its->wound->id] ?? null, $its)];
+        }
+        $other = fn (Result $one, Result $two): array => array_diff(
+            array_map(fn (Advice $advice): string => "$advice->rule $advice->about", array_filter($one->advice, $this->isNamed(...))),
+            array_map(fn (Advice $advice): string => "$advice->rule $advice->about", $two->advice),
+        );
+
+        return [
+            ...$said,
+            ...array_diff($goods($after), $goods($before)),
+            ...($other($after, $before) === [] ? [] : ['but then ']),
+        ];
+    }
+
+    private function isNamed(Advice $advice): bool
+    {
+        return ! isset(self::FAMILIES[$advice->rule]) && $advice->rule !== Engine::CUT_SHORT;
+    }
+
+    /** @return list<string> */
+    private function ofRolls(Plan $plan, ?WoundResult $was, WoundResult $its): array
+    {
+        $said = [];
+        if ($was !== null && $was->verdict != $its->verdict) {
+            $said[] = match (true) {
+                $its->verdict->short => ' short',
+                ! $its->verdict->isGood() => $its->verdict->words(),
+                default => $was->verdict->short ? 'nothing short' : 'safe',
+            };
+        }
+        if ($was === null || $was->plan->used()->units !== $its->plan->used()->units) {
+            $said[] = 'uses '.$plan->units()->needed($its->plan->used());
+        }
+        if ($was === null || $was->plan->left()->units !== $its->plan->left()->units) {
+            $said[] = 'leaves '.$plan->units()->available($its->plan->left());
+        }
+        if (count($was->plan->rolls ?? []) !== count($its->plan->rolls)) {
+            $said[] = 'opens '.count($its->plan->rolls).' roll';
+        }
+        $bought = count($its->plan->from(Origin::New)) - ($was === null ? 0 : count($was->plan->from(Origin::New)));
+
+        return [...$said, ...($bought === 0 ? [] : [$bought > 0 ? "buys $bought roll" : -$bought.' roll'])];
+    }
+
+    /** @return list<int> ties that something that is made, or begun, hangs on */
+    private function carrying(Result $result): array
+    {
+        $begun = [];
+        foreach ($result->wound as $mesh) {
+            foreach ($mesh->plan->rolls as $roll) {
+                foreach ($roll->segments as $segment) {
+                    $begun[$segment->element->id ?? ''] = true;
+                }
+            }
+        }
+        $ties = [];
+        foreach ($result->parts as $part) {
+            foreach ($part->elements as $element) {
+                $ties = [...$ties, ...(isset($begun[$element->element->id]) || ! $element->missing ? $element->element->ties : [])];
+            }
+        }
+
+        return array_values(array_unique($ties));
+    }
+
+    /** @return list<int> of "1, 4 and 7 to 9" */
+    private function numbers(string $words): array
+    {
+        $numbers = [];
+        foreach (preg_split('/, | and /', trim($words)) ?: [] as $part) {
+            $ends = array_map(intval(...), explode(' to ', $part));
+            $numbers = [...$numbers, ...range($ends[0], $ends[count($ends) - 1])];
+        }
+
+        return $numbers;
+    }
+}
