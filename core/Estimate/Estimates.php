@@ -10,6 +10,7 @@ use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Words\Figure;
+use Davrin\Core\Words\Words;
 
 /**
  * Finished size, opening and depth (docs/craft-figures.md), of some parts of a plan: of one, or of all. Starting guesses
@@ -17,6 +18,8 @@ use Davrin\Core\Words\Figure;
  */
 final readonly class Estimates
 {
+    private const SAME_SPOT = 1e-6;
+
     /** What a further layer on a tie adds to the depth, in inches. */
     private const FURTHER_LAYER = 0.5;
 
@@ -30,25 +33,23 @@ final readonly class Estimates
 
     public function across(): Figure
     {
-        $words = array_values(array_filter(array_map($this->standsOut(...), $this->parts)));
         $box = $this->extent->box;
         [$wide, $high] = [$box->wide(), $box->high()];
         if ($this->plan->form->frame->round() && abs($wide - $high) < 0.01) {
-            return $this->inches(
-                'across',
-                $wide,
-                [...$words, sprintf('twice the farthest from the middle: %s', $this->plan->units()->about($wide))],
-            );
+            return $this->inches('across', $wide, [
+                ...array_values(array_filter(array_map($this->standsOut(...), $this->parts))),
+                $this->isTheFormItself()
+                    ? sprintf('the form itself reaches farther: %s', $this->plan->units()->about($wide))
+                    : sprintf('twice the farthest from the middle: %s', $this->plan->units()->about($wide)),
+            ]);
         }
         $shown = sprintf('%s x %s', $this->plan->units()->about($wide), substr($this->plan->units()->about($high), strlen('about ')));
 
-        return new Figure(
-            'wide and high',
-            $this->canonical(max($wide, $high)),
-            $shown,
-            [...$words, "the form with what stands out of it: $shown"],
-            true,
-        );
+        return new Figure('wide and high', $this->canonical(max($wide, $high)), $shown, [
+            ...array_map($this->reaches(...), $this->parts),
+            ...$this->stretches(),
+            "together $shown",
+        ], true);
     }
 
     /** Twice the smallest distance that any element leaves open, never below nothing. */
@@ -58,13 +59,10 @@ final readonly class Estimates
 
         return match (true) {
             ! $this->plan->form->closed() => new Figure('opening', '0 in', 'none', ['an open form has no opening'], true),
-            $this->parts === [] => $this->inches('opening', $opening, ['no layer of mesh yet: what is open in the form itself']),
+            $this->plan->form->filledBy !== null => new Figure('opening', '0 in', 'none', ["{$this->plan->form->filledBy} fill it"], true),
+            $this->parts === [] => $this->open($opening, 'no layer of mesh yet: what is open in the form itself'),
             $opening <= 0 => new Figure('opening', '0 in', 'closed', ['the mesh of the innermost row reaches past the middle'], true),
-            default => $this->inches(
-                'opening',
-                $opening,
-                [sprintf('twice the nearest to the middle: %s', $this->plan->units()->about($opening))],
-            ),
+            default => $this->open($opening, 'twice the nearest to the middle'),
         };
     }
 
@@ -128,19 +126,72 @@ final readonly class Estimates
         return LengthText::canonical(Length::inches(0, (int) round($inches * 8), 8));
     }
 
+    /** Room for a sign, so it is told to the step of the ruler and rounded down. */
+    private function open(float $inches, string $because): Figure
+    {
+        $about = 'about '.$this->plan->units()->available(Length::ofUnits((int) floor($inches * Length::PER_INCH + self::SAME_SPOT)));
+        $eighths = Length::inches(0, (int) floor($inches * 8 + self::SAME_SPOT), 8);
+
+        return new Figure('opening', LengthText::canonical($eighths), $about, ["$because: $about"], true, "$about opening");
+    }
+
+    /** Whether nothing on it stands out of the form. */
+    private function isTheFormItself(): bool
+    {
+        return $this->parts !== [] && $this->extent->beyond < self::SAME_SPOT;
+    }
+
     private function standsOut(Part $part): ?string
     {
         $out = array_map(fn (Tie $tie): float => $part->size->out($this->plan->form, $tie), $part->on->ties());
-        if ($out === []) {
-            return null;
-        }
 
-        return sprintf(
+        return $out === [] ? null : sprintf(
             'the farthest %s stands %s from the middle, and one reaches %s further: %s (a starting guess)',
             $part->kind->noun()[0],
-            $this->plan->units()->place(Length::ofUnits((int) round(max($out) * Length::PER_INCH))),
+            $this->shown(max($out)),
             $this->plan->units()->about($part->size->reach),
             $part->size->reachBecause,
         );
+    }
+
+    private function reaches(Part $part): string
+    {
+        return sprintf(
+            'a %s reaches %s from its tie: %s (a starting guess)%s',
+            $part->kind->noun()[0],
+            $this->plan->units()->about($part->size->reach),
+            $part->size->reachBecause,
+            $part->size->hangs > 0.0 ? sprintf(', and hangs %s below it', $this->plan->units()->about($part->size->hangs)) : '',
+        );
+    }
+
+    /** @return list<string> the form, and by how much the finished piece is wider and higher on each side */
+    private function stretches(): array
+    {
+        [$form, $box] = [$this->plan->form->box(), $this->extent->box];
+        $sides = [
+            [$form->left - $box->left, 'to the left'], [$box->right - $form->right, 'to the right'],
+            [$form->top - $box->top, 'above'], [$box->bottom - $form->bottom, 'below'],
+        ];
+        $more = [];
+        foreach ($sides as [$inches, $where]) {
+            if ($inches > 1 / 16) {
+                $more[$this->shown($inches)][] = $where;
+            }
+        }
+
+        return [
+            sprintf('the form is %s x %s', $this->shown($form->wide()), $this->shown($form->high())),
+            ...($more === [] ? [] : ['with what is on it '.Words::list(array_map(
+                fn (string $inches, array $where): string => "$inches more ".Words::list($where),
+                array_keys($more),
+                $more,
+            ))]),
+        ];
+    }
+
+    private function shown(float $inches): string
+    {
+        return $this->plan->units()->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
     }
 }

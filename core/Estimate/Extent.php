@@ -46,7 +46,7 @@ final readonly class Extent
             $box->with($cover->points()),
             $cover,
             $farthest - $form->reach(),
-            $form->closed() ? max(0.0, $open === INF ? $inside : 2 * $open) : 0.0,
+            $form->closed() && $form->filledBy === null ? max(0.0, $open === INF ? $inside : 2 * $open) : 0.0,
         );
     }
 

@@ -20,6 +20,9 @@ use Davrin\Core\Words\Figure;
  */
 final class FullnessEstimate
 {
+    /** Both sides of a spine are filled, so that it bears half as much again (a guess). */
+    private const ON_A_SPINE = 1.5;
+
     /** @param  list<Part>  $parts */
     public static function of(Plan $plan, array $parts): Fullness
     {
@@ -31,6 +34,7 @@ final class FullnessEstimate
         [$thin, $full, $perInch, $because] = [0.0, 0.0, 0.0, []];
         foreach ($parts as $part) {
             [$least, $most] = $part->kind->fullness() ?? throw new \LogicException('A layer that fills has bounds.');
+            $most *= $plan->form->isSpine ? self::ON_A_SPINE : 1.0;
             $its = self::area($part) / $along;
             [$thin, $full, $perInch] = [$thin + $its / $least, $full + $its / $most, $perInch + $its];
             $because[] = sprintf('%s: %s', $part->kind->noun()[1], self::areaWords($part, $plan->units()));
@@ -80,7 +84,7 @@ final class FullnessEstimate
     {
         return array_sum(
             array_map(
-                fn (Wound $mesh): float => LengthTaken::ofMesh($part, $mesh)->toInches() * $mesh->width()->toInches() * $mesh->fills(),
+                fn (Wound $mesh): float => LengthTaken::standing($part, $mesh)->toInches() * $mesh->width()->toInches() * $mesh->fills(),
                 $part->on->wound(),
             ),
         );
@@ -89,7 +93,7 @@ final class FullnessEstimate
     private static function areaWords(Part $part, Units $units): string
     {
         return implode(' + ', array_map(fn (Wound $mesh): string => sprintf(
-            '%s x %s wide%s', $units->exact(LengthTaken::ofMesh($part, $mesh)), $units->exact($mesh->width()), $mesh->fills() === 1.0
+            '%s x %s wide%s', $units->exact(LengthTaken::standing($part, $mesh)), $units->exact($mesh->width()), $mesh->fills() === 1.0
                 ? ''
                 : sprintf(' x %s for %s', $mesh->fills(), $mesh->slip->show('body', $units)),
         ), $part->on->wound()));

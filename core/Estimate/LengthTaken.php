@@ -35,11 +35,23 @@ final class LengthTaken
     /** What it takes of one mesh. */
     public static function ofMesh(Part $part, Wound $mesh): Length
     {
+        return Length::sum([
+            self::standing($part, $mesh),
+            ...array_map(fn (Run $run): Length => $run->tails()->times(self::strands($run, $mesh)), $part->demand->runs),
+        ]);
+    }
+
+    /** The same without the tails of runs, which are tucked away. */
+    public static function standing(Part $part, Wound $mesh): Length
+    {
         $cuts = array_filter($part->demand->cuts, fn (Cut $cut): bool => $cut->material === $mesh->id);
 
         return Length::sum([
             ...array_map(fn (Cut $cut): Length => $cut->length, $cuts),
-            ...array_map(fn (Run $run): Length => $run->length()->times(self::strands($run, $mesh)), $part->demand->runs),
+            ...array_map(
+                fn (Run $run): Length => $run->length()->minus($run->tails())->times(self::strands($run, $mesh)),
+                $part->demand->runs,
+            ),
         ]);
     }
 

@@ -32,6 +32,8 @@ final class Form implements JsonSerializable
      * @param  list<int>  $preTied  how many stems are already on each row, from the inside out
      * @param  list<Seat>  $sides  the seats that are the sides of a bar
      * @param  int  $joints  held by a zip tie each
+     * @param  bool  $isSpine  whether it is one bar or wire that is filled on both its sides
+     * @param  ?string  $filledBy  what of the form itself fills its middle, so that it has no opening: "the hub and its spokes"
      */
     public function __construct(
         public readonly Frame $frame,
@@ -41,6 +43,8 @@ final class Form implements JsonSerializable
         public readonly array $preTied = [],
         public readonly array $sides = [],
         public readonly int $joints = 0,
+        public readonly bool $isSpine = false,
+        public readonly ?string $filledBy = null,
     ) {
         $this->route = new Route($frame, $count);
         $this->sections = new Sections($frame, $this->route);

@@ -37,7 +37,7 @@ abstract class Continuous extends WoundPart implements EndsSooner
 
     public function fullness(): ?array
     {
-        return [125, 185];
+        return [120, 185];
     }
 
     public function endingSooner(): array

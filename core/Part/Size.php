@@ -28,9 +28,16 @@ final readonly class Size
         public bool $roundTheBand = false,
     ) {}
 
-    /** How far out from the middle of the form the middle of one on this tie lies, in inches. */
+    /**
+     * How far out from the middle of the form the middle of one on this tie lies, in inches; on a crossbar, which has no outward
+     * side, as the crow flies.
+     */
     public function out(Form $form, Tie $tie): float
     {
+        if ($tie->seat->isCrossbar()) {
+            return $tie->place->point()->length();
+        }
+
         return $tie->place->out() + ($this->roundTheBand ? $form->frame->middleFrom($tie->seat) : 0.0);
     }
 }

@@ -71,6 +71,7 @@ final class Stick implements FormKind, RunsFromEndToEnd
             $count,
             names: ['1' => 'right side', '2' => 'left side', '1-2' => 'middle of the stick'],
             sides: [Seat::wire(1), Seat::wire(2)],
+            isSpine: true,
         );
     }
 

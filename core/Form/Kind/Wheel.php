@@ -68,6 +68,7 @@ final class Wheel implements FormKind
             ),
             $count,
             names: ['1' => 'rim', '2' => 'hub', 'crossbar' => 'spoke'],
+            filledBy: 'the hub and its spokes',
         );
     }
 

@@ -82,6 +82,7 @@ final class WireLoop implements FormKind
             new Frame(new Outlines(array_map(fn (Point $point): Point => $point->times($share), $points), true), [0.0], [], []),
             $count,
             joints: $slip->count('hangers') > 1 ? $slip->count('hangers') : 1,
+            isSpine: true,
         );
     }
 

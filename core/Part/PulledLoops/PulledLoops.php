@@ -87,6 +87,11 @@ final class PulledLoops extends Continuous
         return Demand::ofRuns(self::asRun($on, $steps));
     }
 
+    public function fullness(): array
+    {
+        return [160, 240];
+    }
+
     public function size(PartContext $on): Size
     {
         $height = $on->length('height')->toInches();

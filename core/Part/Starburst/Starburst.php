@@ -12,6 +12,9 @@ use Davrin\Core\Part\Size;
 /** Pieces each gathered at its middle like a small bow tie, turned against each other, and tied together. */
 final class Starburst extends Bundle
 {
+    /** How far it reaches, as a part of the diagonal of a piece (a guess). */
+    private const FANS = 0.48;
+
     public function key(): string
     {
         return 'starburst';
@@ -40,12 +43,17 @@ final class Starburst extends Bundle
 
     public function size(PartContext $on): Size
     {
-        $half = $on->length('length')->toInches() / 2;
+        $reach = self::FANS * hypot($on->length('length')->toInches(), $on->width()->toInches());
 
         return new Size(
-            $half,
-            sprintf('half a piece of %s', $on->units->exact($on->length('length'))),
-            $half,
+            $reach,
+            sprintf(
+                '%s of the diagonal of %s x %s, as its corners fan out',
+                self::FANS,
+                $on->units->exact($on->length('length')),
+                $on->units->exact($on->width()),
+            ),
+            $reach,
             self::depth($on),
             'as bundles of such pieces stand',
         );

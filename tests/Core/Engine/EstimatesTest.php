@@ -109,7 +109,7 @@ final class EstimatesTest extends PlanCase
     }
 
     #[TestWith([8, ['2 strands together']])]
-    #[TestWith([12, ['Pitch 10 in', '14 ties a section']])]
+    #[TestWith([12, ['Pitch 9 5/8 in', '13 ties a section']])]
     public function test_a_run_that_is_thin_is_mended_by_pitch_strands_or_ties(int $perSection, array $labels): void
     {
         $run = [
@@ -133,7 +133,7 @@ final class EstimatesTest extends PlanCase
         ];
         $remedy = $this->said($this->work($run), 'thin')->remedies[0];
         $this->assertSame(
-            ['3 strands together, pitch 9 7/8 in', ['parts.l1.material' => 'm1 + m1 + m1', 'parts.l1.pitch' => '9 7/8 in']],
+            ['3 strands together, pitch 9 5/8 in', ['parts.l1.material' => 'm1 + m1 + m1', 'parts.l1.pitch' => '9 5/8 in']],
             [$remedy->label, $remedy->edit->asData()['set']],
         );
     }

@@ -75,7 +75,7 @@ final class BundlesTest extends PlanCase
 
     #[TestWith(['rolled-bundle', 'about 17 in', 'about 5 in'])]
     #[TestWith(['diagonal-bundle', 'about 21 in', 'about 1 in'])]
-    #[TestWith(['starburst', 'about 19 in', 'about 3 in'])]
+    #[TestWith(['starburst', 'about 21 in', 'about 1 3/8 in'])]
     public function test_the_same_pieces_make_another_size_and_opening(string $technique, string $across, string $opening): void
     {
         $tally = $this->work(

@@ -121,7 +121,7 @@ final class RunsTest extends PlanCase
     {
         $bare = $this->work($this->wide(['fill' => 'none']));
         $this->assertSame(
-            ['110.0 sq in an inch, thin', '144.6 sq in an inch, usual'],
+            ['103.9 sq in an inch, thin', '138.6 sq in an inch, usual'],
             [$bare->fullness->figure->shown, $this->work($this->wide([]))->fullness->figure->shown],
         );
         $advice = array_values(array_filter($bare->advice, fn (Advice $advice): bool => $advice->rule === 'thin'))[0];
