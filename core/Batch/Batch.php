@@ -110,7 +110,7 @@ final class Batch
             ),
             ...array_map(fn (Share $share): CostLine => Cost::formLine($share->plan, $share->copies), $shares),
             ...Cost::goodsLines($goods),
-        ], $settings->costsByLength()));
+        ], $settings->costsByLength(), array_filter($shares, fn (Share $share): bool => $share->plan->hasByEye()) !== []));
     }
 
     /**

@@ -152,14 +152,16 @@ final readonly class RollComputation
     private function withFigures(Plan $plan, RollOutcome $on, RollPlan $needed): WoundResult
     {
         $units = $plan->units();
+        $isByEye = $plan->isByEye($on->wound);
+        $figure = fn (Figure $figure): Figure => $isByEye ? $figure->asEstimate(Plan::BY_EYE) : $figure;
 
         return new WoundResult(
             $on,
             $needed->unmet === [] ? count($needed->from(Origin::New)) : null,
-            $this->used($plan, $on->plan),
-            $this->rolls($on->plan, $on->wound, $units),
-            $this->left($on->plan, $on->wound, $units),
-            $this->slack($on->plan, $on->wound, $units),
+            $figure($this->used($plan, $on->plan)),
+            $figure($this->rolls($on->plan, $on->wound, $units)),
+            $figure($this->left($on->plan, $on->wound, $units)),
+            $figure($this->slack($on->plan, $on->wound, $units)),
         );
     }
 

@@ -37,8 +37,8 @@ final class TallyComputation
         return new Tally(
             self::ties($plan),
             self::elements($parts),
-            self::rolls($meshes),
-            self::left($plan, $meshes),
+            self::roughly($plan, self::rolls($meshes)),
+            self::roughly($plan, self::left($plan, $meshes)),
             $estimates->across(),
             $estimates->opening(),
             $estimates->depth(),
@@ -46,6 +46,12 @@ final class TallyComputation
             $build->minutes(),
             $plan->settings->costsByLength() ? $cost->byLength : $cost->opened,
         );
+    }
+
+    /** An estimate where some of the mesh is measured by eye. */
+    private static function roughly(Plan $plan, Figure $figure): Figure
+    {
+        return $plan->hasByEye() ? $figure->asEstimate(Plan::BY_EYE) : $figure;
     }
 
     private static function ties(Plan $plan): Figure

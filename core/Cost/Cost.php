@@ -51,7 +51,7 @@ final readonly class Cost implements JsonSerializable
             ),
             self::formLine($plan, 1),
             ...self::goodsLines($goods),
-        ], $plan->settings->costsByLength());
+        ], $plan->settings->costsByLength(), $plan->hasByEye());
     }
 
     /** The forms of some plans alike: each bought whole. */
@@ -75,8 +75,9 @@ final readonly class Cost implements JsonSerializable
     /**
      * @param  non-empty-list<CostLine>  $lines
      * @param  bool  $byLength  which of the two ways the total is counted by
+     * @param  bool  $isByEye  whether some of it rests on what nobody measures
      */
-    public static function ofLines(array $lines, bool $byLength): self
+    public static function ofLines(array $lines, bool $byLength, bool $isByEye = false): self
     {
         $exact = BigRational::zero();
         $whole = Money::cents(0);
@@ -86,16 +87,18 @@ final readonly class Cost implements JsonSerializable
         }
         $shown = Money::rounded($exact);
 
+        $figure = fn (Figure $figure): Figure => $isByEye ? $figure->asEstimate(Plan::BY_EYE) : $figure;
+
         return new self(
             $lines,
-            new Figure('by length used', $shown->canonical(), $shown->shown(), [
+            $figure(new Figure('by length used', $shown->canonical(), $shown->shown(), [
                 ...array_map(fn (CostLine $line): string => $line->what.': '.$line->byLengthBecause, $lines),
                 sprintf('together %s, shown %s', self::exact($exact), $shown->shown()),
-            ]),
-            new Figure('by what is opened', $whole->canonical(), $whole->shown(), [
+            ])),
+            $figure(new Figure('by what is opened', $whole->canonical(), $whole->shown(), [
                 ...array_map(fn (CostLine $line): string => $line->what.': '.$line->openedBecause, $lines),
                 'together '.$whole->shown(),
-            ]),
+            ])),
             $byLength ? $shown : $whole,
         );
     }

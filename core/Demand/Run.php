@@ -17,6 +17,7 @@ final readonly class Run
      * @param  non-empty-list<Step>  $steps
      * @param  bool  $together  where one strand's roll ends all end and begin anew, or that one alone changes
      * @param  ?string  $endsTake  the kind of goods that holds an end of it, one more where rolls change; null where it is tied
+     * @param  bool  $byEye  whether nobody measures its pitch, so that what rests on it is an estimate
      * @param  bool  $sooner  whether strands that end together may end before their rolls do, where that saves a roll
      */
     public function __construct(
@@ -28,12 +29,21 @@ final readonly class Run
         public bool $together = true,
         public ?string $endsTake = null,
         public bool $sooner = false,
+        public bool $byEye = false,
     ) {}
 
     /** One strand of it by itself. */
     public function of(string $strand): self
     {
-        return new self($this->part, [$strand], $this->startTail, $this->steps, $this->endTail, endsTake: $this->endsTake);
+        return new self(
+            $this->part,
+            [$strand],
+            $this->startTail,
+            $this->steps,
+            $this->endTail,
+            endsTake: $this->endsTake,
+            byEye: $this->byEye,
+        );
     }
 
     /** @param  non-empty-list<Step>  $steps  those of it that are laid */
@@ -48,6 +58,7 @@ final readonly class Run
             $this->together,
             $this->endsTake,
             $this->sooner,
+            $this->byEye,
         );
     }
 

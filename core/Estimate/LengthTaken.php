@@ -12,6 +12,7 @@ use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\Part;
+use Davrin\Core\Plan\Plan;
 use Davrin\Core\Words\Figure;
 
 /** The mesh one part takes, cut in one go; a change of rolls costs two tails more, which the rolls show. */
@@ -29,7 +30,10 @@ final class LengthTaken
         }
         $total = Length::sum(array_map(fn (Wound $mesh): Length => self::ofMesh($part, $mesh), $part->on->wound()));
 
-        return new Figure('mesh', LengthText::canonical($total), $units->needed($total), $because === [] ? ['nothing'] : $because);
+        $figure = new Figure('mesh', LengthText::canonical($total), $units->needed($total), $because === [] ? ['nothing'] : $because);
+        $byEye = array_filter($part->demand->runs, fn (Run $run): bool => $run->byEye) !== [];
+
+        return $byEye ? $figure->asEstimate(Plan::BY_EYE) : $figure;
     }
 
     /** What it takes of one mesh. */

@@ -30,6 +30,10 @@ abstract class Continuous extends WoundPart implements EndsSooner
 
     private const SOONER = 'sooner';
 
+    protected const GAUGE = 'gauge';
+
+    protected const BY_EYE = 'by-eye';
+
     public function materials(): MaterialUse
     {
         return MaterialUse::strands(3);
@@ -90,16 +94,42 @@ abstract class Continuous extends WoundPart implements EndsSooner
     }
 
     /**
+     * The elements of rows that are gone along in one run. Where a row does not close the next one is worked back from the end
+     * that the mesh is at.
+     *
+     * @param  list<TieRow>  $rows
+     * @return list<Step>
+     */
+    protected function stepsAlongRows(PartContext $on, array $rows): array
+    {
+        [$steps, $back] = [[], false];
+        foreach ($rows as $row) {
+            array_push($steps, ...$this->stepsAlong($on, $row, count($steps), Length::zero(), back: $back));
+            $back = ! $row->closed && ! $back;
+        }
+
+        return $steps;
+    }
+
+    /**
      * The elements of one row, from the tie it begins at.
      *
      * @param  int  $after  how many elements there are before
-     * @param  int  $round  which time along it this is: a row that does not close is gone back along every second time
+     * @param  int  $round  which time along it this is
+     * @param  bool  $back  from its far end, where the mesh is
      * @return list<Step>
      */
-    protected function stepsAlong(PartContext $on, TieRow $row, int $after, Length $drop, int $pass = 0, int $round = 1): array
-    {
+    protected function stepsAlong(
+        PartContext $on,
+        TieRow $row,
+        int $after,
+        Length $drop,
+        int $pass = 0,
+        int $round = 1,
+        bool $back = false,
+    ): array {
         $ties = $this->fromBeginning($on, $row);
-        $ties = ! $row->closed && $round % 2 === 0 ? array_reverse($ties) : $ties;
+        $ties = ! $row->closed && $back ? array_reverse($ties) : $ties;
         $steps = [];
         foreach ($row->closed || ! $this->betweenTies() ? $ties : array_slice($ties, 0, -1) as $index => $tie) {
             $to = $this->betweenTies() ? $ties[($index + 1) % count($ties)] : $tie;
@@ -131,6 +161,7 @@ abstract class Continuous extends WoundPart implements EndsSooner
             $on->slip->text('change') !== 'alone',
             $endsTake,
             $on->slip->text('change') === self::SOONER,
+            $on->slip->has(self::GAUGE) && $on->slip->text(self::GAUGE) === self::BY_EYE,
         );
     }
 

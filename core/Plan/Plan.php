@@ -24,6 +24,9 @@ use LogicException;
  */
 final readonly class Plan
 {
+    /** Why a figure is an estimate that would not be one otherwise. */
+    public const BY_EYE = 'poofs measured by eye: an estimate';
+
     public const FORMAT = 'davrin-plan';
 
     public const VERSION = 2;
@@ -86,6 +89,26 @@ final readonly class Plan
     public function partsOf(Material $material): array
     {
         return array_values(array_filter($this->parts, fn (Part $part): bool => $part->uses($material)));
+    }
+
+    /** Whether any of what is cut is measured by eye. */
+    public function hasByEye(): bool
+    {
+        return array_filter($this->wound(), $this->isByEye(...)) !== [];
+    }
+
+    /** Whether some of what is cut of a material is measured by eye, so that figures which rest on it are estimates. */
+    public function isByEye(Wound $wound): bool
+    {
+        foreach ($this->partsOf($wound) as $part) {
+            foreach ($part->demand->runs as $run) {
+                if ($run->byEye && in_array($wound->id, $run->strands, true)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -30,6 +30,14 @@ final readonly class Figure implements JsonSerializable
         return $this->said ?? (is_numeric($this->shown) ? "$this->shown $this->label" : $this->shown);
     }
 
+    /** The same as an estimate, and why it is one. */
+    public function asEstimate(string $why): self
+    {
+        $about = str_starts_with($this->shown, 'about ') ? $this->shown : "about $this->shown";
+
+        return new self($this->label, $this->value, $about, [...$this->because, $why], true);
+    }
+
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {

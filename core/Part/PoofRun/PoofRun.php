@@ -49,6 +49,8 @@ final class PoofRun extends Continuous implements FillsBetweenRows
 
     private const ZIP_TIED = 'zip-tied';
 
+    private const OUTER = 'outer';
+
     public function key(): string
     {
         return 'poof-run';
@@ -72,9 +74,9 @@ final class PoofRun extends Continuous implements FillsBetweenRows
             count($on->materials) > 1
                 ? ' together'
                 : ''
-        ).' as {kind} on {on}: {=count}, each {pitch} from tie to tie, {parts}'
+        ).' as {kind} on {on}: {=count}, each {pitch} {gauge}, {parts}'
             .($several && $this->inOneGo($on) ? ' with {drop} to drop to the next row' : '')
-            .($several ? ', {fill}.' : '.')
+            .($several ? ', {first}, {fill}.' : '.')
             .self::ending($on, 'a tail of {startTail}', ', {ends}');
     }
 
@@ -95,6 +97,18 @@ final class PoofRun extends Continuous implements FillsBetweenRows
                     'rows' => 'row by row',
                     self::IN_HALVES => 'each row in two halves',
                 ],
+            ),
+            new ChoiceBlank(
+                'first',
+                'the row it begins on',
+                'inner',
+                ['inner' => 'the inner row first', self::OUTER => 'the outer row first'],
+            ),
+            new ChoiceBlank(
+                self::GAUGE,
+                'how the pitch is measured',
+                'measured',
+                ['measured' => 'from tie to tie', self::BY_EYE => 'from tie to tie by eye'],
             ),
             new ChoiceBlank(
                 'fill',
@@ -131,7 +145,7 @@ final class PoofRun extends Continuous implements FillsBetweenRows
 
     public function demand(PartContext $on): Demand
     {
-        $rows = $on->rows;
+        $rows = $this->rows($on);
         foreach ($rows as $row) {
             if (count($row->ties) < 2) {
                 throw Fault::at(
@@ -142,12 +156,19 @@ final class PoofRun extends Continuous implements FillsBetweenRows
         }
         $passes = array_map(fn ($row): array => [$row, 0], $rows);
         if (count($rows) > 1 && $on->slip->text('fill') === self::FILLING) {
-            $passes[] = [$rows[0], 1];
+            $passes[] = [$on->rows[0], 1];
         }
-        [$runs, $count] = [[], 0];
+        [$runs, $count, $back] = [[], 0, false];
         foreach ($passes as [$row, $pass]) {
             $drops = $this->inOneGo($on) && $count > 0;
-            $steps = $this->roundAndRound($on, $row, $count, $drops ? $on->length('drop') : Length::zero(), $pass);
+            $rounds = $pass === 0 ? self::ROUNDS[$on->slip->text('parts')] ?? 1 : 1;
+            $steps = [];
+            for ($round = 1; $round <= $rounds; $round++) {
+                $drop = $drops && $round === 1 ? $on->length('drop') : Length::zero();
+                array_push($steps, ...$this->stepsAlong($on, $row, $count + count($steps), $drop, $pass, $round, $back));
+                // A row that does not close ends where the mesh is, and what follows in the same go is worked back from there.
+                $back = $this->inOneGo($on) && ! $row->closed && ! $back;
+            }
             $count += count($steps);
             $runs = $drops ? [[...$runs[0], ...$steps]] : [...$runs, ...$this->stretches($on, $steps)];
         }
@@ -199,20 +220,10 @@ final class PoofRun extends Continuous implements FillsBetweenRows
         return isset(self::ROUNDS[$on->slip->text('parts')]);
     }
 
-    /**
-     * The elements of one row, once round or more often; a row that does not close is gone back and forth along.
-     *
-     * @param  int  $after  how many elements there are before
-     * @return list<Step>
-     */
-    private function roundAndRound(PartContext $on, TieRow $row, int $after, Length $drop, int $pass): array
+    /** @return list<TieRow> in the order that they are worked in */
+    private function rows(PartContext $on): array
     {
-        $steps = $this->stepsAlong($on, $row, $after, $drop, $pass);
-        for ($round = 2; $round <= ($pass === 0 ? self::ROUNDS[$on->slip->text('parts')] ?? 1 : 1); $round++) {
-            array_push($steps, ...$this->stepsAlong($on, $row, $after + count($steps), Length::zero(), $pass, $round));
-        }
-
-        return $steps;
+        return $on->slip->text('first') === self::OUTER ? array_reverse($on->rows) : $on->rows;
     }
 
     /**

@@ -79,12 +79,8 @@ final class PulledLoops extends Continuous
                 'Loops are pulled up between wires, and this form has only one. Choose another technique, or a form of two wires.',
             );
         }
-        $steps = [];
-        foreach ($on->rows as $row) {
-            array_push($steps, ...$this->stepsAlong($on, $row, count($steps), Length::zero()));
-        }
 
-        return Demand::ofRuns(self::asRun($on, $steps));
+        return Demand::ofRuns(self::asRun($on, $this->stepsAlongRows($on, $on->rows)));
     }
 
     public function fullness(): array

@@ -73,12 +73,7 @@ final class PushedRuffles extends Continuous
 
     public function demand(PartContext $on): Demand
     {
-        $steps = [];
-        foreach ($on->rows as $row) {
-            array_push($steps, ...$this->stepsAlong($on, $row, count($steps), Length::zero()));
-        }
-
-        return Demand::ofRuns(self::asRun($on, $steps));
+        return Demand::ofRuns(self::asRun($on, $this->stepsAlongRows($on, $on->rows)));
     }
 
     public function size(PartContext $on): Size
