@@ -11,6 +11,7 @@ use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\OrdersByCount;
 use Davrin\Core\Colour\PaintBlank;
 use Davrin\Core\Colour\SpacedRow;
+use Davrin\Core\Colour\SpreadOverForm;
 use Davrin\Core\Colour\SpreadOverRows;
 use Davrin\Core\Concern\Concern;
 use Davrin\Core\Effort\Effort;
@@ -220,7 +221,11 @@ class ByCount extends OneMeshEach implements OrdersByCount
             fn (TieRow $row, array $share, array $here): SpacedRow => $this->spread($row, $share, $here, $colourTask->effort),
         );
 
-        return $rows->of(array_values($counts), $fixed);
+        $spaced = $rows->of(array_values($counts), $fixed);
+
+        return count($colourTask->rows) === 1
+            ? $spaced
+            : (new SpreadOverForm($colourTask, array_values($counts)))->improved($spaced, $fixed);
     }
 
     /** @return list<Concern> */

@@ -370,19 +370,23 @@ final class ColourOrderTest extends PlanCase
         $this->assertSame(['10 ties', '15 ties'], array_column($advice->remedies, 'label'));
     }
 
-    public function test_a_scarce_colour_on_two_rows_lies_apart_across_them_too(): void
+    public function test_three_scarce_ones_of_18_stand_a_third_of_the_way_round_apart_in_one_row(): void
     {
-        $plan = $this->rows([6, 12], 'by-count', ['a: 15', 'b: 3']);
-        $ties = array_values(
-            array_filter($plan->parts[0]->on->ties(), fn (Tie $tie): bool => $plan->parts[0]->on->at($tie)[0]->id === 'b'),
-        );
-        $this->assertSame([1, 2, 2], array_map(fn (Tie $tie): int => $tie->row, $ties));
-        // One inside, and the two outside as far from it as from each other, nearly.
-        $this->assertGreaterThan(6.5, min(Neighbours::apart($ties[0], $ties[1]), Neighbours::apart($ties[0], $ties[2])));
-        $this->assertGreaterThan(12.0, Neighbours::apart($ties[1], $ties[2]));
+        foreach ([['layout' => 'inner-mid-two-outer'], ['layout' => 'rows', 'rows' => [6, 12]]] as $layout) {
+            $part = $this->plan([
+                'ties' => [$layout],
+                'materials' => self::MESHES,
+                'parts' => [['material' => ['a: 15', 'b: 3'], 'order' => 'by-count']],
+            ])->parts[0];
+            $ties = array_values(array_filter($part->on->ties(), fn (Tie $tie): bool => $part->on->at($tie)[0]->id === 'b'));
+            $this->assertCount(1, array_unique(array_column($ties, 'row')));
+            $angles = array_map(fn (Tie $tie): float => fmod($tie->place->point()->heading() + 360.0, 360.0), $ties);
+            sort($angles);
+            $this->assertEqualsWithDelta([120.0, 120.0], [$angles[1] - $angles[0], $angles[2] - $angles[1]], 0.1);
+        }
     }
 
-    public function test_over_rows_the_numbers_come_out_and_each_row_takes_its_share(): void
+    public function test_over_rows_the_numbers_come_out_and_scarce_ones_lie_evenly_along_the_form(): void
     {
         $this->limitTo($this->trials(40))->forAll(
             Generators::choose(3, 12),
@@ -400,13 +404,26 @@ final class ColourOrderTest extends PlanCase
                 $this->assertSame(array_filter(['a' => $ties - $b - $c, 'b' => $b, 'c' => $c]), $this->counts($shown));
                 if ($b > 0 && $painted <= $ties) {
                     $this->assertSame('b', $shown[$painted - 1]);
-                } else {
-                    foreach (['b' => $b, 'c' => $c] as $mesh => $count) {
-                        // As its ties go, to the nearest one of a colour or its neighbour.
-                        $this->assertEqualsWithDelta($count * $inner / $ties, substr_count(substr($shown, 0, $inner), $mesh), 1.0);
-                    }
+                } elseif ($b > 1 && $c === 0) {
+                    // As even as the ties stand: no gap is longer by more than the way over two of them.
+                    $this->assertLessThanOrEqual(1 / $b + 2 / max($inner, $outer) + 1e-6, $this->longestGap($plan, 'b'));
                 }
             });
+    }
+
+    /** The longest way along the form without a mesh, as a part of once round. */
+    private function longestGap(Plan $plan, string $mesh): float
+    {
+        $places = [];
+        foreach ($plan->parts[0]->on->ties() as $tie) {
+            if ($plan->parts[0]->on->at($tie)[0]->id === $mesh) {
+                $places[] = fmod($tie->place->point()->heading() + 360.0, 360.0) / 360;
+            }
+        }
+        sort($places);
+        $gaps = array_map(fn (int $i): float => ($places[$i + 1] ?? $places[0] + 1) - $places[$i], array_keys($places));
+
+        return max([0.0, ...$gaps]);
     }
 
     public function test_each_tie_s_mesh_is_cut_and_told_as_its_own(): void
