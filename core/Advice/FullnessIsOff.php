@@ -17,6 +17,11 @@ use Davrin\Core\Words\Words;
 /** So little mesh that the form shows, or so much that it will not lie. Said at the last part that fills. */
 final readonly class FullnessIsOff implements Rule
 {
+    /** So many times as many ties, or as few, are still the same design (guesses). */
+    private const MOST_TIES = 2.0;
+
+    private const FEWEST_TIES = 0.5;
+
     public function __construct(private Trial $trial) {}
 
     public function look(Plan $plan, Result $result): array
@@ -37,7 +42,10 @@ final readonly class FullnessIsOff implements Rule
                 "At $amount the form may show.",
                 [],
                 fn (): iterable => $this->fuller($plan, $part),
-                'No single change here is enough: put another layer on it, or take wider mesh or more of it.',
+                sprintf(
+                    'No single change here is enough: it takes %s times this much mesh. Put another layer on it, or take wider mesh.',
+                    number_format(ceil(10 * $result->fullness->times) / 10, 1, '.', ''),
+                ),
             )
             : new Warning(
                 'very-full',
@@ -51,8 +59,24 @@ final readonly class FullnessIsOff implements Rule
                 ),
                 [],
                 fn (): iterable => $this->leaner($plan, $part),
-                'No single change here is enough: make the pieces shorter and fewer, or take narrower mesh.',
+                sprintf(
+                    'No single change here is enough: it bears %s of this mesh. Leave layers out, make the pieces shorter and fewer, or '
+                        .'take narrower mesh.',
+                    self::part($result->fullness->times),
+                ),
             )];
+    }
+
+    /** "about a third", "about 0.6". */
+    private static function part(float $times): string
+    {
+        foreach ([2 => 'half', 3 => 'a third', 4 => 'a quarter', 5 => 'a fifth', 6 => 'a sixth'] as $of => $word) {
+            if (abs($times * $of - 1) < 0.08) {
+                return "about $word";
+            }
+        }
+
+        return 'about '.number_format(floor(100 * $times) / 100, 2, '.', '');
     }
 
     /** @return iterable<Proposal> */
@@ -67,7 +91,7 @@ final readonly class FullnessIsOff implements Rule
             (new LengthSearch($this->trial))->longer($plan, $part, $isFuller),
             $filling !== null && $does($filling) ? ['Fill between the rows', $filling] : null,
             $this->moreStrands($plan, $part, $isFuller, $does),
-            $this->tiesASection($part, [1, 2], $isFuller),
+            $part->on->group === null ? null : $this->otherTies(OtherTies::more($plan, $part->on->group, self::MOST_TIES), $does),
         ];
         foreach ($found as $remedy) {
             if ($remedy !== null && $this->doesNotRunShort($plan, $remedy[1])) {
@@ -80,12 +104,23 @@ final readonly class FullnessIsOff implements Rule
     private function leaner(Plan $plan, Part $part): iterable
     {
         $does = $this->makes($plan, fn (Fullness $after): bool => ! $after->isVeryFull());
-        $found = [
-            (new LengthSearch($this->trial))->shorter($plan, $part, [1, 2], $does),
-            $this->tiesASection($part, [-1, 2], $does),
-        ];
-        foreach (array_filter($found) as $remedy) {
+        $shorter = (new LengthSearch($this->trial))->shorter($plan, $part, [1, 2], $does);
+        $second = ["parts.$part->id.on" => 'every 2nd tie'];
+        $isOnAll = count($part->on->ties()) === count($part->on->group?->ties() ?? []);
+        $found = array_filter([
+            $shorter,
+            $this->fewerPieces($part, $does),
+            $part->on->group === null ? null : $this->otherTies(OtherTies::fewer($plan, $part->on->group, self::FEWEST_TIES), $does),
+            $isOnAll && $does($second) ? ['On every second tie', $second] : null,
+        ]);
+        foreach ($found as $remedy) {
             yield Proposal::filling($remedy);
+        }
+        if ($found === [] && $isOnAll) {
+            $both = (new LengthSearch($this->trial))->shorter($plan, $part, [1, 2], fn (array $fill): bool => $does($second + $fill));
+            if ($both !== null) {
+                yield Proposal::filling(['On every second tie, '.lcfirst($both[0]), $second + $both[1]]);
+            }
         }
         yield from $this->withoutTheLast($plan);
     }
@@ -140,25 +175,44 @@ final readonly class FullnessIsOff implements Rule
     }
 
     /**
-     * The nearest number of ties a section that does, between what it is now and a part more or less.
+     * The nearest other number of ties that does.
      *
-     * @param  array{int, int}  $share  as a fraction, below zero for fewer
+     * @param  iterable<array{string, array<string, string>}>  $numbers  the nearest first
      * @param  callable(array<string, string>): bool  $does
      * @return array{string, array<string, string>}|null
      */
-    private function tiesASection(Part $part, array $share, callable $does): ?array
+    private function otherTies(iterable $numbers, callable $does): ?array
     {
-        if ($part->on->group?->slip->has('perSection') !== true) {
-            return null;
+        foreach ($numbers as $number) {
+            if ($does($number[1])) {
+                return $number;
+            }
         }
-        $now = $part->on->group->slip->count('perSection');
-        $bound = $now + intdiv($now * $share[0], $share[1]);
-        $fill = fn (int $count): array => ["ties.{$part->on->group->id}.perSection" => (string) $count];
-        $best = $share[0] > 0
-            ? $this->trial->least($now + 1, max($bound, $now + 1), fn (int $count): bool => $does($fill($count)))
-            : $this->trial->most($bound, $now - 1, fn (int $count): bool => $does($fill($count)));
 
-        return $best === null ? null : [Words::count($best, 'tie').' a section', $fill($best)];
+        return null;
+    }
+
+    /**
+     * Fewer pieces or strands in each element, the last ones left out; at least one.
+     *
+     * @param  callable(array<string, string>): bool  $does
+     * @return array{string, array<string, string>}|null
+     */
+    private function fewerPieces(Part $part, callable $does): ?array
+    {
+        $use = $part->kind->materials();
+        $ids = $part->on->ids();
+        for ($count = count($ids) - 1; ! $use->counted && $count > 0; $count--) {
+            $fill = ["parts.$part->id.material" => implode(' + ', array_slice($ids, 0, $count))];
+            if ($does($fill)) {
+                return [sprintf($part->demand->runs === [] ? '%s in each' : '%s together', Words::count(
+                    $count,
+                    $part->demand->runs === [] ? 'piece' : 'strand',
+                )), $fill];
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
+use Davrin\Core\Edit\PartWords;
+use Davrin\Core\Edit\RemovePart;
 use Davrin\Core\Estimate\Estimates;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
@@ -43,8 +45,36 @@ final readonly class TooDeepForItsRoom implements Rule
                 if ($flattest !== null) {
                     yield Proposal::filling(['Make it '.$flattest[0], $flattest[1]]);
                 }
+                yield from $this->withoutSome($plan, $room);
             },
+            'No single change here is enough: hang it where there is more room, or keep to one flat layer.',
         )];
+    }
+
+    /**
+     * One layer left out, or as few of the last ones as will do.
+     *
+     * @return iterable<Proposal>
+     */
+    private function withoutSome(Plan $plan, Length $room): iterable
+    {
+        $parts = $plan->parts;
+        $choices = [
+            ...array_map(fn (Part $part): array => [$part], array_reverse($parts)),
+            ...array_map(fn (int $left): array => array_slice($parts, $left), array_reverse(range(1, max(1, count($parts) - 1)))),
+        ];
+        foreach (count($parts) > 1 ? $choices : [] as $out) {
+            $edit = new RemovePart($out[0]->id, ...array_column(array_slice($out, 1), 'id'));
+            $edited = $this->trial->applied($plan, $edit);
+            if ($edited !== null && ! self::depth((new Estimates($edited, $edited->parts))->depth())->isMoreThan($room)) {
+                yield new Proposal(
+                    count($out) === 1 ? 'Leave '.PartWords::named($out[0]).' out' : sprintf('Leave the last %d layers out', count($out)),
+                    $edit,
+                );
+
+                return;
+            }
+        }
     }
 
     /**

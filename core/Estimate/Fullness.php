@@ -10,8 +10,11 @@ use JsonSerializable;
 /** How full a piece or a part is (an estimate): square inches of mesh per inch of the form, and what makers would say of it. */
 final readonly class Fullness implements JsonSerializable
 {
-    /** @param  ?string  $verdict  "thin", "usual", "very full"; null where it says nothing */
-    public function __construct(public ?string $verdict, public Figure $figure) {}
+    /**
+     * @param  ?string  $verdict  "thin", "usual", "very full"; null where it says nothing
+     * @param  float  $times  how many times this mesh would just be usual: above 1 where it is thin, below where it is very full
+     */
+    public function __construct(public ?string $verdict, public Figure $figure, public float $times = 1.0) {}
 
     public function isThin(): bool
     {

@@ -58,7 +58,11 @@ final class FullnessEstimate
                 $unit,
             ),
             self::boundWords($parts, $perInch / $thin, $perInch / $full, $plan->units()).' (starting guesses)',
-        ], true, "$shown $unit"));
+        ], true, "$shown $unit"), match ($verdict) {
+            'thin' => 1 / $thin,
+            'very full' => 1 / $full,
+            default => 1.0,
+        });
     }
 
     /**

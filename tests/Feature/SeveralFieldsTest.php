@@ -160,7 +160,7 @@ final class SeveralFieldsTest extends FeatureCase
             return $field->tagName === 'select'
                 ? ($chosen[0] ?? $field->getElementsByTagName('option')->item(0))->getAttribute('value')
                 : $field->getAttribute('value');
-        }, $this->find($page, "//*[starts-with(@name, 'set[$address]')]"));
+        }, $this->find($page, "//*[starts-with(@name, 'set[$address]') and not(@type='hidden')]"));
     }
 
     private function sentence(TestResponse $page, string $address): string

@@ -46,9 +46,9 @@ final class RandomPlans
 
         return [
             'form' => $form,
-            'ties' => $form['kind'] === 'ring' && $this->chance->getInt(0, 1) === 1
-                ? [['layout' => 'n-a-section', 'perSection' => $this->chance->getInt(2, 8)]]
-                : null,
+            ...($form['kind'] === 'ring' && $this->chance->getInt(0, 1) === 1
+                ? ['ties' => [['layout' => 'n-a-section', 'perSection' => $this->chance->getInt(2, 8)]]]
+                : []),
             'materials' => $materials,
             'parts' => array_map(fn (): array => $this->part(array_column($materials, 'id')), range(1, $this->of([1, 1, 1, 2, 2, 3]))),
             'settings' => $this->chance->getInt(0, 5) === 0 ? ['room' => $this->of(['3 in', '4 in', '5 in'])] : [],

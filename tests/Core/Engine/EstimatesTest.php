@@ -108,7 +108,7 @@ final class EstimatesTest extends PlanCase
         );
     }
 
-    #[TestWith([8, ['2 strands together']])]
+    #[TestWith([8, ['2 strands together', '13 ties a section']])]
     #[TestWith([12, ['Pitch 9 5/8 in', '13 ties a section']])]
     public function test_a_run_that_is_thin_is_mended_by_pitch_strands_or_ties(int $perSection, array $labels): void
     {
@@ -142,7 +142,7 @@ final class EstimatesTest extends PlanCase
     {
         $advice = $this->said($this->work(['parts' => [['length' => '4 in']]]), 'thin');
         $this->assertSame([], $advice->remedies);
-        $this->assertStringContainsString('put another layer on it', $advice->sentence);
+        $this->assertStringContainsString('it takes 4.1 times this much mesh. Put another layer on it', $advice->sentence);
     }
 
     public function test_a_layer_too_many_can_be_left_out(): void
