@@ -52,8 +52,11 @@ final class CutSheetPdf
     {
         $this->write($this->page->name, 17, 'B');
         $this->write($this->page->said().($sheet->toBuy === [] ? '' : '; to have at hand: '.implode(', ', $sheet->toBuy)), 10);
-        if ($this->page->isShort) {
+        if ($this->page->isShort && $this->page->isOfSeveral) {
             $this->write('Short of mesh: some pieces are on no roll.', 10, 'B');
+        }
+        foreach ($sheet->warnings as $warning) {
+            $this->write($warning, 10, 'B');
         }
         foreach ($sheet->ways as $way) {
             $this->write($way, 9.5);
@@ -70,6 +73,9 @@ final class CutSheetPdf
         $this->keepTogether(34);
         $units = $this->page->units;
         $this->write("{$roll->wound->name()}, {$units->exact($roll->wound->width())}: $roll->name", 11.5, 'B');
+        foreach ($roll->warnings as $warning) {
+            $this->write($warning, 9.5, 'B');
+        }
         $this->strip($roll, $perUnit);
         foreach ($roll->groups() as $cuts) {
             $this->cuts($cuts);

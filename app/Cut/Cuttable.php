@@ -8,7 +8,8 @@ use Illuminate\Support\Carbon;
 /** What has a cut sheet that is ticked and worked off: a plan, or several that are cut together. */
 interface Cuttable
 {
-    public function sheet(CutOrder $order): SheetPage;
+    /** @param  bool  $warned  whether the warnings of the plan are on it; those take longer to find than to cut by */
+    public function sheet(CutOrder $order, bool $warned = true): SheetPage;
 
     /** @return list<string> the keys of the cuts that are ticked */
     public function tickedCuts(): array;

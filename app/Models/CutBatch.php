@@ -9,8 +9,12 @@ use Davrin\Core\Batch\BatchResult;
 use Davrin\Core\Batch\Share;
 use Davrin\Core\Cut\CutOrder;
 use Davrin\Core\Cut\CutSheet;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Engine\Thoroughness;
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Plan\Plan;
 use Davrin\Core\PlanFile\PlanFile;
+use Davrin\Core\Result\Advice;
 use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Words\Words;
 use Illuminate\Database\Eloquent\Model;
@@ -79,7 +83,7 @@ final class CutBatch extends Model implements Cuttable
         return $this->worked ??= Batch::of($this->plans(), app(RollPlanner::class));
     }
 
-    public function sheet(CutOrder $order): SheetPage
+    public function sheet(CutOrder $order, bool $warned = true): SheetPage
     {
         $first = $this->plans()[0]->plan;
         $rolls = [];
@@ -88,9 +92,31 @@ final class CutBatch extends Model implements Cuttable
         }
 
         return new SheetPage(
-            $this->name, CutSheet::ofBatch($this->worked()->materials, $first, $order), $order, $rolls, $first->units(), $this->keepFrom(),
-            'Cut together', route('together', ['copies' => array_column($this->shares, 'copies', 'plan')]), true, $this->isShort(),
+            $this->name,
+            CutSheet::ofBatch($this->worked()->materials, $first, $order, $warned ? $this->warnings() : []),
+            $order,
+            $rolls,
+            $first->units(),
+            $this->keepFrom(),
+            'Cut together',
+            route('together', ['copies' => array_column($this->shares, 'copies', 'plan')]),
+            true,
+            $this->isShort(),
         );
+    }
+
+    /** @return list<string> what its plans warn of, each with whose it is, but for their rolls: here they are cut from others */
+    private function warnings(): array
+    {
+        $said = fn (Plan $plan): array => array_map(
+            fn (Advice $advice): string => "{$plan->name()}: {$advice->words()}",
+            array_filter(
+                app(Engine::class)->warned($plan, Thoroughness::NotAtAll)->advice,
+                fn (Advice $advice): bool => $advice->materials === [],
+            ),
+        );
+
+        return array_merge(...array_map(fn (Share $share): array => array_values($said($share->plan)), $this->plans()));
     }
 
     /** A leftover as long as this goes back on the shelf. */

@@ -41,9 +41,9 @@ final class SavedPlan extends Model implements Cuttable
 
     protected $casts = ['ready_at' => 'datetime', 'cut_at' => 'datetime', 'ticked' => 'array'];
 
-    public function sheet(CutOrder $order): SheetPage
+    public function sheet(CutOrder $order, bool $warned = true): SheetPage
     {
-        $result = app(Engine::class)->figures($this->plan());
+        $result = $warned ? app(Engine::class)->warned($this->plan()) : app(Engine::class)->figures($this->plan());
         $rolls = [];
         foreach ($result->wound as $mesh) {
             $rolls[$mesh->wound->id] = $mesh->plan;

@@ -16,7 +16,9 @@ use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\PlanFile\PlanFile;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\HtmlString;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Support\Str;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -42,6 +44,10 @@ final class AppServiceProvider extends ServiceProvider
             'files',
             fn ($app): FileSessions => new FileSessions($app['files'], config('session.files'), config('session.lifetime')),
         );
+        // A number and its fraction stay on one line.
+        Str::macro('unbroken', fn (string $text): HtmlString => new HtmlString(
+            Str::replaceMatches('/\d+ \d+\/\d+/', '<span class="whitespace-nowrap">$0</span>', e($text)),
+        ));
         Model::shouldBeStrict(! $this->app->environment('production'));
     }
 }

@@ -40,6 +40,12 @@ final readonly class Advisor
         );
     }
 
+    /** @return list<Advice> what is wrong, without what could be done */
+    public function told(Plan $plan, Result $result): array
+    {
+        return array_map(fn (Warning $warning): Advice => $warning->advice([], false), $this->warnings($plan, $result));
+    }
+
     /**
      * What is proposed from outside, as by the shelf, for materials that are not enough; null where they are not enough after it.
      *

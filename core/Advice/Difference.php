@@ -163,7 +163,7 @@ final class Difference
         return $byLength === $opened
             ? array_filter([$byLength])
             : [
-                ...($byLength === '' ? [] : ["$byLength by length used"]),
+                ...($byLength === '' ? [] : ["$byLength by length"]),
                 ...($opened === '' ? [] : ["$opened by what is opened"]),
             ];
     }

@@ -109,6 +109,10 @@ final readonly class LastRollGivesLittle implements Rule
             implode(' ', array_map(fn (array $meshes): string => self::sentence($meshes, $group, $part), $alike)),
             [],
             fn (): array => [Proposal::filling($remedy, self::aRoll($plan, $group, $after[$saving[0]->wound->id]))],
+            rolls: array_combine(
+                MaterialsOfAPart::ids($saving),
+                array_map(fn (WoundResult $mesh): array => array_keys(self::fewest($mesh, $group)), $saving),
+            ),
         );
     }
 

@@ -38,6 +38,7 @@ final readonly class LotsDoNotMatch implements Rule
         $byTurns = new Proposal('Take the two lots by turns', PartLots::of($mesh->wound->id));
         $warning = fn (string $rule, string $title, string $sentence, Proposal ...$proposals): Warning => new Warning(
             $rule, "parts.$part->id", [$mesh->wound->id], $title, $sentence, [], fn (): array => array_values($proposals),
+            rolls: self::fromAnotherLot($mesh),
         );
         if (count($cut) > 1) {
             return $warning(
@@ -57,6 +58,19 @@ final readonly class LotsDoNotMatch implements Rule
                 $byTurns,
             )
             : null;
+    }
+
+    /** @return array<string, list<int>> the rolls at which another lot begins than that of the first, by material */
+    private static function fromAnotherLot(WoundResult $mesh): array
+    {
+        [$first, $last] = [[], null];
+        foreach ($mesh->plan->rolls as $roll) {
+            $lot = $roll->stock->lot ?? $last;
+            $first = $last !== null && $lot !== $last ? [...$first, $roll->number] : $first;
+            $last = $lot;
+        }
+
+        return $first === [] ? [] : [$mesh->wound->id => $first];
     }
 
     /** Whether fewer pieces are short after it, or less is bought. */

@@ -10,6 +10,7 @@ use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\PartResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\WoundResult;
+use Davrin\Core\Supply\Origin;
 use Davrin\Core\Words\Words;
 
 /** A mesh is short: some elements come out of no roll, or not whole. */
@@ -82,24 +83,28 @@ final readonly class RollsAreTooFew implements Rule
         $tie = $unmet[0]->ties[0] ?? null;
         $names = MaterialsOfAPart::names($meshes);
 
-        return match (true) {
-            $rolls === 0 && ! $onHand => "No roll of $names is to be had.",
-            default => sprintf(
-                '%s of %s %s out%s.',
-                match (true) {
-                    $rolls === 0 => 'What is on hand',
-                    $onHand => 'What is on hand and '.Words::count($rolls, 'new roll'),
-                    default => Words::count($rolls, 'roll'),
-                },
-                $names,
-                ($rolls === 1 && ! $onHand) || ($rolls === 0) ? 'runs' : 'run',
-                match (true) {
-                    $tie === null => '',
-                    $part->demand->runs !== [] => ' at '.Words::ties([$tie]),
-                    default => ' before '.Words::ties([$tie]),
-                },
-            ),
-        };
+        $opened = array_sum(array_map(fn (WoundResult $mesh): int => count($mesh->plan->from(Origin::New)), $meshes));
+        if ($rolls === 0 && ! $onHand) {
+            return "There is no roll of $names, and none may be bought.";
+        }
+        $isOne = ! ($onHand && $rolls > 0) && $rolls <= 1;
+
+        return sprintf(
+            '%s of %s %s out%s.%s',
+            match (true) {
+                $rolls === 0 => 'What is on hand',
+                $onHand => 'What is on hand and '.Words::count($rolls, 'new roll'),
+                default => Words::count($rolls, 'roll'),
+            },
+            $names,
+            $isOne ? 'runs' : 'run',
+            match (true) {
+                $tie === null => '',
+                $part->demand->runs !== [] => ' at '.Words::ties([$tie]),
+                default => ' before '.Words::ties([$tie]),
+            },
+            $opened > 0 && $opened < $rolls ? " $opened of them ".($opened === 1 ? 'is' : 'are').' opened.' : '',
+        );
     }
 
     /**

@@ -52,6 +52,10 @@ final readonly class RollsAreUsedUp implements Rule
             $this->sentence($plan, $meshes, $ties),
             $ties,
             (new RollProposals($this->trial, $plan, $meshes))->all(...),
+            rolls: $verdict->atRisk ? [] : array_combine(
+                MaterialsOfAPart::ids($meshes),
+                array_map(fn (WoundResult $mesh): array => array_column($mesh->plan->rolls, 'number'), $meshes),
+            ),
         );
     }
 

@@ -26,6 +26,7 @@ final readonly class Warning
      * @param  list<int>  $ties
      * @param  Closure(): iterable<Proposal>  $proposals
      * @param  string  $otherwise  what is said where nothing that is proposed mends it
+     * @param  array<string, list<int>>  $rolls  the numbers of the rolls it means, by material, where it means certain ones
      */
     public function __construct(
         public string $rule,
@@ -36,6 +37,7 @@ final readonly class Warning
         public array $ties,
         public Closure $proposals,
         public string $otherwise = '',
+        public array $rolls = [],
     ) {}
 
     /**
@@ -46,7 +48,7 @@ final readonly class Warning
     {
         $sentence = $this->sentence.($remedies === [] && $areAll && $this->otherwise !== '' ? " $this->otherwise" : '');
 
-        return new Advice($this->rule, $this->about, $this->materials, $this->title, $sentence, $this->ties, $remedies);
+        return new Advice($this->rule, $this->about, $this->materials, $this->title, $sentence, $this->ties, $remedies, $this->rolls);
     }
 
     /**

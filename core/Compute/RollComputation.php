@@ -7,6 +7,7 @@ namespace Davrin\Core\Compute;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
+use Davrin\Core\Demand\Step;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
@@ -16,6 +17,7 @@ use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\RollChange;
+use Davrin\Core\Roll\RollDemand;
 use Davrin\Core\Roll\RollOutcome;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollPlanner;
@@ -44,7 +46,7 @@ final readonly class RollComputation
         $needed = $this->planRolls(
             $plan,
             array_map(
-                fn (Wound $mesh): Supply => $mesh->supply($plan->settings->keepFrom(), true)->withNew(null),
+                fn (Wound $mesh): Supply => $mesh->supplyOf($mesh->onHand(), null, $plan->settings->keepFrom(), true),
                 array_column($plan->wound(), null, 'id'),
             ),
             $effort,
@@ -65,17 +67,9 @@ final readonly class RollComputation
     public function onRolls(Plan $plan, Effort $effort): array
     {
         $meshes = array_column($plan->wound(), null, 'id');
-        $nominal = $this->planRolls(
-            $plan,
-            array_map(fn (Wound $mesh): Supply => $mesh->supply($plan->settings->keepFrom(), false), $meshes),
-            $effort,
-        );
-        $safe = $this->planRolls($plan, array_map(
-            fn (Wound $mesh): Supply => $mesh->supply(
-                $plan->settings->keepFrom(),
-                true,
-            )->withNew($mesh->rolls() ?? count($nominal[$mesh->id]->from(Origin::New))), $meshes,
-        ), $effort);
+        $supplies = array_map(fn (Wound $mesh): Supply => $mesh->supply($plan->settings->keepFrom(), false), $meshes);
+        $nominal = $this->planRolls($plan, $supplies, $effort);
+        $safe = $this->planRolls($plan, RollPlanner::asShort($supplies, $nominal), $effort);
         $missing = [];
         foreach ($nominal as $rolls) {
             foreach ($rolls->unmet as $element) {
@@ -139,7 +133,8 @@ final readonly class RollComputation
     private function verdict(RollPlan $nominal, RollPlan $safe, array $missing): Verdict
     {
         $short = $nominal->unmet !== [];
-        $atRisk = array_filter($safe->unmet, fn (Element $element): bool => ! isset($missing[$element->id])) !== [];
+        $atRisk = ! $nominal->isSafeAsLaid()
+            && array_filter($safe->unmet, fn (Element $element): bool => ! isset($missing[$element->id])) !== [];
 
         return new Verdict(
             $short,
@@ -161,7 +156,7 @@ final readonly class RollComputation
             $figure($this->used($plan, $on->plan)),
             $figure($this->rolls($on->plan, $on->wound, $units)),
             $figure($this->left($on->plan, $on->wound, $units)),
-            $figure($this->slack($on->plan, $on->wound, $units)),
+            $figure($this->slack($plan, $on)),
         );
     }
 
@@ -203,13 +198,19 @@ final readonly class RollComputation
     {
         [$units, $noun] = [$plan->units(), $plan->part($change->part)->kind->noun()[0]];
         $goes = $change->toRoll === $roll->number ? 'begin again from this roll there' : "begin roll $change->toRoll there";
-        if (! $change->wouldNeed->isMoreThan($roll->length)) {
+        if (! $change->isFull) {
             return sprintf('cut at tie %d with the other strands, and %s', $change->tie, $goes);
         }
 
         return sprintf(
-            'one %s more would need %s of %s and be too small: cut at tie %d, and %s',
-            $noun, $units->exact($change->wouldNeed), $units->exact($roll->length), $change->tie, $goes,
+            $change->wouldNeed->isMoreThan($roll->length)
+                ? 'one %s more would need %s of %s and be too small: cut at tie %d, and %s'
+                : 'one %s more would need %s, and no more than %s is sure: cut at tie %d, and %s',
+            $noun,
+            $units->exact($change->wouldNeed),
+            $units->exact($change->wouldNeed->isMoreThan($roll->length) ? $roll->length : $roll->stock->safe),
+            $change->tie,
+            $goes,
         );
     }
 
@@ -233,7 +234,7 @@ final readonly class RollComputation
     private function rolls(RollPlan $plan, Wound $mesh, Units $units): Figure
     {
         $count = count($plan->rolls);
-        $there = $mesh->rolls() === null ? 'as many as needed' : Words::count($mesh->rolls(), 'roll').' there';
+        $there = $mesh->rolls() === null ? 'as many as needed' : Words::count($mesh->rolls(), 'new roll').' at hand';
         $onHand = $mesh->onHand() === [] ? '' : sprintf(', beside %s on hand', $mesh->slip->show('onHand', $units));
 
         return new Figure('rolls', $count, Words::count($count, 'roll'), [
@@ -313,11 +314,19 @@ final readonly class RollComputation
         };
     }
 
-    /** The least spare length on any roll at its safe length, in units; below zero it is at risk. */
-    private function slack(RollPlan $plan, Wound $mesh, Units $units): Figure
+    /**
+     * The least spare length on any roll at its safe length, in units; below zero it is at risk, or so much is short. What fits only
+     * because another roll is at hand is judged with that roll opened.
+     */
+    private function slack(Plan $plan, RollOutcome $on): Figure
     {
+        [$mesh, $units] = [$on->wound, $plan->units()];
+        if ($on->verdict->short) {
+            return $this->missing($plan, $on->plan, $mesh);
+        }
+        $isWithMore = ! $on->verdict->atRisk && ! $on->plan->isSafeAsLaid();
         $least = null;
-        foreach ($plan->rolls as $roll) {
+        foreach (($isWithMore ? $on->safePlan : $on->plan)->rolls as $roll) {
             $spare = $roll->stock->safe->minus($roll->used());
             $least = $least === null || $spare->isLessThan($least[0]) ? [$spare, $roll] : $least;
         }
@@ -326,10 +335,36 @@ final readonly class RollComputation
             : [$least[0], $least[1]->stock->safe, $least[1]->used()];
 
         return new Figure('slack', LengthText::canonical($slack), $units->available($slack), [
+            ...($isWithMore ? [sprintf(
+                'should the rolls come as short as they may, it takes %s instead of %d, and so many are at hand',
+                Words::count(count($on->safePlan->rolls), 'roll'),
+                count($on->plan->rolls),
+            )] : []),
             $least === null || $least[1]->stock->origin === Origin::New
                 ? $this->safeWords($mesh, $units)
                 : sprintf('%s is safe up to %s', self::rollWords($least[1], $units), $units->exact($safe)),
             sprintf('%s safe - %s on the fullest roll = %s', $units->exact($safe), $units->exact($used), $units->exact($slack)),
+        ]);
+    }
+
+    /** What no roll is left for, below zero, in units: pieces and steps without the tails that further rolls would take. */
+    private function missing(Plan $plan, RollPlan $rolls, Wound $mesh): Figure
+    {
+        $asked = array_map(fn (Cut $cut): Length => $cut->length, RollDemand::of([], self::cuts($plan), $mesh->id)->cuts);
+        foreach (RollDemand::of(self::runs($plan), [], $mesh->id)->runs as $run) {
+            $strands = count(array_keys($run->strands, $mesh->id, true));
+            array_push($asked, ...array_map(fn (Step $step): Length => $step->length()->times($strands), $run->steps));
+        }
+        $given = [];
+        foreach ($rolls->rolls as $roll) {
+            foreach ($roll->segments as $segment) {
+                $given = $segment->element === null ? $given : [...$given, $segment->length];
+            }
+        }
+        [$asked, $given, $units] = [Length::sum($asked), Length::sum($given), $plan->units()];
+
+        return new Figure('slack', LengthText::canonical($given->minus($asked)), $units->available($given->minus($asked)), [
+            sprintf('%s asked for, without tails, %s laid', $units->exact($asked), $units->exact($given)),
         ]);
     }
 

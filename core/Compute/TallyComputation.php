@@ -94,11 +94,13 @@ final class TallyComputation
     {
         $count = array_sum(array_map(fn (WoundResult $mesh): int => count($mesh->plan->rolls), $meshes));
 
+        $opened = array_sum(array_map(fn (WoundResult $mesh): int => $mesh->plan->opened(), $meshes));
+
         return new Figure(
-            $count === 1 ? 'roll' : 'rolls',
+            ($count === 1 ? 'roll ' : 'rolls ').($opened === $count ? 'opened' : 'cut from'),
             $count,
             (string) $count,
-            array_map(fn (WoundResult $mesh): string => $mesh->wound->name().': '.$mesh->rolls->shown, self::some($meshes)),
+            array_map(fn (WoundResult $mesh): string => $mesh->wound->name().': '.$mesh->rollWords(), self::some($meshes)),
         );
     }
 

@@ -24,17 +24,36 @@ use Davrin\Core\Words\Words;
 /** What is cut from which roll, in working order, with what each cut is for: the sheet that lies beside the cutter. */
 final readonly class CutSheet
 {
+    /** Of what is at risk so many cuts are named one by one. */
+    private const MOST_NAMED = 3;
+
     /**
      * @param  list<SheetRoll>  $rolls
+     * @param  list<string>  $warnings  of the plan, but for those that mean certain rolls and stand there
      * @param  list<string>  $ways  how to cut, a sentence each
      * @param  list<Caution>  $cautions
      * @param  list<string>  $toBuy  new rolls that the shelf does not have: "1 roll of Sage mesh"
      */
-    private function __construct(public array $rolls, public array $ways, public array $cautions, public array $toBuy) {}
+    private function __construct(
+        public array $rolls,
+        public array $warnings,
+        public array $ways,
+        public array $cautions,
+        public array $toBuy,
+    ) {}
 
+    /** Of a plan, with the warnings of its result. */
     public static function of(Plan $plan, Result $result, CutOrder $order): self
     {
-        $rolls = [];
+        [$rolls, $warnings, $ofRolls] = [[], [], []];
+        foreach ($result->advice as $advice) {
+            foreach ($advice->rolls as $material => $numbers) {
+                foreach ($numbers as $number) {
+                    $ofRolls[$material][$number][] = $advice->words();
+                }
+            }
+            $warnings = $advice->rolls === [] ? [...$warnings, $advice->words()] : $warnings;
+        }
         foreach ($result->wound as $mesh) {
             foreach ($mesh->plan->rolls as $roll) {
                 $rolls[] = self::roll(
@@ -44,11 +63,17 @@ final readonly class CutSheet
                     $plan->units(),
                     $plan->settings->keepFrom(),
                     fn (string $part): array => [null, $plan->part($part)],
+                    $ofRolls[$mesh->wound->id][$roll->number] ?? [],
                 );
             }
         }
 
-        return self::sheet($rolls, $order, array_map(fn (WoundResult $mesh): array => [$mesh->wound, $mesh->plan], $result->wound));
+        return self::sheet(
+            $rolls,
+            $warnings,
+            $order,
+            array_map(fn (WoundResult $mesh): array => [$mesh->wound, $mesh->plan], $result->wound),
+        );
     }
 
     /**
@@ -56,8 +81,9 @@ final readonly class CutSheet
      *
      * @param  list<BatchMaterial>  $meshes  their rolls bear "mesh0" and so on as key
      * @param  Plan  $first  whose units and least length to keep hold for all
+     * @param  list<string>  $warnings  of the plans, but for what they say of their own rolls
      */
-    public static function ofBatch(array $meshes, Plan $first, CutOrder $order): self
+    public static function ofBatch(array $meshes, Plan $first, CutOrder $order, array $warnings = []): self
     {
         $rolls = [];
         foreach ($meshes as $place => $mesh) {
@@ -69,11 +95,17 @@ final readonly class CutSheet
                     $first->units(),
                     $first->settings->keepFrom(),
                     fn (string $part): array => [$mesh->part($part)->whose, $mesh->part($part)->part],
+                    [],
                 );
             }
         }
 
-        return self::sheet($rolls, $order, array_map(fn (BatchMaterial $mesh): array => [$mesh->wound, $mesh->rolls], $meshes));
+        return self::sheet(
+            $rolls,
+            $warnings,
+            $order,
+            array_map(fn (BatchMaterial $mesh): array => [$mesh->wound, $mesh->rolls], $meshes),
+        );
     }
 
     /** @return list<Label> for what goes back on the shelf */
@@ -90,20 +122,31 @@ final readonly class CutSheet
 
     /**
      * @param  list<SheetRoll>  $rolls
+     * @param  list<string>  $warnings
      * @param  list<array{Wound, RollPlan}>  $meshes
      */
-    private static function sheet(array $rolls, CutOrder $order, array $meshes): self
+    private static function sheet(array $rolls, array $warnings, CutOrder $order, array $meshes): self
     {
         if ($order === CutOrder::LongestFirst) {
             usort($rolls, fn (SheetRoll $a, SheetRoll $b): int => $b->longest()->units <=> $a->longest()->units);
         }
 
-        return new self($rolls, self::ways($rolls), $rolls === [] ? [] : [Caution::Cutter], self::toBuy($meshes));
+        return new self($rolls, $warnings, self::ways($rolls), $rolls === [] ? [] : [Caution::Cutter], self::toBuy($meshes));
     }
 
-    /** @param  callable(string): array{?string, Part}  $of  which piece of work a part belongs to, and the part */
-    private static function roll(string $key, Wound $mesh, RollUse $roll, Units $units, Length $keepFrom, callable $of): SheetRoll
-    {
+    /**
+     * @param  callable(string): array{?string, Part}  $of  which piece of work a part belongs to, and the part
+     * @param  list<string>  $warnings  of the plan that mean this roll
+     */
+    private static function roll(
+        string $key,
+        Wound $mesh,
+        RollUse $roll,
+        Units $units,
+        Length $keepFrom,
+        callable $of,
+        array $warnings,
+    ): SheetRoll {
         $cuts = [];
         foreach ($roll->segments as $number => $segment) {
             [$whose, $part] = $of($segment->part);
@@ -128,6 +171,7 @@ final readonly class CutSheet
                 $units->exact($roll->length),
                 $roll->stock->lot === null ? '' : ", lot {$roll->stock->lot}",
             ),
+            [...self::risk($roll, $cuts, $units), ...$warnings],
             $goesBack
                 ? new Label(
                     $mesh->name(),
@@ -139,6 +183,25 @@ final readonly class CutSheet
                 )
                 : null,
         );
+    }
+
+    /**
+     * What does not come off it should it be as short as it may.
+     *
+     * @param  list<SheetCut>  $cuts
+     * @return list<string>
+     */
+    private static function risk(RollUse $roll, array $cuts, Units $units): array
+    {
+        $beyond = array_values(array_filter($cuts, fn (SheetCut $cut): bool => $cut->total->isMoreThan($roll->stock->safe)));
+
+        return $beyond === [] ? [] : [sprintf(
+            'At risk. Only %s of this roll is safe. What lies beyond: %s.',
+            $units->available($roll->stock->safe),
+            count($beyond) > self::MOST_NAMED
+                ? sprintf('the last %d, from %s on', count($beyond), $beyond[0]->for)
+                : implode('; ', array_column($beyond, 'for')),
+        )];
     }
 
     private static function for(Part $part, Segment $segment): string

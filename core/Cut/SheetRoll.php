@@ -16,6 +16,7 @@ final readonly class SheetRoll
      * @param  string  $key  of its mesh on the sheet
      * @param  list<SheetCut>  $cuts
      * @param  string  $name  "Roll 1, a part roll of 131 in"
+     * @param  list<string>  $warnings
      * @param  ?Label  $label  to stick on what goes back on the shelf; null where nothing worth keeping does
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class SheetRoll
         public RollUse $roll,
         public array $cuts,
         public string $name,
+        public array $warnings,
         public ?Label $label,
     ) {}
 

@@ -47,6 +47,15 @@ final readonly class Engine
         return $result;
     }
 
+    /** The result with its warnings, where nobody asks for remedies. */
+    public function warned(Plan $plan, Thoroughness $how = Thoroughness::Thorough): Result
+    {
+        $effort = Effort::of(PlanComputation::STEPS);
+        $result = $this->planWork->of($plan, $effort);
+
+        return $result->advised((new Advisor($this->trial($how, $effort->spent())))->told($plan, $result));
+    }
+
     /**
      * The whole result, with advice and remedies.
      *
@@ -89,7 +98,7 @@ final readonly class Engine
         $part = $plan->parts[count($plan->parts) - 1];
         $sentence = match ($how) {
             Thoroughness::AtOnce => 'The warnings are true; there may be more ways to mend them. Davrin goes on looking.',
-            Thoroughness::Thorough => 'This plan is so large that the search for remedies was stopped. The warnings are true, but '
+            default => 'This plan is so large that the search for remedies was stopped. The warnings are true, but '
                 .'there may be more ways to mend them.',
         };
 

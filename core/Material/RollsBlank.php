@@ -23,7 +23,7 @@ final readonly class RollsBlank extends NamedBlank
     public function __construct(string $key, string $label, ?int $default, private int $most)
     {
         parent::__construct($key, $label, $default);
-        $this->count = new CountBlank($key, $label, 1, 1, $most);
+        $this->count = new CountBlank($key, $label, 1, 0, $most);
     }
 
     public function read(mixed $raw, ?Units $bare): ?int
@@ -31,6 +31,10 @@ final readonly class RollsBlank extends NamedBlank
         $text = is_string($raw) ? mb_strtolower(trim($raw)) : $raw;
         if (in_array($text, ['', self::AS_NEEDED, 'as many as needed', 'any'], true)) {
             return null;
+        }
+
+        if (in_array($text, ['none', 'no', 'no roll', 'no rolls'], true)) {
+            return 0;
         }
 
         return $this->count->read(is_string($text) ? (string) preg_replace('/\s*rolls?$/', '', $text) : $text, $bare);
@@ -45,6 +49,7 @@ final readonly class RollsBlank extends NamedBlank
     {
         return match ($value) {
             null => 'as many as needed',
+            0 => 'none',
             1 => '1 roll',
             default => "$value rolls",
         };
@@ -54,7 +59,7 @@ final readonly class RollsBlank extends NamedBlank
     {
         return Schema::described(
             $this->label,
-            ['anyOf' => [['const' => self::AS_NEEDED], ['type' => 'integer', 'minimum' => 1, 'maximum' => $this->most]]],
+            ['anyOf' => [['const' => self::AS_NEEDED], ['type' => 'integer', 'minimum' => 0, 'maximum' => $this->most]]],
             $this->write($this->default),
         );
     }

@@ -85,7 +85,10 @@ final readonly class Wound extends Material
     public function supplyOf(array $onHand, ?int $rolls, Length $keepFrom, bool $safe): Supply
     {
         return new Supply(
-            [...array_map($this->stock(...), $onHand), new Stock(Origin::New, $this->nominal(), $this->safe(), $rolls, $this->price())],
+            [
+                ...array_map($this->stock(...), $onHand),
+                ...($rolls === 0 ? [] : [new Stock(Origin::New, $this->nominal(), $this->safe(), $rolls, $this->price())]),
+            ],
             $safe,
             $this->mixesLots(),
             $keepFrom,

@@ -14,6 +14,7 @@ final readonly class Advice implements JsonSerializable
      * @param  list<string>  $materials  it is about, by id; none where it is not about a mesh
      * @param  list<int>  $ties
      * @param  list<Remedy>  $remedies
+     * @param  array<string, list<int>>  $rolls  the numbers of the rolls it means, by material, where it means certain ones
      */
     public function __construct(
         public string $rule,
@@ -23,7 +24,14 @@ final readonly class Advice implements JsonSerializable
         public string $sentence,
         public array $ties,
         public array $remedies,
+        public array $rolls = [],
     ) {}
+
+    /** The whole of it in one line. */
+    public function words(): string
+    {
+        return "$this->title $this->sentence";
+    }
 
     /** The same with another remedy. */
     public function and(Remedy $remedy): self
@@ -36,6 +44,7 @@ final readonly class Advice implements JsonSerializable
             $this->sentence,
             $this->ties,
             [...$this->remedies, $remedy],
+            $this->rolls,
         );
     }
 
@@ -49,6 +58,7 @@ final readonly class Advice implements JsonSerializable
             'title' => $this->title,
             'sentence' => $this->sentence,
             'ties' => $this->ties,
+            'rolls' => (object) $this->rolls,
             'remedies' => $this->remedies,
         ];
     }

@@ -8,13 +8,15 @@ use Davrin\Core\Demand\Element;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Roll\RollChange;
 use Davrin\Core\Roll\RollOutcome;
+use Davrin\Core\Supply\Origin;
 use Davrin\Core\Words\Figure;
+use Davrin\Core\Words\Words;
 use JsonSerializable;
 
 /** The result for one wound material: its rolls cut by cut, what is used and left, and how many rolls are safe. */
 final readonly class WoundResult extends RollOutcome implements JsonSerializable
 {
-    /** @param  ?int  $safeRolls  how many rolls of safe length it takes; null where no number does */
+    /** @param  ?int  $safeRolls  how many new rolls of safe length it takes beside what is on hand; null where no number does */
     public function __construct(
         RollOutcome $on,
         public ?int $safeRolls,
@@ -24,6 +26,31 @@ final readonly class WoundResult extends RollOutcome implements JsonSerializable
         public Figure $slack,
     ) {
         parent::__construct($on->wound, $on->verdict, $on->plan, $on->safePlan);
+    }
+
+    /** "2 opened, 2 to buy, 3 at hand, 3 needed": four numbers of rolls that are not the same. */
+    public function rollWords(): string
+    {
+        $atHand = $this->wound->rolls();
+
+        return implode(', ', [
+            Words::count($this->plan->opened(), 'full roll').' opened',
+            count($this->plan->from(Origin::New)).' to buy',
+            $atHand === null ? 'as many at hand as needed' : "$atHand at hand",
+            $this->safeRolls === null ? 'no number is enough' : "$this->safeRolls needed",
+        ]);
+    }
+
+    /** "1 5/8 in of slack", "3 5/8 in over what is safe", "160 in missing" */
+    public function slackWords(): string
+    {
+        $length = ltrim($this->slack->shown, '-');
+
+        return $length.match (true) {
+            $this->verdict->short => ' missing',
+            $this->verdict->atRisk => ' over what is safe',
+            default => ' of slack',
+        };
     }
 
     /** @return array<string, mixed> */
@@ -37,6 +64,9 @@ final readonly class WoundResult extends RollOutcome implements JsonSerializable
             'rolls' => $this->rolls,
             'left' => $this->left,
             'slack' => $this->slack,
+            'opened' => $this->plan->opened(),
+            'toBuy' => count($this->plan->from(Origin::New)),
+            'atHand' => $this->wound->rolls(),
             'safeRolls' => $this->safeRolls,
             'proof' => $this->plan->proof === null ? null : [
                 'isBest' => $this->plan->isProvenBest(),
@@ -52,6 +82,7 @@ final readonly class WoundResult extends RollOutcome implements JsonSerializable
                 'fromRoll' => $change->fromRoll,
                 'toRoll' => $change->toRoll,
                 'wouldNeed' => LengthText::canonical($change->wouldNeed),
+                'isFull' => $change->isFull,
             ], $this->plan->changes),
             'unmet' => array_map(fn (Element $element): string => $element->id, $this->plan->unmet),
         ];

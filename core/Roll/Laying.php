@@ -28,9 +28,15 @@ final readonly class Laying
      * @param  list<Run>  $runs
      * @param  list<Cut>  $cuts
      * @param  array<string, Supply>  $supplies  by mesh
+     * @param  bool  $polished  whether leftovers count, too
      */
-    public function __construct(private array $runs, array $cuts, private array $supplies, private Effort $effort)
-    {
+    public function __construct(
+        private array $runs,
+        array $cuts,
+        private array $supplies,
+        private Effort $effort,
+        private bool $polished = true,
+    ) {
         $asked = [];
         foreach (array_keys($supplies) as $mesh) {
             $asked[$mesh] = RollDemand::of($runs, $cuts, $mesh);
@@ -101,14 +107,16 @@ final readonly class Laying
         if ($cuts === []) {
             return [[], new Proof(0, Money::cents(0), 0)];
         }
-        $kinds = array_map(fn (int $number): RollKind => new RollKind($rolls->left($number)->units, 1), $rolls->numbers());
+        $kinds = array_map(
+            fn (int $number): RollKind => new RollKind($rolls->left($number)->units, 1, heldBack: $rolls->heldBack($number)->units),
+            $rolls->numbers(),
+        );
         $begun = count($kinds);
         foreach ($rolls->whole() as $place => $count) {
             $kinds[] = RollKind::of($supply, $supply->stock[$place], $count);
         }
         $task = RollDemand::pieces($cuts, $kinds, $supply->keepFrom);
-        // At safe length only one thing matters: whether it is enough.
-        $packed = Packer::pack($task, ! $supply->isSafe, $this->effort->part(2));
+        $packed = Packer::pack($task, $this->polished, $this->effort->part(2));
         // Each size in build order, so that neighbours on the form come off the same roll.
         $waiting = array_fill(0, count($task->sizes), []);
         foreach ($cuts as $cut) {

@@ -124,6 +124,12 @@ final class OpenRolls
         return $this->left[$roll];
     }
 
+    /** How much more it is said to hold than it is counted for. */
+    public function heldBack(int $roll): Length
+    {
+        return $this->supply->heldBack($this->supply->stock[$this->stock[$roll]]);
+    }
+
     /** @return list<int> the numbers of the rolls that are begun */
     public function numbers(): array
     {

@@ -10,7 +10,10 @@ use Davrin\Core\Measure\Length;
 /** A tie where a strand of a run ends and begins anew, from the next roll or the same: both ends are tied in there. */
 final readonly class RollChange
 {
-    /** @param  Length  $wouldNeed  what the first roll would have to hold for one element more */
+    /**
+     * @param  Length  $wouldNeed  what the first roll would have to hold for one element more
+     * @param  bool  $isFull  whether it is counted for less than that; else the strand ends because another one does
+     */
     public function __construct(
         public string $part,
         public int $tie,
@@ -18,5 +21,6 @@ final readonly class RollChange
         public int $fromRoll,
         public int $toRoll,
         public Length $wouldNeed,
+        public bool $isFull,
     ) {}
 }

@@ -35,6 +35,35 @@ final readonly class RollPlan
         return new self($this->rolls, $this->changes, $this->unmet, $this->unmetPieces, $this->supply, $proof);
     }
 
+    /**
+     * The same cuts, with every roll counted for what it is said to hold.
+     *
+     * @param  ?int  $newRolls  that there may be; null for as many as needed
+     */
+    public function atNominal(?int $newRolls, ?Proof $proof): self
+    {
+        return new self(
+            array_map(fn (RollUse $roll): RollUse => $roll->atNominal(), $this->rolls),
+            $this->changes,
+            $this->unmet,
+            $this->unmetPieces,
+            $this->supply->atNominal()->withNew($newRolls),
+            $proof,
+        );
+    }
+
+    /** Whether it still can be cut so should every roll come as short as it may. */
+    public function isSafeAsLaid(): bool
+    {
+        return array_filter($this->rolls, fn (RollUse $roll): bool => $roll->used()->isMoreThan($roll->stock->safe)) === [];
+    }
+
+    /** Whether it leaves as many unmet as another, costs as much for new rolls and opens as many full ones. */
+    public function buysTheSameAs(self $other): bool
+    {
+        return array_slice($this->objective(), 0, 3) === array_slice($other->objective(), 0, 3);
+    }
+
     public function used(): Length
     {
         return Length::sum(array_map(fn (RollUse $roll): Length => $roll->used(), $this->rolls));
@@ -104,12 +133,12 @@ final readonly class RollPlan
      */
     public function objective(): array
     {
-        $lefts = array_map(fn (RollUse $roll): int => $roll->left()->units, $this->rolls);
+        $lefts = array_map(fn (RollUse $roll): int => $roll->atNominal()->left()->units, $this->rolls);
         foreach ($this->supply->stock as $stock) {
             $cut = count(array_filter($this->rolls, fn (RollUse $roll): bool => $roll->stock === $stock));
             array_push(
                 $lefts,
-                ...array_fill(0, $stock->origin->opens() ? 0 : max(0, $stock->count - $cut), $this->supply->length($stock)->units),
+                ...array_fill(0, $stock->origin->opens() ? 0 : max(0, $stock->count - $cut), $stock->nominal->units),
             );
         }
 

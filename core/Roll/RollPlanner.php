@@ -57,7 +57,7 @@ final class RollPlanner
         }
         foreach (self::tied($runs, array_keys($supplies)) as $meshes) {
             $its = array_flip($meshes);
-            $plans += $this->known(
+            $plans += $this->planTied(
                 array_values(array_filter($runs, fn (Run $run): bool => isset($its[$run->strands[0]]))),
                 array_merge([], ...array_map(fn (string $mesh): array => $cutsOf[$mesh] ?? [], $meshes)),
                 array_intersect_key($supplies, $its),
@@ -69,20 +69,85 @@ final class RollPlanner
     }
 
     /**
-     * Results for the same demand are remembered: most edits and trials change only one mesh.
+     * Of meshes that are tied together. Where the same rolls are enough even should each come as short as it may, they are cut so
+     * that each piece of it is sure; how long the longest leftover gets comes after that.
      *
      * @param  list<Run>  $runs
      * @param  list<Cut>  $cuts
      * @param  array<string, Supply>  $supplies
      * @return array<string, RollPlan>
      */
-    private function known(array $runs, array $cuts, array $supplies, Effort $effort): array
+    private function planTied(array $runs, array $cuts, array $supplies, Effort $effort): array
     {
-        $key = md5(serialize([$runs, $cuts, $supplies]));
+        $plans = $this->known($runs, $cuts, $supplies, $effort);
+        $areSafe = array_filter($plans, fn (RollPlan $plan): bool => ! $plan->supply->isSafe && ! $plan->isSafeAsLaid()) === [];
+        if ($areSafe) {
+            return $plans;
+        }
+        $asShort = self::asShort($supplies, $plans);
+        $judged = $this->known($runs, $cuts, $asShort, $effort);
+        if (! self::buyTheSame($judged, $plans)) {
+            return $plans;
+        }
+        $laid = $this->known($runs, $cuts, $asShort, $effort, true);
+
+        if (! self::buyTheSame($laid, $plans)) {
+            return $plans;
+        }
+
+        return array_combine(array_keys($plans), array_map(
+            fn (string $mesh): RollPlan => $laid[$mesh]->atNominal($supplies[$mesh]->newRolls(), $plans[$mesh]->proof),
+            array_keys($plans),
+        ));
+    }
+
+    /**
+     * The same supplies with every roll as short as it may come, and no more new ones than these plans take where there are as
+     * many as needed.
+     *
+     * @param  array<string, Supply>  $supplies  by the id of the mesh
+     * @param  array<string, RollPlan>  $plans
+     * @return array<string, Supply>
+     */
+    public static function asShort(array $supplies, array $plans): array
+    {
+        return array_map(
+            fn (string $mesh): Supply => $supplies[$mesh]->asShort()->withNew(
+                $supplies[$mesh]->newRolls() ?? count($plans[$mesh]->from(Origin::New)),
+            ),
+            array_combine(array_keys($supplies), array_keys($supplies)),
+        );
+    }
+
+    /**
+     * @param  array<string, RollPlan>  $plans
+     * @param  array<string, RollPlan>  $others
+     */
+    private static function buyTheSame(array $plans, array $others): bool
+    {
+        return array_filter(
+            array_keys($plans),
+            fn (string $mesh): bool => ! $plans[$mesh]->buysTheSameAs($others[$mesh]),
+        ) === [];
+    }
+
+    /**
+     * Results for the same demand are remembered: most edits and trials change only one mesh.
+     *
+     * @param  list<Run>  $runs
+     * @param  list<Cut>  $cuts
+     * @param  array<string, Supply>  $supplies
+     * @param  ?bool  $polished  whether leftovers count, too; where nothing is said, they do unless it is only to be judged at safe length
+     * @return array<string, RollPlan>
+     */
+    private function known(array $runs, array $cuts, array $supplies, Effort $effort, ?bool $polished = null): array
+    {
+        $polished ??= array_filter($supplies, fn (Supply $supply): bool => $supply->isSafe) === [];
+        $key = md5(serialize([$runs, $cuts, $supplies, $polished]));
         $known = $this->known[$key] ?? null;
         if ($known === null || ! $known->isTheSameWith($effort)) {
             $most = $effort->left();
-            $known = PlannedBefore::with($effort, $most, $this->planned($runs, $cuts, $supplies, $effort));
+            $known = PlannedBefore::with($effort, $most, $this->planned($runs, $cuts, $supplies, $effort, $polished));
         } else {
             $effort->spend($known->spent);
         }
@@ -103,12 +168,12 @@ final class RollPlanner
      * @param  array<string, Supply>  $supplies
      * @return array<string, RollPlan>
      */
-    private function planned(array $runs, array $cuts, array $supplies, Effort $effort): array
+    private function planned(array $runs, array $cuts, array $supplies, Effort $effort, bool $polished): array
     {
         $best = [];
         [$choices, $areAll] = self::choices(array_map(fn (Supply $supply): array => $supply->byLot(), $supplies));
         foreach ($choices as $chosen) {
-            $laying = new Laying($runs, $cuts, $chosen, $effort);
+            $laying = new Laying($runs, $cuts, $chosen, $effort, $polished);
             foreach (self::orders($runs, $chosen) as $order) {
                 if ($best !== [] && $effort->isSpent()) {
                     $areAll = false;
@@ -121,7 +186,7 @@ final class RollPlanner
             }
         }
         foreach (array_unique(array_merge([], ...array_map(fn (Run $run): array => $run->strands, $runs))) as $mesh) {
-            $best = $this->bettered($runs, $cuts, $best, $mesh, $effort);
+            $best = $this->bettered($runs, $cuts, $best, $mesh, $effort, $polished);
         }
 
         return $areAll ? $best : array_map(fn (RollPlan $plan): RollPlan => $plan->provenBy(null), $best);
@@ -168,11 +233,11 @@ final class RollPlanner
      * @param  array<string, RollPlan>  $best
      * @return array<string, RollPlan>
      */
-    private function bettered(array $runs, array $cuts, array $best, string $mesh, Effort $effort): array
+    private function bettered(array $runs, array $cuts, array $best, string $mesh, Effort $effort, bool $polished): array
     {
         $supplies = array_map(fn (RollPlan $plan): Supply => $plan->supply, $best);
         [$laying, $ways, $asked] = [
-            new Laying($runs, $cuts, $supplies, $effort),
+            new Laying($runs, $cuts, $supplies, $effort, $polished),
             self::stretches($runs, $mesh),
             RollDemand::of($runs, $cuts, $mesh),
         ];

@@ -18,6 +18,11 @@ final readonly class RollUse implements JsonSerializable
      */
     public function __construct(public int $number, public Stock $stock, public Length $length, public array $segments) {}
 
+    public function atNominal(): self
+    {
+        return new self($this->number, $this->stock, $this->stock->nominal, $this->segments);
+    }
+
     public function used(): Length
     {
         $last = $this->segments[count($this->segments) - 1] ?? null;

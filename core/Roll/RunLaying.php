@@ -34,6 +34,7 @@ final readonly class RunLaying
                     $roll,
                     $next[$strand],
                     $this->rolls[$mesh]->used($roll)->plus($steps[0]->length()),
+                    $steps[0]->length()->isMoreThan($this->rolls[$mesh]->left($roll)),
                 );
             }
             $now = $next;

@@ -22,6 +22,24 @@ final readonly class Supply
         return $this->isSafe ? $stock->safe : $stock->nominal;
     }
 
+    /** How much more a roll is said to hold than it is counted for here. */
+    public function heldBack(Stock $stock): Length
+    {
+        return $stock->nominal->minus($this->length($stock));
+    }
+
+    /** The same, each roll counted as short as it may come. */
+    public function asShort(): self
+    {
+        return new self($this->stock, true, $this->mixesLots, $this->keepFrom);
+    }
+
+    /** The same, each roll counted for what it is said to hold. */
+    public function atNominal(): self
+    {
+        return new self($this->stock, false, $this->mixesLots, $this->keepFrom);
+    }
+
     /** @return non-empty-list<self> one for each lot that may be kept to; what bears no lot goes with all */
     public function byLot(): array
     {
@@ -77,6 +95,14 @@ final readonly class Supply
     private function with(callable $is): self
     {
         return new self(array_values(array_filter($this->stock, $is)), $this->isSafe, $this->mixesLots, $this->keepFrom);
+    }
+
+    /** How many new rolls there may be; null for as many as needed. */
+    public function newRolls(): ?int
+    {
+        $new = array_filter($this->stock, fn (Stock $stock): bool => $stock->origin === Origin::New);
+
+        return $new === [] ? 0 : reset($new)->count;
     }
 
     /** The same, with no more new rolls than so many. */

@@ -39,7 +39,7 @@ final class WallTest extends FeatureCase
         $this->hang();
         $page = $this->get('/plans');
         $this->assertSame(
-            ['18 ties · 18 ruffles · 2 rolls, 378 in left · about 23 in across · $9.06'],
+            ['18 ties · 18 ruffles · 2 rolls opened, 378 in left · about 23 in across · $9.06'],
             $this->texts($page, "//article//p[contains(@class,'mt-1')]"),
         );
         $this->assertCount(18, $this->find($page, "//article//svg/g[@class='elements']/use"));

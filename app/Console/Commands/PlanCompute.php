@@ -142,10 +142,11 @@ final class PlanCompute extends Command
         $this->section('cost by what is opened: '.$result->cost->opened->shown, $result->cost->opened->because);
         foreach ($result->wound as $mesh) {
             $this->section(sprintf('%s: %s', $mesh->wound->name(), $mesh->verdict->words()), array_merge(...array_map(
-                fn (Figure $figure): array => [
-                    sprintf('%s %s', $figure->label, $figure->shown),
+                fn (string $said, Figure $figure): array => [
+                    $said,
                     ...array_map(fn (string $because): string => "  $because", $figure->because),
                 ],
+                ["{$mesh->used->shown} used", "{$mesh->left->shown} left", $mesh->slackWords()],
                 [$mesh->used, $mesh->left, $mesh->slack],
             )));
         }

@@ -25,7 +25,7 @@ trait ShowsCutSheet
     private function ticked(Request $request, Cuttable $cut): RedirectResponse|Response
     {
         $key = (string) $request->input('cut');
-        if (! $cut->sheet(CutOrder::ByColour)->has($key)) {
+        if (! $cut->sheet(CutOrder::ByColour, false)->has($key)) {
             throw NotReady::noSuchCut();
         }
         $cut->tick($key, $request->boolean('done'));
@@ -60,7 +60,7 @@ trait ShowsCutSheet
 
     private function labelled(Cuttable $cut): RedirectResponse
     {
-        $labels = $cut->sheet(CutOrder::ByColour)->sheet->labels();
+        $labels = $cut->sheet(CutOrder::ByColour, false)->sheet->labels();
         app(LabelPrinter::class)->print($labels);
 
         return redirect($cut->sheetUrl())->with(

@@ -18,7 +18,7 @@ final class TogetherController
         $batch = $choosing->chosen === [] ? null : CutBatch::of($choosing->chosen, $choosing->copies);
         [$page, $refused] = [null, null];
         try {
-            $page = $batch?->sheet(CutOrder::ByColour);
+            $page = $batch?->sheet(CutOrder::ByColour, false);
         } catch (Refused $why) {
             $refused = $why->getMessage();
         }

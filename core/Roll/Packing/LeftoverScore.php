@@ -29,13 +29,12 @@ final class LeftoverScore
         foreach ($rolls as $kind => $count) {
             $its = $used[$kind] ?? [];
             rsort($its);
-            $length = $task->kinds[$kind]->length;
             for ($roll = 0; $roll < $count; $roll++) {
-                $left = $length - ($its[$roll] ?? 0);
+                $left = $task->kinds[$kind]->left($its[$roll] ?? 0);
                 $longest = max($longest, $left);
                 $kept += $left >= $task->keepFrom ? 1 : 0;
                 if ($task->kinds[$kind]->isOpen()) {
-                    $small[] = [$length, -($its[$roll] ?? 0)];
+                    $small[] = [$task->kinds[$kind]->length, -($its[$roll] ?? 0)];
                 }
             }
         }

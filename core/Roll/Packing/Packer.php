@@ -355,11 +355,11 @@ final class Packer
             ),
         );
         $kinds = array_keys($choice->rolls);
-        usort($kinds, fn (int $a, int $b): int => $this->task->kinds[$b]->length <=> $this->task->kinds[$a]->length);
+        usort($kinds, fn (int $a, int $b): int => $this->task->kinds[$b]->left(0) <=> $this->task->kinds[$a]->left(0));
         foreach ($kinds as $kind) {
             // The least that this roll must give when all others give all they can.
             $gives = $this->reach->from($needed - $room + $this->reach->upTo($this->task->rooms[$kind]));
-            $mostLeft = $this->task->kinds[$kind]->length - ($gives ?? 0) * $this->task->step;
+            $mostLeft = $this->task->kinds[$kind]->left(($gives ?? 0) * $this->task->step);
             if ($mostLeft < -$best[0] || ($mostLeft === -$best[0] && $this->isAsGoodAsCanBe($best, $choice))) {
                 continue;
             }
@@ -399,7 +399,7 @@ final class Packer
         $rooms = array_intersect_key($this->task->rooms, $choice->rolls);
         $rolls = array_replace($choice->rolls, [$kind => $choice->rolls[$kind] - 1]) + [$short => 1];
         $target = $this->reach->from($gives);
-        $saved = fn (int $target): int => $this->task->kinds[$kind]->length - $target * $this->task->step;
+        $saved = fn (int $target): int => $this->task->kinds[$kind]->left($target * $this->task->step);
         for ($turn = 0; $turn < self::CLOSE_TARGETS && $target !== null && $saved($target) > $longest; $turn++) {
             $its = $rooms + [$short => $target];
             $relaxation = Relaxation::ofAll($this->task->sizes, $this->counts, $its, $rolls, $this->effort->part(2));

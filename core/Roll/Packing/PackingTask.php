@@ -98,13 +98,14 @@ final readonly class PackingTask
         krsort($pieces);
         [$alike, $places] = [[], []];
         foreach ($kinds as $place => $kind) {
-            $key = "$kind->length/$kind->price/".(int) $kind->opens;
+            $key = "$kind->length/$kind->heldBack/$kind->price/".(int) $kind->opens;
             $before = $alike[$key]->count ?? (isset($alike[$key]) ? null : 0);
             $alike[$key] = new RollKind(
                 $kind->length,
                 $before === null || $kind->count === null ? null : $before + $kind->count,
                 $kind->price,
                 $kind->opens,
+                $kind->heldBack,
             );
             // Endless rolls come after counted ones.
             $counted = array_fill(0, $kind->count ?? 1, $place);

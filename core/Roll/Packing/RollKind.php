@@ -15,8 +15,15 @@ final readonly class RollKind
      * @param  ?int  $count  how many there are; null for as many as it takes
      * @param  int  $price  in cents; 0 for what is there already
      * @param  bool  $opens  whether a full roll is opened for it
+     * @param  int  $heldBack  how much more each is said to hold, where it is counted as short as it may come; that is left on it
      */
-    public function __construct(public int $length, public ?int $count, public int $price = 0, public bool $opens = false) {}
+    public function __construct(
+        public int $length,
+        public ?int $count,
+        public int $price = 0,
+        public bool $opens = false,
+        public int $heldBack = 0,
+    ) {}
 
     /**
      * Some rolls of a supply.
@@ -25,7 +32,19 @@ final readonly class RollKind
      */
     public static function of(Supply $supply, Stock $stock, ?int $count): self
     {
-        return new self($supply->length($stock)->units, $count, $stock->price->cents, $stock->origin->opens());
+        return new self(
+            $supply->length($stock)->units,
+            $count,
+            $stock->price->cents,
+            $stock->origin->opens(),
+            $supply->heldBack($stock)->units,
+        );
+    }
+
+    /** What is left on one that gives so much. */
+    public function left(int $used): int
+    {
+        return $this->length + $this->heldBack - $used;
     }
 
     /** Whether it costs nothing to cut from it: a part roll, a loose piece, a roll that is open anyway. */

@@ -8,9 +8,7 @@
                 <span class="text-ink">{{ $mesh->verdict->words() }}</span>
                 <x-figure :figure="$mesh->used">{{ $mesh->used->shown }} used</x-figure>
                 <x-figure :figure="$mesh->left">{{ $mesh->left->shown }} left</x-figure>
-                @unless ($mesh->verdict->short)
-                    <x-figure :figure="$mesh->slack">{{ str_starts_with($mesh->slack->shown, '-') ? substr($mesh->slack->shown, 1).' over what is safe' : $mesh->slack->shown.' of slack' }}</x-figure>
-                @endunless
+                <x-figure :figure="$mesh->slack">{{ $mesh->slackWords() }}</x-figure>
                 @if ($changed === null && $onShelf?->isNotEmpty())
                     {{-- In the same line, though another form's: what is chosen here is not a blank of the sentence. --}}
                     <select class="quiet take-form editor-only" name="to" form="take-{{ $mesh->wound->id }}" aria-label="take {{ $mesh->wound->name() }} from the shelf" autocomplete="off"

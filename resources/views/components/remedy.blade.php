@@ -7,5 +7,5 @@
     @foreach ($sent['set'] ?? [] as $address => $value)
         <input type="hidden" name="set[{{ $address }}]" value="{{ $value }}">
     @endforeach
-    <button class="remedy">{{ $remedy->label }} <small>{{ $remedy->effect }}</small></button>
+    <button class="remedy">{{ $remedy->label }} <small>{{ Str::unbroken($remedy->effect) }}</small></button>
 </x-edit-form>

@@ -34,13 +34,22 @@
                 @if ($sheet->toBuy !== [])
                     <p>Have at hand: {{ implode(', ', $sheet->toBuy) }}. Lay a new roll beside what is there in daylight before you cut it: runs of the mill differ.</p>
                 @endif
-                @if ($page->isShort)
-                    <p class="refused">{{ $page->isOfSeveral ? 'There is not mesh enough for all of these: some pieces are on no roll. Take fewer copies, or more mesh into their plans.' : 'The plan is short: some pieces are on no roll. What can be done stands under its warning.' }}</p>
+                @if ($page->isShort && $page->isOfSeveral)
+                    <p class="refused">There is not mesh enough for all of these: some pieces are on no roll. Take fewer copies, or more mesh into their plans.</p>
+                @endif
+                @foreach ($sheet->warnings as $warning)
+                    <p class="warned">{{ $warning }}</p>
+                @endforeach
+                @if ($sheet->warnings !== [])
+                    <p class="editor-only"><a href="{{ $page->fromUrl }}">What can be done stands under {{ count($sheet->warnings) === 1 ? 'this warning' : 'these warnings' }} in {{ $page->isOfSeveral ? 'its plan' : 'the plan' }}</a>.</p>
                 @endif
             </div>
             @foreach ($page->pages[$number - 1] as $roll)
                 <section class="sheet-roll" id="roll-{{ $roll->key }}-{{ $roll->roll->number }}">
                     <h2><x-swatch :ink="$page->inks[$roll->key]" /> {{ $roll->wound->name() }}, {{ $units->exact($roll->wound->width()) }}. {{ $roll->name }}</h2>
+                    @foreach ($roll->warnings as $warning)
+                        <p class="warned">{{ $warning }}</p>
+                    @endforeach
                     <x-roll-strip :strip="$page->strip($roll)" :ink="$page->inks[$roll->key]" :name="$roll->wound->name()" />
                     @foreach ($roll->groups() as $cuts)
                         <div class="alike">

@@ -94,6 +94,28 @@ final class RemediesTest extends PlanCase
         $this->assertSame('Roll 3 of Sage mesh is opened for 1 ruffle; a new one gives 15.', $little?->sentence);
     }
 
+    public function test_where_nothing_may_be_bought_what_is_missing_is_said(): void
+    {
+        $none = ['materials' => [['rolls' => 0]], 'parts' => [['length' => '20 in']]];
+        $short = $this->ofRule($none, 'short');
+        $this->assertSame(
+            ['18 ruffles short.', 'There is no roll of Sage mesh, and none may be bought. Ties 1 to 18 would stay bare.', ['Have 2 rolls at hand']],
+            [$short?->title, $short?->sentence, array_column($short->remedies, 'label')],
+        );
+        $mesh = $this->work($none)->wound[0];
+        $this->assertSame(
+            ['0 full rolls opened, 0 to buy, 0 at hand, 2 needed', '360 in missing'],
+            [$mesh->rollWords(), $mesh->slackWords()],
+        );
+        $onHand = $this->ofRule(['materials' => [['rolls' => 0, 'onHand' => ['200 in']]], 'parts' => [['length' => '20 in']]], 'short');
+        $this->assertSame(
+            'What is on hand of Sage mesh runs out before tie 11. Ties 11 to 18 would stay bare.',
+            $onHand?->sentence,
+        );
+        $enough = $this->work(['materials' => [['rolls' => 0, 'onHand' => ['2 x 10 yd']]], 'parts' => [['length' => '18 in']]]);
+        $this->assertSame(['fits', '$0.00'], [$enough->verdict->words(), $enough->wound[0]->plan->money()->shown()]);
+    }
+
     public function test_strands_that_end_sooner_say_both_numbers_and_never_that_fewer_rolls_would_do(): void
     {
         $plan = [
@@ -103,7 +125,7 @@ final class RemediesTest extends PlanCase
         ];
         $short = $this->ofRule($plan, 'short');
         $this->assertSame(
-            ['16 poofs short.', '5 rolls of Sage mesh run out at tie 45. Ties 46 to 60 would stay bare.'],
+            ['16 poofs short.', '5 rolls of Sage mesh run out at tie 45. 4 of them are opened. Ties 46 to 60 would stay bare.'],
             [$short?->title, $short?->sentence],
         );
         $this->assertContains('Have 6 rolls at hand', array_column($short->remedies, 'label'));

@@ -27,7 +27,7 @@ final class StrandsCouldEndSoonerTest extends PlanCase
                 [
                     'End the strands sooner',
                     'opens 7 rolls; 2 rolls less to buy ($13.00); uses 1152 in, leaves 108 in; about 55 min to make; '
-                        .'$0.92 more by length used; $13.00 less by what is opened',
+                        .'$0.92 more by length; $13.00 less by what is opened',
                     ['parts.l1.change' => 'sooner'],
                 ],
             ],

@@ -33,6 +33,16 @@ final class BatchTest extends PlanCase
         $this->assertSame('New wreath, no. 1: ruffle at tie 7', $mesh->for($mesh->rolls->rolls[0]->segments[0]->element));
     }
 
+    public function test_together_too_no_roll_is_filled_beyond_what_is_safe_while_another_has_room(): void
+    {
+        [$mesh] = $this->batch([[[
+            'materials' => [['roll' => '5 yd', 'allowance' => '10 %']], 'parts' => [['length' => '30 in', 'on' => 'ties 1 to 3']],
+        ], 3]]);
+        // Nine pieces of 30 in: 180 + 90 in would leave more on the second roll, but only 162 in of the first are safe.
+        $this->assertSame([150.0, 120.0], array_map(fn (RollUse $roll): float => $roll->used()->toInches(), $mesh->rolls->rolls));
+        $this->assertTrue($mesh->rolls->isProvenBest());
+    }
+
     public function test_plans_share_a_mesh_that_is_the_same_and_no_other(): void
     {
         $first = ['name' => 'First', 'materials' => [['label' => 'measured']], 'parts' => [['on' => 'row 1']]];

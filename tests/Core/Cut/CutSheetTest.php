@@ -79,7 +79,41 @@ final class CutSheetTest extends PlanCase
     public function test_a_bare_form_has_nothing_to_cut(): void
     {
         $sheet = $this->sheet(['parts' => []]);
-        $this->assertSame([[], [], [], [], 0], [$sheet->rolls, $sheet->ways, $sheet->cautions, $sheet->toBuy, $sheet->count()]);
+        $this->assertSame([[], [], [], [], [], 0], [$sheet->rolls, $sheet->warnings, $sheet->ways, $sheet->cautions, $sheet->toBuy, $sheet->count()]);
+    }
+
+    public function test_a_roll_that_may_come_short_says_what_lies_beyond(): void
+    {
+        $sheet = $this->sheet($this->everyInch());
+        $this->assertSame(
+            ['At risk. Only 352 3/4 in of this roll is safe. What lies beyond: ruffle at tie 15.'],
+            $sheet->rolls[0]->warnings,
+        );
+        $this->assertStringStartsWith('Every inch is used, and at risk. Sage mesh uses 360 in', $sheet->warnings[0]);
+        $many = $this->sheet(['materials' => [['allowance' => '25 %', 'rolls' => 1]], 'parts' => [['length' => '20 in']]]);
+        $this->assertSame(
+            ['At risk. Only 270 in of this roll is safe. What lies beyond: the last 5, from ruffle at tie 14 on.'],
+            $many->rolls[0]->warnings,
+        );
+    }
+
+    public function test_a_warning_that_means_certain_rolls_stands_there_and_any_other_at_the_head(): void
+    {
+        $little = $this->sheet(['materials' => [['label' => 'measured']], 'parts' => [['length' => '21 in', 'on' => 'every tie']]]);
+        $this->assertSame([[], ['A roll for a little. Roll 2 of Sage mesh is opened for 1 ruffle; a new one gives 17.']], array_column($little->rolls, 'warnings'));
+        $this->assertSame([], $little->warnings);
+        $every = $this->sheet(['materials' => [['label' => 'measured', 'rolls' => 1]], 'parts' => [['length' => '20 in']]]);
+        $this->assertSame(
+            [['Every inch is used. Nothing of the Sage mesh is left for a slip of the scissors.']],
+            array_column($every->rolls, 'warnings'),
+        );
+        $lots = $this->sheet(['materials' => [[
+            'onHand' => ['190 in lot A1', '190 in lot B2'], 'rolls' => 0, 'lots' => 'mixed', 'label' => 'measured',
+        ]], 'parts' => [['length' => '19 in']]]);
+        $this->assertSame([[], 1], [$lots->rolls[0]->warnings, count($lots->rolls[1]->warnings)]);
+        $this->assertStringStartsWith('Two lots side by side.', $lots->rolls[1]->warnings[0]);
+        $thin = $this->sheet(['parts' => [['length' => '9 in']]]);
+        $this->assertStringStartsWith('Thin.', $thin->warnings[0]);
     }
 
     /** @param  array<string, mixed>  $document */

@@ -61,7 +61,7 @@ final class EditTest extends PlanCase
         yield 'a price below nothing' => [['form.price' => '-1'], 'form.price', 'between $0.00'];
         yield 'no name' => [['plan.name' => "  \u{200B} "], 'plan.name', 'needs 1 to 80 characters'];
         yield 'too long a name' => [['plan.name' => str_repeat('x', 81)], 'plan.name', 'needs 1 to 80 characters'];
-        yield 'no rolls' => [['materials.m1.rolls' => '0'], 'materials.m1.rolls', 'between 1 and 99'];
+        yield 'too many rolls' => [['materials.m1.rolls' => '100'], 'materials.m1.rolls', 'between 0 and 99'];
         yield 'all of the roll allowed for' => [['materials.m1.allowance' => '100'], 'materials.m1.allowance', 'between 0 % and 25 %'];
         yield 'an unknown technique' => [['parts.l1.kind' => 'knit'], 'parts.l1.kind', '"knit" is not one of them'];
         yield 'a list where one thing stands' => [['parts.l1.kind' => ['ruffle']], 'parts.l1.kind', 'must be one of'];

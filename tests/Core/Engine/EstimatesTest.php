@@ -94,7 +94,7 @@ final class EstimatesTest extends PlanCase
             'thin',
         );
         $this->assertSame(['parts.l1', ['parts.l1.length' => '16 3/8 in']], [$advice->about, $advice->remedies[0]->edit->asData()['set']]);
-        $this->assertSame('uses 294 3/4 in, leaves 65 1/4 in; 85.3 sq in an inch, usual; $0.77 more by length used', $advice->remedies[0]->effect);
+        $this->assertSame('uses 294 3/4 in, leaves 65 1/4 in; 85.3 sq in an inch, usual; $0.77 more by length', $advice->remedies[0]->effect);
     }
 
     public function test_a_longer_piece_is_not_offered_where_the_rolls_would_run_short(): void
