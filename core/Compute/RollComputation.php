@@ -35,7 +35,7 @@ use Davrin\Core\Words\Words;
 final readonly class RollComputation
 {
     /** How many rolls are listed one by one in the reasons of a figure. */
-    private const MOST_REASONS = 60;
+    public const MOST_REASONS = 60;
 
     public function __construct(private RollPlanner $planner) {}
 
@@ -148,6 +148,7 @@ final readonly class RollComputation
     {
         $units = $plan->units();
         $isByEye = $plan->isByEye($on->wound);
+        $gives = RollGives::of($plan, $on);
         $figure = fn (Figure $figure): Figure => $isByEye ? $figure->asEstimate(Plan::BY_EYE) : $figure;
 
         return new WoundResult(
@@ -157,6 +158,8 @@ final readonly class RollComputation
             $figure($this->rolls($on->plan, $on->wound, $units)),
             $figure($this->left($on->plan, $on->wound, $units)),
             $figure($this->slack($plan, $on)),
+            $gives->aRoll() === null ? null : $figure($gives->aRoll()),
+            $gives->leftovers() === null ? null : $figure($gives->leftovers()),
         );
     }
 

@@ -51,6 +51,7 @@ final class Effort
         return max(0, $this->most - $this->spent);
     }
 
+    /** @phpstan-impure */
     public function isSpent(): bool
     {
         $isSpent = $this->spent >= $this->most;

@@ -9,6 +9,7 @@ use Davrin\Core\Advice\Proposal;
 use Davrin\Core\Advice\Trial;
 use Davrin\Core\Compute\PlanComputation;
 use Davrin\Core\Compute\RollComputation;
+use Davrin\Core\Compute\RunYields;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Plan\Plan;
@@ -24,13 +25,19 @@ final readonly class Engine
     /** The rule that says so where the search for remedies was cut short. */
     public const CUT_SHORT = 'cut-short';
 
-    private function __construct(private PlanComputation $planWork, private RollComputation $meshWork, private PlanReader $reader) {}
+    private function __construct(
+        private PlanComputation $planWork,
+        private RollComputation $meshWork,
+        private RunYields $yields,
+        private PlanReader $reader,
+    ) {}
 
     public static function standard(Craft $craft): self
     {
-        $meshWork = new RollComputation(new RollPlanner);
+        $planner = new RollPlanner;
+        $meshWork = new RollComputation($planner);
 
-        return new self(new PlanComputation($meshWork), $meshWork, new PlanReader($craft));
+        return new self(new PlanComputation($meshWork), $meshWork, new RunYields($planner), new PlanReader($craft));
     }
 
     /**
@@ -70,7 +77,9 @@ final readonly class Engine
         $advice = (new Advisor($trial))->advice($plan, $result);
         $account?->spend($effort->spent() + $trial->spent());
 
-        return $result->advised($trial->wasCutShort() ? [...$advice, self::cutShort($plan, $how)] : $advice);
+        $yields = $this->yields->of($plan, $result);
+
+        return $result->advised($trial->wasCutShort() ? [...$advice, self::cutShort($plan, $how)] : $advice, $yields);
     }
 
     /**

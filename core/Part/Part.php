@@ -46,6 +46,16 @@ final readonly class Part
         return new self($on->id, $kind, $on, $demand->inSteps(...$kind->steps($on, $demand)), $kind->size($on));
     }
 
+    /**
+     * The same with one blank written anew.
+     *
+     * @throws Fault
+     */
+    public function with(string $key, string $written): self
+    {
+        return self::of($this->kind, $this->on->with($this->on->slip->with($key, $written, $this->on->units)));
+    }
+
     public function uses(Material $material): bool
     {
         return in_array($material->id, array_column($this->on->kinds(), 'id'), true);

@@ -63,6 +63,21 @@ final readonly class PartContext
         $this->kinds = array_values($kinds);
     }
 
+    public function with(Slip $slip): self
+    {
+        return new self(
+            $this->id,
+            $slip,
+            $this->materials,
+            $this->mix,
+            $this->anchor,
+            $this->there,
+            $this->materialsByTie,
+            $this->colourOrder,
+            $this->colourTask,
+        );
+    }
+
     /** @return list<Material> of the element on a tie, piece by piece */
     public function at(Tie $tie): array
     {

@@ -52,6 +52,7 @@ final readonly class Recipe
                     $worked->across,
                     $worked->depth,
                     ...($worked->fullness->verdict === null ? [] : [$worked->fullness->figure]),
+                    ...$result->yieldOf($part->id)?->figures() ?? [],
                 ],
                 // Said once, at the first step where it matters.
                 array_values(array_filter($worked->cautions, fn (Caution $caution): bool => ! in_array($caution, $said, true))),

@@ -27,6 +27,7 @@ final readonly class Result implements JsonSerializable
      * @param  list<GoodsUse>  $goods
      * @param  list<BuildStep>  $build  in the order of work
      * @param  list<Advice>  $advice
+     * @param  list<RunYield>  $yields  of its runs, where they were asked for
      */
     public function __construct(
         public string $name,
@@ -43,6 +44,7 @@ final readonly class Result implements JsonSerializable
         public Cost $cost,
         public array $build,
         public array $advice,
+        public array $yields = [],
     ) {}
 
     /** How much is used of a kind of goods, by its key; null where the plan has none of it. */
@@ -51,8 +53,16 @@ final readonly class Result implements JsonSerializable
         return array_values(array_filter($this->goods, fn (GoodsUse $use): bool => $use->good->kind->key() === $kind))[0] ?? null;
     }
 
-    /** @param  list<Advice>  $advice */
-    public function advised(array $advice): self
+    public function yieldOf(string $part): ?RunYield
+    {
+        return array_values(array_filter($this->yields, fn (RunYield $yield): bool => $yield->part === $part))[0] ?? null;
+    }
+
+    /**
+     * @param  list<Advice>  $advice
+     * @param  list<RunYield>  $yields
+     */
+    public function advised(array $advice, array $yields = []): self
     {
         return new self(
             $this->name,
@@ -69,6 +79,7 @@ final readonly class Result implements JsonSerializable
             $this->cost,
             $this->build,
             $advice,
+            $yields,
         );
     }
 
@@ -84,6 +95,7 @@ final readonly class Result implements JsonSerializable
             'form' => ['words' => $this->formWords, ...$this->form->jsonSerialize()],
             'ties' => $this->ties,
             'parts' => $this->parts,
+            'yields' => $this->yields,
             'materials' => $this->wound,
             'goods' => $this->goods,
             'cost' => $this->cost,

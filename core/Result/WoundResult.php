@@ -24,6 +24,8 @@ final readonly class WoundResult extends RollOutcome implements JsonSerializable
         public Figure $rolls,
         public Figure $left,
         public Figure $slack,
+        public ?Figure $aRollGives,
+        public ?Figure $leftoversMake,
     ) {
         parent::__construct($on->wound, $on->verdict, $on->plan, $on->safePlan);
     }
@@ -39,6 +41,12 @@ final readonly class WoundResult extends RollOutcome implements JsonSerializable
             $atHand === null ? 'as many at hand as needed' : "$atHand at hand",
             $this->safeRolls === null ? 'no number is enough' : "$this->safeRolls needed",
         ]);
+    }
+
+    /** @return list<Figure> */
+    public function whatRollsGive(): array
+    {
+        return array_values(array_filter([$this->aRollGives, $this->leftoversMake]));
     }
 
     /** "1 5/8 in of slack", "3 5/8 in over what is safe", "160 in missing" */
@@ -64,6 +72,8 @@ final readonly class WoundResult extends RollOutcome implements JsonSerializable
             'rolls' => $this->rolls,
             'left' => $this->left,
             'slack' => $this->slack,
+            'aRollGives' => $this->aRollGives,
+            'leftoversMake' => $this->leftoversMake,
             'opened' => $this->plan->opened(),
             'toBuy' => count($this->plan->from(Origin::New)),
             'atHand' => $this->wound->rolls(),

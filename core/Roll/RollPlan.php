@@ -8,6 +8,7 @@ use Davrin\Core\Demand\Element;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Supply\Origin;
+use Davrin\Core\Supply\Stock;
 use Davrin\Core\Supply\Supply;
 
 /** The plan for one mesh: which element comes from which roll, what is left, and what stays unmet. */
@@ -92,6 +93,14 @@ final readonly class RollPlan
     public function money(): Money
     {
         return Money::cents(array_sum(array_map(fn (RollUse $roll): int => $roll->stock->price->cents, $this->from(Origin::New))));
+    }
+
+    /** What is open once it is cut: what was, and no more full rolls than it opens. */
+    public function opens(): Supply
+    {
+        return $this->supply->keeping(fn (Stock $stock): ?int => $stock->origin->opens()
+            ? count(array_filter($this->rolls, fn (RollUse $roll): bool => $roll->stock->isLike($stock)))
+            : $stock->count);
     }
 
     /** Full rolls that were opened for it, from the shelf or new. */

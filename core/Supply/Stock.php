@@ -27,4 +27,15 @@ final readonly class Stock
         public ?string $lot = null,
         public ?int $item = null,
     ) {}
+
+    /** Whether one of these is like one of those. */
+    public function isLike(self $other): bool
+    {
+        return $this->withCount(null) == $other->withCount(null);
+    }
+
+    public function withCount(?int $count): self
+    {
+        return new self($this->origin, $this->nominal, $this->safe, $count, $this->price, $this->lot, $this->item);
+    }
 }

@@ -108,8 +108,24 @@ final readonly class Supply
     /** The same, with no more new rolls than so many. */
     public function withNew(?int $count): self
     {
-        return new self(array_map(fn (Stock $stock): Stock => $stock->origin === Origin::New
-            ? new Stock($stock->origin, $stock->nominal, $stock->safe, $count, $stock->price, $stock->lot, $stock->item)
-            : $stock, $this->stock), $this->isSafe, $this->mixesLots, $this->keepFrom);
+        return $this->keeping(fn (Stock $stock): ?int => $stock->origin === Origin::New ? $count : $stock->count);
+    }
+
+    /**
+     * The same, with so many of each.
+     *
+     * @param  callable(Stock): ?int  $count
+     */
+    public function keeping(callable $count): self
+    {
+        $keep = fn (Stock $stock): Stock => $count($stock) === $stock->count ? $stock : $stock->withCount($count($stock));
+
+        return new self(array_map($keep, $this->stock), $this->isSafe, $this->mixesLots, $this->keepFrom);
+    }
+
+    /** The longest that one of them is. */
+    public function longest(): Length
+    {
+        return Length::ofUnits(max([0, ...array_map(fn (Stock $stock): int => $stock->nominal->units, $this->stock)]));
     }
 }

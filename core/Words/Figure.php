@@ -33,9 +33,10 @@ final readonly class Figure implements JsonSerializable
     /** The same as an estimate, and why it is one. */
     public function asEstimate(string $why): self
     {
-        $about = str_starts_with($this->shown, 'about ') ? $this->shown : "about $this->shown";
+        $about = fn (string $words): string => str_starts_with($words, 'about ') ? $words : "about $words";
+        $said = $this->said === null ? null : $about($this->said);
 
-        return new self($this->label, $this->value, $about, [...$this->because, $why], true);
+        return new self($this->label, $this->value, $about($this->shown), [...$this->because, $why], true, $said);
     }
 
     /** @return array<string, mixed> */

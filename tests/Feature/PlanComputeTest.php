@@ -31,7 +31,7 @@ final class PlanComputeTest extends TestCase
         $result = json_decode($run->getOutput(), true, flags: JSON_THROW_ON_ERROR);
         $this->assertSame(['davrin-result', 2, 'Garden club bee stall'], [$result['format'], $result['version'], $result['name']]);
         $this->assertSame(
-            ['name', 'verdict', 'tally', 'form', 'ties', 'parts', 'materials', 'goods', 'cost', 'build', 'advice'],
+            ['name', 'verdict', 'tally', 'form', 'ties', 'parts', 'yields', 'materials', 'goods', 'cost', 'build', 'advice'],
             array_slice(array_keys($result), 2),
         );
         $this->assertSame(

@@ -146,8 +146,11 @@ final class PlanCompute extends Command
                     $said,
                     ...array_map(fn (string $because): string => "  $because", $figure->because),
                 ],
-                ["{$mesh->used->shown} used", "{$mesh->left->shown} left", $mesh->slackWords()],
-                [$mesh->used, $mesh->left, $mesh->slack],
+                ["{$mesh->used->shown} used", "{$mesh->left->shown} left", $mesh->slackWords(), ...array_map(
+                    fn (Figure $figure): string => $figure->said(),
+                    $mesh->whatRollsGive(),
+                )],
+                [$mesh->used, $mesh->left, $mesh->slack, ...$mesh->whatRollsGive()],
             )));
         }
         foreach ($result->advice as $advice) {

@@ -9,6 +9,9 @@
                 <x-figure :figure="$mesh->used">{{ $mesh->used->shown }} used</x-figure>
                 <x-figure :figure="$mesh->left">{{ $mesh->left->shown }} left</x-figure>
                 <x-figure :figure="$mesh->slack">{{ $mesh->slackWords() }}</x-figure>
+                @foreach ($mesh->whatRollsGive() as $figure)
+                    <x-figure :figure="$figure" />
+                @endforeach
                 @if ($changed === null && $onShelf?->isNotEmpty())
                     {{-- In the same line, though another form's: what is chosen here is not a blank of the sentence. --}}
                     <select class="quiet take-form editor-only" name="to" form="take-{{ $mesh->wound->id }}" aria-label="take {{ $mesh->wound->name() }} from the shelf" autocomplete="off"

@@ -99,7 +99,11 @@ final class RemediesTest extends PlanCase
         $none = ['materials' => [['rolls' => 0]], 'parts' => [['length' => '20 in']]];
         $short = $this->ofRule($none, 'short');
         $this->assertSame(
-            ['18 ruffles short.', 'There is no roll of Sage mesh, and none may be bought. Ties 1 to 18 would stay bare.', ['Have 2 rolls at hand']],
+            [
+                '18 ruffles short.',
+                'There is no roll of Sage mesh, and none may be bought. Ties 1 to 18 would stay bare.',
+                ['Have 2 rolls at hand'],
+            ],
             [$short?->title, $short?->sentence, array_column($short->remedies, 'label')],
         );
         $mesh = $this->work($none)->wound[0];

@@ -79,7 +79,10 @@ final class CutSheetTest extends PlanCase
     public function test_a_bare_form_has_nothing_to_cut(): void
     {
         $sheet = $this->sheet(['parts' => []]);
-        $this->assertSame([[], [], [], [], [], 0], [$sheet->rolls, $sheet->warnings, $sheet->ways, $sheet->cautions, $sheet->toBuy, $sheet->count()]);
+        $this->assertSame(
+            [[], [], [], [], [], 0],
+            [$sheet->rolls, $sheet->warnings, $sheet->ways, $sheet->cautions, $sheet->toBuy, $sheet->count()],
+        );
     }
 
     public function test_a_roll_that_may_come_short_says_what_lies_beyond(): void
@@ -100,7 +103,10 @@ final class CutSheetTest extends PlanCase
     public function test_a_warning_that_means_certain_rolls_stands_there_and_any_other_at_the_head(): void
     {
         $little = $this->sheet(['materials' => [['label' => 'measured']], 'parts' => [['length' => '21 in', 'on' => 'every tie']]]);
-        $this->assertSame([[], ['A roll for a little. Roll 2 of Sage mesh is opened for 1 ruffle; a new one gives 17.']], array_column($little->rolls, 'warnings'));
+        $this->assertSame(
+            [[], ['A roll for a little. Roll 2 of Sage mesh is opened for 1 ruffle; a new one gives 17.']],
+            array_column($little->rolls, 'warnings'),
+        );
         $this->assertSame([], $little->warnings);
         $every = $this->sheet(['materials' => [['label' => 'measured', 'rolls' => 1]], 'parts' => [['length' => '20 in']]]);
         $this->assertSame(

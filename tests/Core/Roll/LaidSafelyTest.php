@@ -98,7 +98,10 @@ final class LaidSafelyTest extends PlanCase
             $plan = (new RollPlanner)->plan([], $cuts, ['m' => new Supply($stock, false, true, Length::inches(6))])['m'];
             [$unmet, $cents, $opened, $longest] = $plan->objective();
             $this->assertSame(
-                $this->best($pieces, [...array_map(fn (int $inches): array => [$inches, $inches, 0], $parts), ...array_fill(0, $new, [80, 70, 1])]),
+                $this->best($pieces, [
+                    ...array_map(fn (int $inches): array => [$inches, $inches, 0], $parts),
+                    ...array_fill(0, $new, [80, 70, 1]),
+                ]),
                 [$unmet, $opened, $plan->isSafeAsLaid() ? 0 : 1, intdiv($longest, Length::inches(1)->units)],
             );
             $this->assertSame($opened * 650, $cents);
