@@ -34,6 +34,7 @@ final readonly class ConcernsOfParts implements Rule
                 array_keys($concern->remedies),
                 $concern->remedies,
             ),
+            $concern->otherwise,
         );
     }
 

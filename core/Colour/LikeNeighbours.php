@@ -27,12 +27,16 @@ final readonly class LikeNeighbours
      * Beside painted ties and across rows.
      *
      * @param  array<int, string>  $unpainted
-     * @param  array<string, array<string, string>>  $otherOrders  what to write instead, by what to call it
+     * @param  array<string, array<string, string>>  $otherOrders  in which fewer meet: what to write, by what to call it
+     * @param  array<string, array<string, string>>  $otherWays  what else may part them
      * @return list<Concern>
      */
-    public static function of(ColourTask $colourTask, array $unpainted, array $otherOrders = []): array
+    public static function of(ColourTask $colourTask, array $unpainted, array $otherOrders = [], array $otherWays = []): array
     {
-        return [...self::ofPaint($colourTask, $unpainted), ...self::ofRows($colourTask, $unpainted, $otherOrders)];
+        return [
+            ...self::ofPaint($colourTask, $unpainted),
+            ...(new self($colourTask, $unpainted))->across($otherOrders, $otherWays),
+        ];
     }
 
     /**
@@ -50,12 +54,11 @@ final readonly class LikeNeighbours
      * Across rows only.
      *
      * @param  array<int, string>  $unpainted
-     * @param  array<string, array<string, string>>  $otherOrders
      * @return list<Concern>
      */
-    public static function ofRows(ColourTask $colourTask, array $unpainted, array $otherOrders = []): array
+    public static function ofRows(ColourTask $colourTask, array $unpainted): array
     {
-        return (new self($colourTask, $unpainted))->across($otherOrders);
+        return (new self($colourTask, $unpainted))->across([], []);
     }
 
     /** @return list<Concern> a tie painted like its neighbour */
@@ -83,7 +86,7 @@ final readonly class LikeNeighbours
             .' show the same mesh.', array_values(array_unique(array_merge(...$pairs))), [
                 ...$this->exchanged($painted[0]),
                 'Take the paint off '.Words::ties($painted) => [
-                    'painted' => self::written(array_diff_key($this->colourTask->painted, array_flip($painted))),
+                    'painted' => PaintBlank::typed(array_diff_key($this->colourTask->painted, array_flip($painted))),
                 ],
             ])];
     }
@@ -112,7 +115,7 @@ final readonly class LikeNeighbours
                 $painted = array_replace($this->colourTask->painted, [$tie => $this->shown[$other], $other => $this->shown[$tie]]);
                 ksort($painted);
 
-                return [sprintf('Swap ties %d and %d', min($tie, $other), max($tie, $other)) => ['painted' => self::written($painted)]];
+                return [sprintf('Swap ties %d and %d', min($tie, $other), max($tie, $other)) => ['painted' => PaintBlank::typed($painted)]];
             }
         }
 
@@ -123,21 +126,31 @@ final readonly class LikeNeighbours
      * Like across rows, of what is no background.
      *
      * @param  array<string, array<string, string>>  $otherOrders
+     * @param  array<string, array<string, string>>  $otherWays
      * @return list<Concern>
      */
-    private function across(array $otherOrders): array
+    private function across(array $otherOrders, array $otherWays): array
     {
-        $counts = array_count_values($this->shown);
-        $background = array_filter($counts, fn (int $count): bool => 2 * $count > count($this->shown));
+        $background = Neighbours::background($this->shown);
         $pairs = Neighbours::alike(
             $this->colourTask->neighbours->across(),
             array_filter($this->shown, fn (string $mesh): bool => ! isset($background[$mesh])),
         );
 
-        return $pairs === [] ? [] : [new Concern('across-rows', 'Like meets like across the rows.', sprintf(
-            '%s show the same mesh one behind the other. %s', ucfirst(self::pairs($pairs)),
-            $otherOrders === [] ? 'Paint one of them, or name the meshes in another order.' : 'In another order fewer do.',
-        ), array_values(array_unique(array_merge(...$pairs))), $otherOrders)];
+        return $pairs === [] ? [] : [new Concern(
+            'across-rows',
+            'Like meets like across the rows.',
+            sprintf(
+                '%s show the same mesh one behind the other.%s',
+                ucfirst(self::pairs($pairs)),
+                $otherOrders === [] ? '' : sprintf(' In the order %s fewer do.', array_key_first($otherOrders)),
+            ),
+            array_values(array_unique(array_merge(...$pairs))),
+            [...$otherOrders, ...Swaps::parting($this->colourTask, $this->shown, $this->unpainted), ...$otherWays],
+            count(array_unique($this->shown)) === 2 && ! $this->colourTask->neighbours->canBeOfTwo()
+                ? 'With two meshes some always meet on these rows. A third gives room to part them.'
+                : 'No exchange that was tried parts them all. Another mesh, or other numbers of each, would give more room.',
+        )];
     }
 
     /** @param  non-empty-list<array{int, int}>  $pairs */
@@ -147,14 +160,6 @@ final readonly class LikeNeighbours
 
         return 'ties '.implode('; ', array_map(fn (array $pair): string => "$pair[0] and $pair[1]", array_slice($pairs, 0, self::NAMED)))
             .($more > 0 ? sprintf('; and %s more', Words::count($more, 'pair')) : '');
-    }
-
-    /** @param  array<int, string>  $painted */
-    private static function written(array $painted): string
-    {
-        return $painted === []
-            ? PaintBlank::NONE
-            : implode('; ', array_map(fn (int $tie, string $mesh): string => "$tie: $mesh", array_keys($painted), $painted));
     }
 
     /** @return non-empty-list<int> */

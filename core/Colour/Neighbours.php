@@ -56,6 +56,44 @@ final readonly class Neighbours
         return array_values(array_filter($pairs, fn (array $pair): bool => ($colours[$pair[0]] ?? null) === ($colours[$pair[1]] ?? '')));
     }
 
+    /** Whether two colours could be laid so that none meets its own: whether no way from tie to tie comes back after an odd number. */
+    public function canBeOfTwo(): bool
+    {
+        $next = [];
+        foreach ([...array_merge(...array_map($this->along(...), $this->rows)), ...$this->across()] as [$one, $other]) {
+            $next[$one][] = $other;
+            $next[$other][] = $one;
+        }
+        $colours = [];
+        foreach (array_keys($next) as $start) {
+            $colours[$start] ??= 0;
+            for ($waiting = [$start]; $waiting !== [];) {
+                $tie = array_pop($waiting);
+                foreach ($next[$tie] as $neighbour) {
+                    if (! isset($colours[$neighbour])) {
+                        $colours[$neighbour] = 1 - $colours[$tie];
+                        $waiting[] = $neighbour;
+                    } elseif ($colours[$neighbour] === $colours[$tie]) {
+                        return false;
+                    }
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Meshes of which there is more than of all others together: they lie beside themselves whatever is done.
+     *
+     * @param  array<int, string>  $shown  by the number of the tie
+     * @return array<string, int> how often each is there
+     */
+    public static function background(array $shown): array
+    {
+        return array_filter(array_count_values($shown), fn (int $count): bool => 2 * $count > count($shown));
+    }
+
     /** @param  non-empty-list<Tie>  $ties */
     private static function nearest(Tie $to, array $ties): Tie
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour;
 
+use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieRow;
 use Davrin\Core\Words\Words;
 
@@ -25,14 +26,33 @@ final class OtherCount
             $layout = self::inLayout($colourTask, $row, $count);
             if ($layout !== null) {
                 $remedies[Words::count($count, 'tie')] = $layout;
-            } elseif ($count < $ties && $count >= $colours && count($colourTask->rows) === 1) {
-                $numbers = array_map(fn ($tie): int => $tie->number, $row->ties);
-                $label = sprintf('%s, %s left bare', Words::count($count, 'tie'), Words::ties(array_slice($numbers, $count)));
-                $remedies[$label] = ['on' => 'ties '.Words::ranges(array_slice($numbers, 0, $count))];
+            } elseif ($count < $ties && $count >= $colours) {
+                $bare = array_map(fn (Tie $tie): int => $tie->number, array_slice($row->ties, $count));
+                $all = array_map(fn (Tie $tie): int => $tie->number, $colourTask->ties());
+                $label = sprintf('%s, %s left bare', Words::count($count, 'tie'), Words::ties($bare));
+                $remedies[$label] = ['on' => 'ties '.Words::ranges(array_values(array_diff($all, $bare)))];
             }
         }
 
         return $remedies;
+    }
+
+    /**
+     * As many of each as can be, as it is written for colours that are counted.
+     *
+     * @param  list<string>  $meshes
+     * @return array<string, array<string, string>> what to write, by what to call it; nothing where it is so already
+     */
+    public static function evened(ColourTask $colourTask, array $meshes, int $ties): array
+    {
+        $counts = [];
+        foreach ($meshes as $place => $mesh) {
+            $counts[$mesh] = intdiv($ties, count($meshes)) + ($place < $ties % count($meshes) ? 1 : 0);
+        }
+        $words = array_map(fn (string $mesh, int $count): string => "$count {$colourTask->names[$mesh]}", array_keys($counts), $counts);
+        $written = array_map(fn (string $mesh, int $count): string => "$count $mesh", array_keys($counts), $counts);
+
+        return min([1, ...$counts]) === 0 ? [] : [implode(' + ', $words) => ['material' => implode(' + ', $written)]];
     }
 
     /** @return ?array<string, string> */

@@ -32,6 +32,18 @@ final readonly class PaintBlank extends NamedBlank implements KeepsWhatFits
         parent::__construct(self::KEY, 'what is painted by hand', []);
     }
 
+    /**
+     * As it is typed: "3: gold; 5: gold".
+     *
+     * @param  array<int, string>  $painted  meshes by the number of the tie
+     */
+    public static function typed(array $painted): string
+    {
+        return $painted === []
+            ? self::NONE
+            : implode('; ', array_map(fn (int $tie, string $mesh): string => "$tie: $mesh", array_keys($painted), $painted));
+    }
+
     public function read(mixed $raw, ?Units $bare): array
     {
         $painted = [];

@@ -12,6 +12,7 @@ final readonly class Concern
      * @param  list<int>  $ties
      * @param  array<string, array<string, string>>  $remedies  what to write in which blanks of the part, or of another slip by its
      *                 address, by what to call it
+     * @param  string  $otherwise  what is said where none of them mends it
      */
     public function __construct(
         public string $rule,
@@ -19,5 +20,6 @@ final readonly class Concern
         public string $sentence,
         public array $ties,
         public array $remedies,
+        public string $otherwise = '',
     ) {}
 }

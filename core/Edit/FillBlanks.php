@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
+use Davrin\Core\Blank\Slip;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Ties\TieGroup;
@@ -30,8 +31,7 @@ final readonly class FillBlanks implements Edit
     public function apply(Plan $plan, PlanReader $reader): Plan
     {
         $document = $plan->write();
-        $carrying = [];
-        $changed = [];
+        [$carrying, $changed, $later] = [[], [], []];
         foreach ($this->typed as $address => $raw) {
             // What looks like a number is one where it is a key.
             $address = (string) $address;
@@ -43,7 +43,13 @@ final readonly class FillBlanks implements Edit
             try {
                 $written = $slip->with($key, $raw, $plan->units())->write()[$key];
             } catch (Refused $refused) {
-                throw new BlankRefused($address, $refused);
+                if (in_array($key, self::KINDS, true) || ! $this->choosesAKind($slipAddress, $slip, $plan)) {
+                    throw new BlankRefused($address, $refused);
+                }
+                // What the old kind does not take the new one may.
+                $later[$address] = $raw;
+
+                continue;
             }
             if ($written === $slip->write()[$key]) {
                 continue;
@@ -53,10 +59,26 @@ final readonly class FillBlanks implements Edit
             array_push($carrying, ...$this->carriedBy($slipAddress, $key, $plan));
         }
         try {
-            return $reader->read($document, $carrying);
+            $edited = $reader->read($document, $carrying);
+
+            return $later === [] ? $edited : (new self($later))->apply($edited, $reader);
         } catch (Fault $fault) {
             throw $changed === [] ? $fault : new BlankRefused($changed[0], $fault);
         }
+    }
+
+    /** Whether another kind is chosen in the same slip. */
+    private function choosesAKind(string $address, Slip $slip, Plan $plan): bool
+    {
+        foreach (self::KINDS as $key) {
+            $typed = $this->typed["$address.$key"] ?? null;
+            $now = $slip->has($key) ? [$slip->show($key, $plan->units()), $slip->write()[$key]] : [$typed];
+            if ($typed !== null && ! in_array($typed, $now, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function words(Plan $before, Plan $after): string

@@ -16,11 +16,13 @@ use Davrin\Core\Words\Words;
 /** What holds an element: the stem of its tie, or half or a third of a stem that it brings. */
 final class OwnStem
 {
-    private const OF_TIE = 'tie';
+    public const KEY = 'stem';
+
+    public const OF_TIE = 'tie';
 
     public static function blank(): ChoiceBlank
     {
-        return new ChoiceBlank('stem', 'what holds it', self::OF_TIE, [
+        return new ChoiceBlank(self::KEY, 'what holds it', self::OF_TIE, [
             self::OF_TIE => 'the stem of its tie',
             Fastening::Half->value => 'half a stem of its own',
             Fastening::Third->value => 'a third of a stem of its own',
@@ -29,7 +31,7 @@ final class OwnStem
 
     public static function of(PartContext $on): Fastening
     {
-        return $on->slip->text('stem') === self::OF_TIE ? Fastening::None : Fastening::from($on->slip->text('stem'));
+        return $on->slip->text(self::KEY) === self::OF_TIE ? Fastening::None : Fastening::from($on->slip->text(self::KEY));
     }
 
     /**
@@ -61,8 +63,8 @@ final class OwnStem
             fn (Tie $tie): int => $tie->number,
             $on->ties(),
         ), [
-            'Half a stem for each' => ['stem' => Fastening::Half->value],
-            'A third of a stem for each' => ['stem' => Fastening::Third->value],
+            'Half a stem for each' => [self::KEY => Fastening::Half->value],
+            'A third of a stem for each' => [self::KEY => Fastening::Third->value],
         ])];
     }
 }

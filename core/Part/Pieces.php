@@ -16,7 +16,7 @@ use Davrin\Core\Ties\Fastening;
  * What all kinds of part share that are made of cut pieces: so many pieces of one length on every tie, one of each mesh that goes
  * into it.
  */
-abstract class Pieces extends WoundPart
+abstract class Pieces extends WoundPart implements HoldsItself
 {
     /** Of a wing's half length, what is left along the ring once it is gathered and pulled open (a guess). */
     protected const LIES_FLAT = 0.32;
@@ -57,6 +57,16 @@ abstract class Pieces extends WoundPart
     public function fullness(): ?array
     {
         return [85, 130];
+    }
+
+    public function holdsItself(PartContext $on): bool
+    {
+        return $this->stem($on) !== Fastening::None;
+    }
+
+    public function heldByTies(): array
+    {
+        return ['part.'.OwnStem::KEY => OwnStem::OF_TIE];
     }
 
     /** What each brings to hold it, beside the stem of its tie. */

@@ -56,7 +56,7 @@ final class WallTest extends FeatureCase
 
     #[TestWith(['ruffles', 'New ruffle wreath', 18])]
     #[TestWith(['poofs', 'New poof wreath', 24])]
-    #[TestWith(['square', 'New square', 12])]
+    #[TestWith(['square', 'New square', 24])]
     #[TestWith(['stick', 'New swag', 20])]
     #[TestWith(['bare', 'New wreath', 0])]
     #[TestWith(['nonsense', 'New ruffle wreath', 18])]
@@ -66,6 +66,7 @@ final class WallTest extends FeatureCase
         $page = $this->get('/plans/1')->assertOk();
         $this->assertSame($name, $this->blank($page, 'plan.name')->getAttribute('value'));
         $this->assertSame((string) $elements, $this->texts($page, "//*[@id='fact-elements']/summary/b")[0]);
+        $this->assertSame([], $this->texts($page, "//*[contains(@class, 'advice')]"));
     }
 
     public function test_a_copy_is_a_plan_of_its_own(): void

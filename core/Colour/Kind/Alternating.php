@@ -6,6 +6,8 @@ namespace Davrin\Core\Colour\Kind;
 
 use Davrin\Core\Colour\ColourTask;
 use Davrin\Core\Colour\LikeNeighbours;
+use Davrin\Core\Colour\OtherCount;
+use Davrin\Core\Colour\PaintBlank;
 use Davrin\Core\Colour\SpacedRow;
 use Davrin\Core\Concern\Concern;
 use Davrin\Core\Effort\Effort;
@@ -59,18 +61,43 @@ final class Alternating extends ByCount
         $numbers = array_values(array_count_values($spaced->order));
         rsort($numbers);
         $meshes = array_values(array_unique(array_column($colourTask->mix->parts, 0)));
-        $even = $ties % 2 === 0 && count($meshes) === 2 && count($colourTask->rows) === 1;
 
-        return new Concern('alike', 'They cannot alternate.', sprintf(
-            '%s cannot alternate all the way round %s: %s show the same mesh%s.',
-            Words::list($numbers), Words::count($ties, 'tie'), LikeNeighbours::pairs($pairs), count($meshes) === 2
-                ? ', low down where it is least seen'
-                : '',
-        ), array_values(array_unique(array_merge(...$pairs))), $even ? [
-            sprintf('%d and %d', $ties / 2, $ties / 2) => [
-                'material' => sprintf('%d %s + %d %s', $ties / 2, $meshes[0], $ties / 2, $meshes[1]),
-            ],
-        ] : []);
+        return new Concern(
+            'alike',
+            'They cannot alternate.',
+            sprintf(
+                '%s cannot alternate all the way round %s: %s show the same mesh%s.',
+                Words::list($numbers), Words::count($ties, 'tie'), LikeNeighbours::pairs($pairs), count($meshes) === 2
+                    ? ', low down where it is least seen'
+                    : '',
+            ),
+            array_values(array_unique(array_merge(...$pairs))),
+            $this->waysOut($colourTask, $row, $meshes),
+            'It would take an even number of ties in each row, half of them of each mesh.',
+        );
+    }
+
+    /**
+     * @param  list<string>  $meshes
+     * @return array<string, array<string, string>>
+     */
+    private function waysOut(ColourTask $colourTask, TieRow $row, array $meshes): array
+    {
+        $all = count($colourTask->ties());
+        $ways = OtherCount::evened($colourTask, $meshes, $all);
+        if ($colourTask->painted !== []) {
+            $bare = [PaintBlank::KEY => PaintBlank::NONE];
+            $ways = ['Take the paint off' => $bare] + $ways;
+            foreach (OtherCount::evened($colourTask, $meshes, $all) as $label => $written) {
+                $ways["$label, and nothing painted"] = $written + $bare;
+            }
+        }
+        foreach (count($row->ties) % 2 === 0 ? [] : OtherCount::closing($colourTask, $row, 2) as $label => $written) {
+            $count = $all - count($row->ties) + (int) $label;
+            $ways[$label] = $written + (array_values(OtherCount::evened($colourTask, $meshes, $count))[0] ?? []);
+        }
+
+        return $ways;
     }
 
     /**

@@ -9,6 +9,7 @@ use Davrin\Core\Colour\EvenSpread;
 use Davrin\Core\Colour\LikeNeighbours;
 use Davrin\Core\Colour\OneMeshEach;
 use Davrin\Core\Colour\OrdersByCount;
+use Davrin\Core\Colour\OtherCount;
 use Davrin\Core\Colour\PaintBlank;
 use Davrin\Core\Colour\SpacedRow;
 use Davrin\Core\Colour\SpreadOverForm;
@@ -25,6 +26,8 @@ use WeakMap;
 /** So many of each, the scarce ones as far apart as can be, along each row and over all of them. */
 class ByCount extends OneMeshEach implements OrdersByCount
 {
+    public const KEY = 'by-count';
+
     /** How many orders are remembered, since an edit elsewhere asks for the same again. */
     private const REMEMBERED = 32;
 
@@ -44,12 +47,30 @@ class ByCount extends OneMeshEach implements OrdersByCount
 
     public function key(): string
     {
-        return 'by-count';
+        return self::KEY;
     }
 
     public function name(): string
     {
         return 'so many of each, spread evenly';
+    }
+
+    /**
+     * What is dealt in another order, as many of each, spread by count.
+     *
+     * @param  array<int, string>  $dealt  by the number of the tie
+     * @return array<string, array<string, string>> what to write, by what to call it; nothing where there is only one
+     */
+    public static function instead(array $dealt): array
+    {
+        $counts = array_count_values($dealt);
+        $written = array_map(fn (string $mesh, int $count): string => "$count $mesh", array_keys($counts), $counts);
+
+        return count($counts) < 2 ? [] : ['As many of each, spread evenly' => [
+            'order' => self::KEY,
+            'material' => implode(' + ', $written),
+            PaintBlank::KEY => PaintBlank::NONE,
+        ]];
     }
 
     public function materials(MaterialUse $use, int $ties): MaterialUse
@@ -313,8 +334,9 @@ class ByCount extends OneMeshEach implements OrdersByCount
             '%s show the same mesh. %s', ucfirst(LikeNeighbours::pairs($pairs)), $spaced->proven
                 ? 'With these numbers no order has fewer.'
                 : 'No better order was found.',
-        ), array_values(array_unique(array_merge(...$pairs))), $colourTask->painted === []
-            ? []
-            : ['Take the paint off' => ['painted' => PaintBlank::NONE]]);
+        ), array_values(array_unique(array_merge(...$pairs))), [
+            ...($colourTask->painted === [] ? [] : ['Take the paint off' => [PaintBlank::KEY => PaintBlank::NONE]]),
+            ...OtherCount::evened($colourTask, array_keys(array_filter($this->counts($colourTask))), count($colourTask->ties())),
+        ], 'It would take another mesh, or more nearly as many of each.');
     }
 }

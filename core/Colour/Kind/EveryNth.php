@@ -55,7 +55,10 @@ final class EveryNth extends OneMeshEach
                 $doubts[] = new Concern('seam', 'The ends come too close.', sprintf(
                     'From tie %d to tie %d it is %d on, elsewhere %d: every %s does not close on %d '
                         .'ties.', $last, $first, $left, $this->nth, self::ORDINALS[$this->nth], count($row->ties),
-                ), [$last, $first], OtherCount::closing($colourTask, $row, $this->nth));
+                ), [$last, $first], [
+                    ...OtherCount::closing($colourTask, $row, $this->nth),
+                    ...ByCount::instead($this->dealt($colourTask)),
+                ]);
             }
         }
 

@@ -40,7 +40,7 @@ class InTurn extends OneMeshEach
                 $this->tooLong($colourTask, $row, count($meshes)),
                 $this->seam($colourTask, $row, $shown, count($meshes)),
             ])), $colourTask->rows)),
-            ...LikeNeighbours::of($colourTask, $dealt, $this->otherOrders($colourTask, $shown)),
+            ...LikeNeighbours::of($colourTask, $dealt, $this->otherOrders($colourTask, $shown), ByCount::instead($shown)),
         ];
     }
 
@@ -140,7 +140,7 @@ class InTurn extends OneMeshEach
         return $colours <= $ties ? null : new Concern('long-pattern', 'The pattern is longer than the row.', sprintf(
             '%d come in turn, and the row of %s has room for %d: the others never come up there. Name %d or fewer, or put them on '
                 .'more ties.', $colours, Words::ties(self::numbers($row)), $ties, $ties,
-        ), self::numbers($row), $ties < 2 || count($colourTask->rows) > 1 ? [] : [
+        ), self::numbers($row), $ties < 2 ? [] : [
             sprintf('The first %d only', $ties) => ['material' => implode(' + ', $named)],
         ]);
     }
@@ -160,7 +160,10 @@ class InTurn extends OneMeshEach
         return new Concern('seam', 'The ends meet alike.', sprintf(
             'Tie %d and tie %d are both %s: %d in turn do not close on %d '
                 .'ties.', $last, $first, $colourTask->names[$dealt[$first]], $colours, $ties,
-        ), [$last, $first], [...OtherCount::closing($colourTask, $row, $colours), ...$this->moved($colours)]);
+        ), [$last, $first], [...OtherCount::closing($colourTask, $row, $colours), ...$this->moved($colours)], sprintf(
+            'It would take a number of ties that %d divides, or another mesh.',
+            $colours,
+        ));
     }
 
     /** @return non-empty-list<int> */

@@ -64,6 +64,17 @@ final class WrappedStrips extends Pieces
             : $demand->taking(GoodsNeed::pieces(ZipTies::KEY, count($demand->elements)));
     }
 
+    /** The zip tie that closes a strip is its tie: a stem beside it holds nothing. */
+    public function holdsItself(PartContext $on): bool
+    {
+        return $on->group !== null && $on->group->fastening->isMade() && $on->group->fastening !== Fastening::ZipTie;
+    }
+
+    public function heldByTies(): array
+    {
+        return ['ties.stem' => Fastening::ZipTie->value];
+    }
+
     public function size(PartContext $on): Size
     {
         // A longer strip lies looser, and swells farther beyond the wires (a guess).

@@ -20,6 +20,10 @@ final class RandomPlans
 
     private const PIECES = ['ruffle', 'ruffle', 'folded-ruffle', 'curled-ruffle', 'pancake', 'rolled-bundle', 'starburst', 'crossed-curled-ruffles'];
 
+    private const IN_ONE_PIECE = ['ruffle', 'folded-ruffle', 'curled-ruffle', 'pancake'];
+
+    private const ORDERS = ['in-turn', 'in-turn-closed', 'mirrored', 'every-3', 'by-count', 'by-count', 'alternating', 'anchor-crossbars'];
+
     private Randomizer $chance;
 
     public function __construct(int $seed)
@@ -51,7 +55,10 @@ final class RandomPlans
                 : []),
             'materials' => $materials,
             'parts' => array_map(fn (): array => $this->part(array_column($materials, 'id')), range(1, $this->of([1, 1, 1, 2, 2, 3]))),
-            'settings' => $this->chance->getInt(0, 5) === 0 ? ['room' => $this->of(['3 in', '4 in', '5 in'])] : [],
+            'settings' => [
+                ...($this->chance->getInt(0, 5) === 0 ? ['room' => $this->of(['3 in', '4 in', '5 in'])] : []),
+                'units' => $this->of(['inches', 'inches', 'inches', 'centimetres']),
+            ],
         ];
     }
 
@@ -63,7 +70,7 @@ final class RandomPlans
             'name' => "Mesh $number",
             'width' => $this->of(['6 in', '10 in', '21 in']),
             'roll' => $this->of(['5 yd', '10 yd', '10 yd']),
-            'rolls' => $this->of(['as needed', 'as needed', 1, 2, 3, 4, 5]),
+            'rolls' => $this->of(['as needed', 'as needed', 'as needed', 0, 1, 2, 3, 4, 5]),
             'label' => $this->of(['by the label', 'measured']) === 'measured' ? 'measured' : 'by-label',
             'allowance' => $this->of(['1 %', '2 %', '5 %', '10 %']),
             'onHand' => $this->of([[], [], ['131 in'], ['60 in', '200 in'], ['100 in lot A', '120 in lot B']]),
@@ -94,6 +101,30 @@ final class RandomPlans
             'material' => $material,
             'length' => $bundle ? $this->chance->getInt(56, 100) / 8 .' in' : $this->chance->getInt(80, 240) / 8 .' in',
             ...($this->chance->getInt(0, 4) === 0 ? ['on' => $this->of(['row 1', 'every 2nd tie', 'ties 1, 4 and 7'])] : []),
+            ...(count($materials) > 1 && in_array($kind, self::IN_ONE_PIECE, true) && $this->chance->getInt(0, 2) > 0
+                ? $this->inColours($materials)
+                : []),
+        ];
+    }
+
+    /**
+     * @param  non-empty-list<string>  $materials
+     * @return array<string, mixed>
+     */
+    private function inColours(array $materials): array
+    {
+        $order = $this->of(self::ORDERS);
+        $counted = fn (string $material): string => "$material: ".$this->of([2, 3, 6, 9, 9, 12, 14]);
+
+        return [
+            'order' => $order,
+            'material' => match ($order) {
+                'by-count' => array_map($counted, $materials),
+                'alternating' => array_map($counted, array_slice($materials, 0, 2)),
+                'every-3' => array_slice($materials, 0, 2),
+                default => $materials,
+            },
+            ...($this->chance->getInt(0, 3) === 0 ? ['painted' => [$this->of(['3', '1 and 2', '5, 6 and 7']).': '.$this->of($materials)]] : []),
         ];
     }
 

@@ -367,7 +367,7 @@ final class ColourOrderTest extends PlanCase
     {
         $advice = $this->said($this->row(12, 'every-5', ['a', 'b']), 'seam');
         $this->assertSame('From tie 11 to tie 1 it is 2 on, elsewhere 5: every fifth does not close on 12 ties.', $advice->sentence);
-        $this->assertSame(['10 ties', '15 ties'], array_column($advice->remedies, 'label'));
+        $this->assertSame(['10 ties', '15 ties', 'As many of each, spread evenly'], array_column($advice->remedies, 'label'));
     }
 
     public function test_three_scarce_ones_of_18_stand_a_third_of_the_way_round_apart_in_one_row(): void

@@ -67,6 +67,13 @@ final class EditTest extends PlanCase
         yield 'a list where one thing stands' => [['parts.l1.kind' => ['ruffle']], 'parts.l1.kind', 'must be one of'];
     }
 
+    public function test_what_the_old_order_does_not_take_is_read_by_the_one_chosen_with_it(): void
+    {
+        $plan = $this->plan(['materials' => [['id' => 'a', 'name' => 'A'], ['id' => 'b', 'name' => 'B']]]);
+        $edited = $this->edit($plan, new FillBlanks(['parts.l1.material' => '12 a + 6 b', 'parts.l1.order' => 'by-count']));
+        $this->assertSame([['a: 12', 'b: 6'], 'by-count'], [$edited->parts[0]->on->slip->write()['material'], $edited->parts[0]->on->slip->write()['order']]);
+    }
+
     /** @param  array<string, mixed>  $typed */
     #[DataProvider('refused')]
     public function test_what_cannot_be_is_refused_at_its_blank(array $typed, string $address, string $says): void

@@ -92,10 +92,11 @@ final class PiecesTest extends PlanCase
 
     public function test_wrapped_strips_are_closed_with_a_zip_tie_each_and_should_go_round(): void
     {
-        $result = $this->work(['parts' => [['kind' => 'wrapped-strips', 'length' => '16 in']]]);
+        $onNoStem = ['ties' => [['stem' => 'none']]];
+        $result = $this->work($onNoStem + ['parts' => [['kind' => 'wrapped-strips', 'length' => '16 in']]]);
         $this->assertSame([18, []], [$this->used($result, 'zip-ties'), $this->rules($result->advice)]);
         // 3 in of wires are 7 in round, and 2 in overlap.
-        $short = $this->work(['parts' => [['kind' => 'wrapped-strips', 'length' => '8 7/8 in']]]);
+        $short = $this->work($onNoStem + ['parts' => [['kind' => 'wrapped-strips', 'length' => '8 7/8 in']]]);
         $this->assertSame(['too-short-round'], $this->rules($short->advice));
         $this->assertSame(['parts.l1.length' => '16 in'], $short->advice[0]->remedies[0]->edit->asData()['set']);
     }
