@@ -85,9 +85,13 @@ final class Difference
                 default => 'safe',
             };
         }
-        $count = fn (?WoundResult $result): int => count($result->plan->rolls ?? []);
-        if ($count($its) !== $count($was)) {
-            $said[] = 'opens '.Words::count($count($its), 'roll');
+        $opened = fn (?WoundResult $result): int => $result?->plan->opened() ?? 0;
+        $begun = fn (?WoundResult $result): int => count($result->plan->rolls ?? []) - $opened($result);
+        if ($opened($its) !== $opened($was)) {
+            $said[] = 'opens '.Words::count($opened($its), 'roll');
+        }
+        if ($begun($its) !== $begun($was)) {
+            $said[] = 'cuts from '.Words::count($begun($its), 'part roll');
         }
         [$new, $old] = [count($its->plan->from(Origin::New)), $was === null ? 0 : count($was->plan->from(Origin::New))];
         $cents = $its->plan->money()->cents - ($was?->plan->money()->cents ?? 0);

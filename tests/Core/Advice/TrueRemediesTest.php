@@ -11,9 +11,11 @@ use Davrin\Core\Measure\Money;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Result\Advice;
+use Davrin\Core\Result\PartResult;
 use Davrin\Core\Result\Remedy;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\WoundResult;
+use Davrin\Core\Roll\Segment;
 use Davrin\Core\Supply\Origin;
 use PHPUnit\Framework\TestCase;
 use Tests\RandomTrials;
@@ -26,6 +28,9 @@ final class TrueRemediesTest extends TestCase
     private const FAMILIES = ['short' => 'rolls', 'at-risk' => 'rolls', 'every-inch' => 'rolls', 'thin' => 'fullness', 'very-full' => 'fullness'];
 
     private const BETTER = ['little-of-a-roll', 'sooner'];
+
+    /** @var ?list<array{Plan, Result}> worked out once for all that is looked at */
+    private static ?array $sample = null;
 
     public function test_what_is_offered_mends_its_warning_and_tells_all_it_changes(): void
     {
@@ -53,14 +58,70 @@ final class TrueRemediesTest extends TestCase
         $this->assertGreaterThan(20, $bare);
     }
 
+    public function test_what_runs_out_and_what_a_new_roll_gives_is_so(): void
+    {
+        $checked = ['out' => 0, 'gives' => 0];
+        $this->forManyPlans(function (Plan $plan, Result $result) use (&$checked): void {
+            foreach ($result->advice as $advice) {
+                if (preg_match('/runs? out (?:at|before) ties? (\d+)/', $advice->sentence, $found) === 1) {
+                    $this->assertRunsOutThere($result, $advice, (int) $found[1]);
+                    $checked['out']++;
+                }
+                if ($advice->rule === 'little-of-a-roll') {
+                    preg_match('/ (?:is|are) opened for (\d+) .*?; a new one gives (\d+)\./', $advice->sentence, $found);
+                    $this->assertGives($result, $advice, (int) $found[1], (int) $found[2]);
+                    $checked['gives']++;
+                }
+            }
+        });
+        $this->assertGreaterThan(8, $checked['out']);
+        $this->assertGreaterThan(3, $checked['gives']);
+    }
+
+    /** The first element of a part that is not made for want of a material begins there. */
+    private function assertRunsOutThere(Result $result, Advice $advice, int $tie): void
+    {
+        $part = array_values(array_filter($result->parts, fn (PartResult $part): bool => "parts.$part->id" === $advice->about))[0];
+        $unmet = [];
+        foreach ($result->wound as $mesh) {
+            foreach (in_array($mesh->wound->id, $advice->materials, true) ? $mesh->plan->unmet : [] as $element) {
+                $unmet = [...$unmet, ...($element->part === $part->id ? [$element->ties[0]] : [])];
+            }
+        }
+        $this->assertSame($tie, $unmet[0], $advice->sentence);
+    }
+
+    /** Some roll that is meant gives so many pieces or steps, and a whole new one so many. */
+    private function assertGives(Result $result, Advice $advice, int $little, int $gives): void
+    {
+        foreach ($result->wound as $mesh) {
+            foreach ($advice->rolls[$mesh->wound->id] ?? [] as $number) {
+                $made = array_filter(
+                    $mesh->plan->rolls[$number - 1]->segments,
+                    fn (Segment $segment): bool => $segment->element !== null && "parts.{$segment->part}" === $advice->about,
+                );
+                $this->assertLessThanOrEqual($little, count($made), $advice->sentence);
+                $this->assertStringContainsString((string) $gives, $mesh->aRollGives?->said() ?? '', $advice->sentence);
+            }
+        }
+    }
+
     /** @param  callable(Plan, Result): void  $holds */
     private function forManyPlans(callable $holds): void
     {
-        $seed = (int) (getenv('ERIS_SEED') ?: 20261128);
-        [$plans, $reader, $engine] = [new RandomPlans($seed), new PlanReader(Craft::standard()), Engine::standard(Craft::standard())];
-        for ($trial = 0, $all = $this->trials(2000) < 2000 ? 60 : 2000; $trial < $all; $trial++) {
+        foreach ($this->trials(2000) < 2000 ? self::$sample ??= iterator_to_array(self::plans(60)) : self::plans(2000) as [$plan, $result]) {
+            $holds($plan, $result);
+        }
+    }
+
+    /** @return \Generator<array{Plan, Result}> */
+    private static function plans(int $count): \Generator
+    {
+        $plans = new RandomPlans((int) (getenv('ERIS_SEED') ?: 20261128));
+        [$reader, $engine] = [new PlanReader(Craft::standard()), Engine::standard(Craft::standard())];
+        for ($trial = 0; $trial < $count; $trial++) {
             $plan = $plans->next($reader);
-            $holds($plan, $engine->work($plan));
+            yield [$plan, $engine->work($plan)];
         }
     }
 
@@ -160,8 +221,12 @@ final class TrueRemediesTest extends TestCase
         if ($was === null || $was->plan->left()->units !== $its->plan->left()->units) {
             $said[] = 'leaves '.$plan->units()->available($its->plan->left());
         }
-        if (count($was->plan->rolls ?? []) !== count($its->plan->rolls)) {
-            $said[] = 'opens '.count($its->plan->rolls).' roll';
+        [$opened, $begun] = [$its->plan->opened(), count($its->plan->rolls) - $its->plan->opened()];
+        if (($was?->plan->opened() ?? 0) !== $opened) {
+            $said[] = "opens $opened roll";
+        }
+        if (count($was->plan->rolls ?? []) - ($was?->plan->opened() ?? 0) !== $begun) {
+            $said[] = "cuts from $begun part roll";
         }
         $bought = count($its->plan->from(Origin::New)) - ($was === null ? 0 : count($was->plan->from(Origin::New)));
 
