@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Advice;
 
+use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Result;
@@ -66,10 +67,9 @@ final readonly class LastRollGivesLittle implements Rule
         $isLess = function (array $after) use ($now, &$then): bool {
             /** @var list<RollOutcome> $after */
             $then = array_combine(MaterialsOfAPart::ids($after), $after);
-            $differ = array_map(fn (RollOutcome $mesh): int => self::opened($mesh) - self::opened($now[$mesh->wound->id]), $after);
             $isWorse = fn (RollOutcome $mesh): bool => ! $mesh->verdict->isGood() && $mesh->verdict != $now[$mesh->wound->id]->verdict;
 
-            return array_sum($differ) < 0 && max([0, ...$differ]) === 0 && array_filter($after, $isWorse) === [];
+            return self::opensFewer($now, $after) && array_filter($after, $isWorse) === [];
         };
         $remedy = (new LengthSearch($this->trial))->longestOnRolls(
             $plan,
@@ -78,9 +78,36 @@ final readonly class LastRollGivesLittle implements Rule
             fn (array $fill): bool => $this->trial->meshesDo($plan, $fill, $isLess),
             fn (array $needs): bool => array_filter($needs, fn (int $need, string $id): bool => self::opened($now[$id]) > 0
                 && $need <= self::withoutARoll($now[$id]), ARRAY_FILTER_USE_BOTH) !== [],
+            fn (array $fill): bool => $this->couldOpenFewer($plan, $now, $fill),
         );
 
         return $remedy === null ? null : [$remedy, $then];
+    }
+
+    /**
+     * What may not be written is no reason to stop looking at longer ones.
+     *
+     * @param  array<string, RollOutcome>  $now  by material
+     * @param  array<string, string>  $fill
+     */
+    private function couldOpenFewer(Plan $plan, array $now, array $fill): bool
+    {
+        $edited = $this->trial->applied($plan, new FillBlanks($fill));
+
+        return $edited === null || self::opensFewer($now, $this->trial->onRolls($edited));
+    }
+
+    /**
+     * Whether fewer rolls are opened of some material, and of none more.
+     *
+     * @param  array<string, RollOutcome>  $now  by material
+     * @param  list<RollOutcome>  $after
+     */
+    private static function opensFewer(array $now, array $after): bool
+    {
+        $differ = array_map(fn (RollOutcome $mesh): int => self::opened($mesh) - self::opened($now[$mesh->wound->id]), $after);
+
+        return array_sum($differ) < 0 && max([0, ...$differ]) === 0;
     }
 
     /**

@@ -55,13 +55,23 @@ final readonly class LengthSearch
      * @param  array{int, int}  $leastPart  no piece gets shorter than this part of what it is
      * @param  callable(array<string, string>): bool  $does  with what is written in which blanks
      * @param  ?callable(array<string, int>): bool  $mayDo  told from how much of each material it takes, in units of length, by id
+     * @param  ?callable(array<string, string>): bool  $couldDo  what has to hold besides, and holds of the shortest if of any
      * @return array{string, array<string, string>}|null what to call it, and what to write
      */
-    public function longestOnRolls(Plan $plan, array $parts, array $leastPart, callable $does, ?callable $mayDo = null): ?array
-    {
+    public function longestOnRolls(
+        Plan $plan,
+        array $parts,
+        array $leastPart,
+        callable $does,
+        ?callable $mayDo = null,
+        ?callable $couldDo = null,
+    ): ?array {
         $step = $plan->units()->step()->units;
         $lengths = array_map(fn (Part $part): int => self::lengthOf($part)->units, $parts);
         [$most, $least] = [intdiv(max($lengths) - 1, $step), intdiv(max($lengths) * $leastPart[0], $leastPart[1] * $step) + 1];
+        if ($least > $most || ($couldDo !== null && ! $couldDo(self::filled($parts, $least * $step)))) {
+            return null;
+        }
         $failed = null;
         $best = $this->trial->mostOfAny($least, $most, function (int $steps) use ($plan, $parts, $step, $does, $mayDo, &$failed): bool {
             $cut = $mayDo === null || $mayDo(self::needs($plan, $parts, $steps * $step))
