@@ -86,12 +86,14 @@ final class Difference
             };
         }
         $opened = fn (?WoundResult $result): int => $result?->plan->opened() ?? 0;
-        $begun = fn (?WoundResult $result): int => count($result->plan->rolls ?? []) - $opened($result);
         if ($opened($its) !== $opened($was)) {
             $said[] = 'opens '.Words::count($opened($its), 'roll');
         }
-        if ($begun($its) !== $begun($was)) {
-            $said[] = 'cuts from '.Words::count($begun($its), 'part roll');
+        foreach ([Origin::Part, Origin::Loose] as $origin) {
+            $count = count($its->plan->from($origin));
+            if ($count !== count($was?->plan->from($origin) ?? [])) {
+                $said[] = 'cuts from '.Words::count($count, $origin->value);
+            }
         }
         [$new, $old] = [count($its->plan->from(Origin::New)), $was === null ? 0 : count($was->plan->from(Origin::New))];
         $cents = $its->plan->money()->cents - ($was?->plan->money()->cents ?? 0);

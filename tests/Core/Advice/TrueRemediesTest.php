@@ -221,12 +221,12 @@ final class TrueRemediesTest extends TestCase
         if ($was === null || $was->plan->left()->units !== $its->plan->left()->units) {
             $said[] = 'leaves '.$plan->units()->available($its->plan->left());
         }
-        [$opened, $begun] = [$its->plan->opened(), count($its->plan->rolls) - $its->plan->opened()];
-        if (($was?->plan->opened() ?? 0) !== $opened) {
-            $said[] = "opens $opened roll";
+        if (($was?->plan->opened() ?? 0) !== $its->plan->opened()) {
+            $said[] = "opens {$its->plan->opened()} roll";
         }
-        if (count($was->plan->rolls ?? []) - ($was?->plan->opened() ?? 0) !== $begun) {
-            $said[] = "cuts from $begun part roll";
+        foreach ([Origin::Part, Origin::Loose] as $origin) {
+            [$before, $after] = [count($was?->plan->from($origin) ?? []), count($its->plan->from($origin))];
+            $said = [...$said, ...($before === $after ? [] : ["cuts from $after $origin->value"])];
         }
         $bought = count($its->plan->from(Origin::New)) - ($was === null ? 0 : count($was->plan->from(Origin::New)));
 
