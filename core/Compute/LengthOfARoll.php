@@ -43,6 +43,18 @@ final readonly class LengthOfARoll
         return array_values($taken);
     }
 
+    /** The same for what is cut to one length, whatever becomes of it. */
+    public function key(): string
+    {
+        return "{$this->length->units}/{$this->tails->units}/".(int) $this->isOfRun;
+    }
+
+    /** What another part takes of the same length, too. */
+    public function beside(self $other): self
+    {
+        return $other->one === $this->one ? $this : new self($this->length, $this->tails, $this->isOfRun, 'piece', 'pieces');
+    }
+
     /** How many come off so much. */
     public function on(Length $there): int
     {

@@ -22,11 +22,11 @@ final readonly class RollGives
         $lengths = [];
         foreach ($plan->partsOf($on->wound) as $part) {
             foreach (LengthOfARoll::takenBy($part, $on->wound->id) as $length) {
-                $lengths[] = $length;
+                $lengths[$length->key()] = isset($lengths[$length->key()]) ? $lengths[$length->key()]->beside($length) : $length;
             }
         }
 
-        return new self($plan, $on, array_slice(array_values(array_unique($lengths, SORT_REGULAR)), 0, self::MOST_NAMED));
+        return new self($plan, $on, array_slice(array_values($lengths), 0, self::MOST_NAMED));
     }
 
     /** Null where nothing is cut from it. */

@@ -41,6 +41,8 @@ final class WhatRollsGiveTest extends PlanCase
             ['a roll gives 16 ruffles of 22 in or 36 pieces of 10 in', 'the rest makes 15 more of 22 in or 34 more of 10 in'],
             $this->said($mesh->whatRollsGive()),
         );
+        $alike = $this->work(['parts' => [['length' => '18 in'], ['kind' => 'second-across', 'length' => '18 in']]])->wound[0];
+        $this->assertSame('a roll gives 20 pieces', $alike->aRollGives?->said());
         $none = $this->work(['materials' => [['label' => 'measured', 'roll' => '5 yd']], 'parts' => [['length' => '20 in']]])->wound[0];
         $this->assertSame('the rest makes none', $none->leftoversMake?->said());
     }
