@@ -70,7 +70,7 @@ final class CutSheetPdf
     private function roll(SheetRoll $roll, float $perUnit): void
     {
         // A roll's heading, its strip and its first line stay together.
-        $this->keepTogether(34);
+        $this->keepTogether(34 + 9 * count($roll->warnings));
         $units = $this->page->units;
         $this->write("{$roll->wound->name()}, {$units->exact($roll->wound->width())}: $roll->name", 11.5, 'B');
         foreach ($roll->warnings as $warning) {

@@ -16,12 +16,9 @@ final readonly class Swaps
     private const MANY_TIES = 150;
 
     /**
-     * @param  list<array{int, int}>  $along  pairs of neighbours, by the numbers of the ties
-     * @param  list<array{int, int}>  $across
-     * @param  array<string, int>  $ground  meshes that may lie beside themselves along a row
-     * @param  array<string, int>  $background  those that may across rows
+     * @param  array<int, list<array{int, array<string, int>}>>  $next  the neighbours of each tie, and which meshes may meet there
      */
-    private function __construct(private array $along, private array $across, private array $ground, private array $background) {}
+    private function __construct(private array $next) {}
 
     /**
      * What to write to do it, by what to call it; nothing where no such exchanges are found.
@@ -36,9 +33,17 @@ final readonly class Swaps
             return [];
         }
         $along = array_merge(...array_map($task->neighbours->along(...), $task->rows));
-        $ground = array_map(fn (array $pair): string => $unpainted[$pair[0]], Neighbours::alike($along, $unpainted));
-        $swaps = new self($along, $task->neighbours->across(), array_flip($ground), Neighbours::background($shown));
-        $exchanged = $swaps->exchanges($shown, $task);
+        // A mesh that the order itself puts next to itself is a background along the rows; one there is most of, across them.
+        $ground = array_flip(array_map(fn (array $pair): string => $unpainted[$pair[0]], Neighbours::alike($along, $unpainted)));
+        $next = [];
+        foreach ([[$along, $ground], [$task->neighbours->across(), Neighbours::background($shown)]] as [$pairs, $free]) {
+            foreach ($pairs as [$one, $other]) {
+                $next[$one][] = [$other, $free];
+                $next[$other][] = [$one, $free];
+            }
+        }
+        $swaps = new self($next);
+        $exchanged = $swaps->exchanges($shown);
         if ($exchanged === []) {
             return [];
         }
@@ -57,19 +62,16 @@ final readonly class Swaps
      * @param  array<int, string>  $shown
      * @return list<array{int, int}>
      */
-    private function exchanges(array $shown, ColourTask $task): array
+    private function exchanges(array $shown): array
     {
         [$exchanged, $meeting] = [[], $this->meeting($shown)];
-        while ($meeting !== [] && count($exchanged) < self::MOST && ! $task->effort->isSpent()) {
-            [$best, $fewest] = [null, count($meeting)];
-            foreach (array_unique(array_merge(...$meeting)) as $one) {
-                foreach (array_keys($shown) as $other) {
-                    if ($shown[$one] === $shown[$other]) {
-                        continue;
-                    }
-                    $task->effort->spend(count($this->along) + count($this->across));
-                    $left = count($this->meeting(array_replace($shown, [$one => $shown[$other], $other => $shown[$one]])));
-                    [$best, $fewest] = $left < $fewest ? [[$one, $other], $left] : [$best, $fewest];
+        while ($meeting !== [] && count($exchanged) < self::MOST) {
+            [$best, $most] = [null, 0];
+            foreach ($meeting as $one => $meets) {
+                foreach ($shown as $other => $mesh) {
+                    $parts = $mesh === $shown[$one] ? 0 : $meets + $this->meets($other, $mesh, $shown)
+                        - $this->meets($one, $mesh, $shown, $other) - $this->meets($other, $shown[$one], $shown, $one);
+                    [$best, $most] = $parts > $most ? [[$one, $other], $parts] : [$best, $most];
                 }
             }
             if ($best === null) {
@@ -85,13 +87,31 @@ final readonly class Swaps
 
     /**
      * @param  array<int, string>  $shown
-     * @return list<array{int, int}> pairs that show the same where they should not
+     * @return array<int, int> how often each tie meets its own where it should not, by its number; without those that do not
      */
     private function meeting(array $shown): array
     {
-        return [
-            ...Neighbours::alike($this->along, array_filter($shown, fn (string $mesh): bool => ! isset($this->ground[$mesh]))),
-            ...Neighbours::alike($this->across, array_filter($shown, fn (string $mesh): bool => ! isset($this->background[$mesh]))),
-        ];
+        $meeting = [];
+        foreach ($shown as $tie => $mesh) {
+            $meeting[$tie] = $this->meets($tie, $mesh, $shown);
+        }
+
+        return array_filter($meeting);
+    }
+
+    /**
+     * How often a mesh on a tie would meet its own.
+     *
+     * @param  array<int, string>  $shown
+     * @param  ?int  $but  a neighbour that does not count
+     */
+    private function meets(int $tie, string $mesh, array $shown, ?int $but = null): int
+    {
+        $meets = 0;
+        foreach ($this->next[$tie] ?? [] as [$neighbour, $free]) {
+            $meets += $neighbour !== $but && $shown[$neighbour] === $mesh && ! isset($free[$mesh]) ? 1 : 0;
+        }
+
+        return $meets;
     }
 }
