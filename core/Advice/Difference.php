@@ -111,7 +111,7 @@ final class Difference
         );
         if ($reserve($its) !== $reserve($was) && $reserve($its) > 0) {
             $said[] = sprintf(
-                '%s (%s) in reserve',
+                '%s (%s) only if needed',
                 Words::count($reserve($its), 'roll'),
                 $its->wound->price()->times($reserve($its))->shown(),
             );

@@ -31,7 +31,7 @@ final readonly class FullnessIsOff implements Rule
             return [];
         }
         $part = $parts[count($parts) - 1];
-        $amount = $result->fullness->figure->said();
+        $amount = $result->fullness->amount;
 
         return [$result->fullness->isThin()
             ? new Warning(
@@ -39,7 +39,7 @@ final readonly class FullnessIsOff implements Rule
                 "parts.$part->id",
                 [],
                 'Thin.',
-                "At $amount the form may show.",
+                "At $amount it may show through.",
                 [],
                 fn (): iterable => $this->fuller($plan, $part),
                 sprintf(

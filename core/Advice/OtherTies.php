@@ -44,7 +44,7 @@ final class OtherTies
                 $now = $group->slip->count($key);
                 for ($count = $now + $by; $count > 0 && $isWithin($count / max(1, $now)); $count += $by) {
                     yield [
-                        $where === null ? Words::count($count, 'site') : Words::count($count, 'tie')." $where",
+                        $where === null ? Words::count($count, 'spot') : Words::count($count, 'tie')." $where",
                         ["ties.$group->id.$key" => (string) $count],
                     ];
                 }

@@ -185,11 +185,28 @@ final readonly class RollProposals
                 $fill["materials.{$mesh->wound->id}.rolls"] = (string) $rolls;
                 $said[] = Words::count($rolls, 'roll').(count($this->meshes) > 1 ? ' of '.$mesh->wound->name() : '');
             }
+            if ($this->isEnough($fill) && array_filter($this->meshes, fn (WoundResult $mesh): bool => $mesh->verdict->short) === []) {
+                return [$this->spare($fill), $fill];
+            }
             if ($this->isEnough($fill)) {
                 return ['Have '.Words::list($said).' at hand', $fill];
             }
         }
 
         return null;
+    }
+
+    /**
+     * "Keep a spare roll", "Keep 2 spare rolls of Sage mesh and a spare roll of Gold mesh"
+     *
+     * @param  array<string, string>  $fill
+     */
+    private function spare(array $fill): string
+    {
+        return 'Keep '.Words::list(array_map(function (WoundResult $mesh) use ($fill): string {
+            $spare = (int) $fill["materials.{$mesh->wound->id}.rolls"] - count($mesh->plan->from(Origin::New));
+
+            return ($spare === 1 ? 'a spare roll' : "$spare spare rolls").(count($this->meshes) > 1 ? ' of '.$mesh->wound->name() : '');
+        }, $this->meshes));
     }
 }

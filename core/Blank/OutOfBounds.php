@@ -125,10 +125,14 @@ final class OutOfBounds extends Refused
     {
         return new self(
             sprintf(
-                '%s: %s go into one; %s.',
+                '%s: each takes %s, and %s.',
                 ucfirst($label),
-                $least === $most ? "$least $what" : "$least to $most $what",
-                $given === 0 ? 'none makes nothing' : "$given do not",
+                match (true) {
+                    $most === 1 => '1 '.substr($what, 0, -1),
+                    $least === $most => "$least $what",
+                    default => "$least to $most $what",
+                },
+                $given === 0 ? 'none is named' : "$given ".($given === 1 ? 'is' : 'are').' named',
             ),
         );
     }

@@ -139,7 +139,7 @@ final readonly class LikeNeighbours
 
         return $pairs === [] ? [] : [new Concern(
             'across-rows',
-            'Like meets like across the rows.',
+            'Same colour behind the same colour.',
             sprintf(
                 '%s show the same mesh one behind the other.%s',
                 ucfirst(self::pairs($pairs)),

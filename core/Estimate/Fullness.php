@@ -12,9 +12,10 @@ final readonly class Fullness implements JsonSerializable
 {
     /**
      * @param  ?string  $verdict  "thin", "usual", "very full"; null where it says nothing
+     * @param  string  $amount  "99.0 sq in of mesh per inch of form"
      * @param  float  $times  how many times this mesh would just be usual: above 1 where it is thin, below where it is very full
      */
-    public function __construct(public ?string $verdict, public Figure $figure, public float $times = 1.0) {}
+    public function __construct(public ?string $verdict, public Figure $figure, public string $amount = '', public float $times = 1.0) {}
 
     public function isThin(): bool
     {

@@ -46,19 +46,14 @@ final class FullnessEstimate
         };
         [$shown, $unit] = [
             number_format($plan->units() === Units::Inches ? $perInch : $perInch * 2.54, 1, '.', ''),
-            $plan->units() === Units::Inches ? 'sq in an inch' : 'sq cm a cm',
+            $plan->units() === Units::Inches ? 'sq in of mesh per inch of form' : 'sq cm of mesh per cm of form',
         ];
 
-        return new Fullness($verdict, new Figure('fullness', number_format($perInch, 1, '.', ''), "$shown $unit, $verdict", [
+        return new Fullness($verdict, new Figure('fullness', number_format($perInch, 1, '.', ''), "fullness $shown, $verdict", [
             ...$because,
-            sprintf(
-                'along %s of the form: %s %s',
-                $plan->units()->place(Length::ofUnits((int) round($along * Length::PER_INCH))),
-                $shown,
-                $unit,
-            ),
+            sprintf('along %s: %s %s', $plan->units()->place(Length::ofUnits((int) round($along * Length::PER_INCH))), $shown, $unit),
             self::boundWords($parts, $perInch / $thin, $perInch / $full, $plan->units()).' (starting guesses)',
-        ], true, "$shown $unit"), match ($verdict) {
+        ], true, "fullness $shown"), "$shown $unit", match ($verdict) {
             'thin' => 1 / $thin,
             'very full' => 1 / $full,
             default => 1.0,

@@ -104,7 +104,7 @@ final readonly class MixBlank extends NamedBlank implements InSeveralFields, Kee
             ];
         }
         if ($value->count() < $this->use->most && ! $this->use->isOne()) {
-            $entries[] = [new Field('another mesh', '', ['' => 'and nothing else'] + $this->names)];
+            $entries[] = [new Field('another mesh', '', ['' => '+ add a colour'] + $this->names)];
         }
 
         return $entries;

@@ -164,7 +164,7 @@ abstract readonly class SoldOnRolls implements WoundKind
         return [
             new TextBlank('name', "the name of the $this->name", $this->usual, 40),
             new ColourBlank('colour', 'the colour', $this->colour),
-            new ChoiceBlank('hatch', 'the hatch', $this->hatch, self::HATCHES),
+            new ChoiceBlank('hatch', 'the pattern', $this->hatch, self::HATCHES),
             LengthBlank::of('width', "the width of the $this->name", $this->width, $this->narrowest, $this->widest),
         ];
     }

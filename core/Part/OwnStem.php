@@ -23,7 +23,7 @@ final class OwnStem
     public static function blank(): ChoiceBlank
     {
         return new ChoiceBlank(self::KEY, 'what holds it', self::OF_TIE, [
-            self::OF_TIE => 'the stem of its tie',
+            self::OF_TIE => "the tie's own stem",
             Fastening::Half->value => 'half a stem of its own',
             Fastening::Third->value => 'a third of a stem of its own',
         ]);

@@ -92,7 +92,7 @@ final readonly class PlanDemand
     private static function ofTies(TieGroup $group): Demand
     {
         [$count, $with] = [count($group->ties()), $group->fastening];
-        $because = Words::count($count, 'tie').", each {$with->words()}";
+        $because = Words::count($count, 'tie').$with->each();
         $needs = match ($with->good()) {
             null => [new GoodsNeed(Stems::KEY, BigRational::zero(), $because)],
             Stems::KEY => [new GoodsNeed(Stems::KEY, BigRational::nd($count, $with->tiesAPiece()), $because)],
@@ -108,7 +108,7 @@ final readonly class PlanDemand
                 new BuildStep(
                     "ties.$group->id",
                     Phase::Ties,
-                    sprintf('Tie on %s, each %s.', Words::count($count, 'tie'), $with->words()),
+                    'Tie on '.Words::count($count, 'tie').$with->each().'.',
                     'fingers',
                     [],
                     $count * self::TIE,

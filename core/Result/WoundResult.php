@@ -49,15 +49,15 @@ final readonly class WoundResult extends RollOutcome implements JsonSerializable
         return array_values(array_filter([$this->aRollGives, $this->leftoversMake]));
     }
 
-    /** "1 5/8 in of slack", "3 5/8 in over what is safe", "160 in missing" */
+    /** "1 5/8 in safe to spare", "3 5/8 in more than a short roll would give", "160 in missing" */
     public function slackWords(): string
     {
         $length = ltrim($this->slack->shown, '-');
 
         return $length.match (true) {
             $this->verdict->short => ' missing',
-            $this->verdict->atRisk => ' over what is safe',
-            default => ' of slack',
+            $this->verdict->atRisk => ' more than a short roll would give',
+            default => ' safe to spare',
         };
     }
 

@@ -44,6 +44,17 @@ enum Fastening: string
         return $this->good() !== null;
     }
 
+    /** After so many ties: ", each a whole stem"; " with zip ties". */
+    public function each(): string
+    {
+        return match ($this) {
+            self::ZipTie => ' with zip ties',
+            self::Attached => ' on the stems that are there',
+            self::None => ', no stems',
+            default => ", each {$this->words()}",
+        };
+    }
+
     public function words(): string
     {
         return match ($this) {

@@ -49,7 +49,7 @@ final class ShelfTest extends BrowserCase
         $this->element('.stock summary')->click();
         $this->browser->findElement(WebDriverBy::linkText('take it from the scale'))->click();
         $this->assertSoon('175 g', fn (): ?string => $this->element('.stock input[name=now]')->getDomProperty('value'));
-        $this->browser->findElement(WebDriverBy::xpath("//article[1]//details[@open]//button[.='So much is left']"))->click();
+        $this->browser->findElement(WebDriverBy::xpath("//article[1]//details[@open]//button[.='Save what is left']"))->click();
         $this->assertSoon(['180 in are left, weighed.'], fn (): array => $this->texts('.said'));
         $this->browser->findElement(WebDriverBy::xpath("//ol[@class='history']/li[1]//button"))->click();
         $this->assertSoon(['360 in', '131 in', '62 in', '18 in'], fn (): array => $this->texts('.stock b'));
@@ -106,7 +106,7 @@ final class ShelfTest extends BrowserCase
         $this->assertSoon(1, fn (): int => count($this->texts('.problem')));
         $this->assertStringContainsString('Give that back first', $this->texts('.problem')[0]);
         $this->assertSame('21 in', $this->blank('parts.inner.length')->getDomProperty('value'));
-        $this->browser->findElement(WebDriverBy::xpath("//button[.='Give it back']"))->click();
+        $this->browser->findElement(WebDriverBy::xpath("//button[.='Unreserve']"))->click();
         $this->assertSoon([], fn (): array => $this->texts('.ready'));
     }
 

@@ -22,7 +22,7 @@ final class ColoursTest extends FeatureCase
         $this->assertStringContainsString('Tie 16 and tie 1 are both Sky mesh', $this->texts($page, "//*[@class='advice']")[0]);
         $page = $this->edit($plan, ['set' => ['parts.l1.order' => 'in-turn-closed']])->assertOk();
         $this->assertSame([], $this->find($page, "//*[contains(@class, 'is-warned')]"));
-        $this->assertStringContainsString('one moved where the ends would meet alike', $this->sentence($page));
+        $this->assertStringContainsString('one moved where the ends would match', $this->sentence($page));
     }
 
     public function test_another_order_keeps_the_first_mesh_and_takes_the_next_beside_it(): void

@@ -32,7 +32,7 @@ final class CountedGoodsTest extends FeatureCase
         [$first, $stems] = $this->withStems(30);
         $second = $this->take($stems->item);
         $this->assertSame(['30 (shelf 1)'], $this->written($second)['onHand'], 'nobody holds them yet');
-        $this->ready($first)->assertSessionHas('said', 'The plan is ready. It holds 18 of Stems, moss green.');
+        $this->ready($first)->assertSessionHas('said', 'The plan is ready. Reserved: 18 of Stems, moss green.');
         $this->assertSame([30, 18], [$stems->fresh()->amount, $stems->fresh()->held()]);
         $this->ready($second)->assertSessionHas(
             'refused',

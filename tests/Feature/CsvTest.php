@@ -76,7 +76,7 @@ final class CsvTest extends FeatureCase
         yield 'a full roll by its label' => [['name' => 'A'], ['mesh', 'full', 360, 1, 'by label']];
         yield 'a begun one was measured' => [['name' => 'A', 'left' => '131'], ['mesh', 'part', 131, 1, 'measured']];
         yield 'loose pieces' => [['name' => 'A', 'left' => '20 in', 'count' => '6'], ['mesh', 'loose', 6, 1, 'measured']];
-        yield 'two begun rolls alike' => [
+        yield 'two opened rolls alike' => [
             ['name' => 'A', 'left' => '131 in', 'count' => '2', 'as' => 'Rolls'],
             ['mesh', 'part', 131, 2, 'measured'],
         ];

@@ -18,9 +18,9 @@ final class HoldingTest extends FeatureCase
         $sage = $this->sage('2 x 10 yd by label');
         [$first, $second] = [$this->plan($sage, 'First', '19 in'), $this->plan($sage, 'Second', '19 in')];
         $third = $this->plan($sage, 'Third', '30 in', 'tie 1');
-        $this->ready($first)->assertSessionHas('said', 'The plan is ready. It holds 342 in of Sage mesh.');
+        $this->ready($first)->assertSessionHas('said', 'The plan is ready. Reserved: 342 in of Sage mesh.');
         // The second took both rolls to be free; the one that is left comes to the same.
-        $this->ready($second)->assertSessionHas('said', 'The plan is ready. It holds 342 in of Sage mesh.');
+        $this->ready($second)->assertSessionHas('said', 'The plan is ready. Reserved: 342 in of Sage mesh.');
         $this->assertSame(
             [342 * 4064, 342 * 4064],
             $sage->stock()->orderBy('id')->get()->map(fn (ShelfStock $stock): int => $stock->held())->all(),
@@ -126,7 +126,7 @@ final class HoldingTest extends FeatureCase
     {
         $sage = $this->sage('5 x 30 in');
         $plan = $this->plan($sage, 'Loose', '22 in', 'ties 1, 2, 3');
-        $this->ready($plan)->assertSessionHas('said', 'The plan is ready. It holds 3 x 30 in of Sage mesh.');
+        $this->ready($plan)->assertSessionHas('said', 'The plan is ready. Reserved: 3 x 30 in of Sage mesh.');
         $other = $this->plan($sage, 'Other', '22 in', 'ties 1, 2');
         $this->assertSame(['2 x 30 in (shelf 1)'], $other->plan()->wound()[0]->slip->write()['onHand']);
         $this->post("/plans/$plan->id/cut-sheet");
@@ -154,7 +154,7 @@ final class HoldingTest extends FeatureCase
     public function test_a_plan_that_takes_nothing_from_the_shelf_is_ready_and_cut_without_moving_it(): void
     {
         $plan = $this->hang();
-        $this->ready($plan)->assertSessionHas('said', 'The plan is ready. It holds nothing of the shelf.');
+        $this->ready($plan)->assertSessionHas('said', 'The plan is ready. Reserved: nothing from the shelf.');
         $this->post("/plans/$plan->id/cut-sheet")->assertRedirect();
         $this->assertSame([0, true], [ShelfStock::query()->count(), $plan->fresh()->cut_at !== null]);
         $this->get("/plans/$plan->id/cut-sheet")->assertSee('All of it was cut');
@@ -310,6 +310,6 @@ final class HoldingTest extends FeatureCase
             [['180 in lot B7 (shelf 1)'], ['90 in lot C2 (shelf 3)', '175 in lot C2 (shelf 2)']],
             array_map(fn ($mesh): array => $mesh->slip->write()['onHand'], $plan->fresh()->plan()->wound()),
         );
-        $this->ready($plan)->assertSessionHas('said', 'The plan is ready. It holds 171 in and 171 in of Sage mesh.');
+        $this->ready($plan)->assertSessionHas('said', 'The plan is ready. Reserved: 171 in and 171 in of Sage mesh.');
     }
 }

@@ -60,11 +60,11 @@ final class LabelPrinterTest extends FeatureCase
             'refused',
             'That takes 2 labels, and the printer has 1 left on its roll. Put a new roll in and print again; none was printed.',
         );
-        $this->get('/labels')->assertSee('Nothing hangs out of it')->assertSee('Put a new roll in');
+        $this->get('/labels')->assertSee('Nothing printed yet')->assertSee('Put a new roll in');
         $this->post('/labels', ['do' => 'roll']);
         $this->post($labels)->assertSessionHas('said');
         $this->post('/labels', ['do' => 'tear'])->assertRedirect('/labels');
-        $this->get('/labels')->assertSee('Nothing hangs out of it')->assertSee('58 labels left');
+        $this->get('/labels')->assertSee('Nothing printed yet')->assertSee('58 labels left');
     }
 
     public function test_where_nothing_goes_back_there_is_nothing_to_print(): void

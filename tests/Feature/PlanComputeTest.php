@@ -22,7 +22,7 @@ final class PlanComputeTest extends TestCase
     {
         $output = $this->compute(database_path('demo/garden-club-bee-stall.json'))->getOutput();
         $this->assertStringContainsString('Every inch is used, and at risk.', $output);
-        $this->assertStringContainsString('Cut 23 1/2 in each: safe; uses 352 1/2 in, leaves 7 1/2 in; 102.0 sq in an inch, usual; $0.11 less', $output);
+        $this->assertStringContainsString('Cut 23 1/2 in each: safe; uses 352 1/2 in, leaves 7 1/2 in; fullness 102.0, usual; $0.11 less', $output);
     }
 
     public function test_as_json_it_is_the_tree_the_views_read(): void

@@ -14,7 +14,7 @@ final class ScrapsTest extends FeatureCase
     public function test_a_shelf_without_scraps_says_where_they_come_from(): void
     {
         $this->lay('Sage mesh', '10 yd');
-        $this->get('/scraps')->assertOk()->assertSee('Nothing is begun');
+        $this->get('/scraps')->assertOk()->assertSee('Nothing is opened');
     }
 
     public function test_scraps_are_spread_over_the_ties_and_begun_as_a_plan_without_a_new_roll(): void

@@ -27,8 +27,8 @@ final class SeveralFieldsTest extends FeatureCase
         $this->assertSame(['3', 'teal', ''], $this->fields($page, 'parts.l1.material'));
     }
 
-    #[TestWith([[['0', 'teal'], ['0', 'gold']], ['0', 'teal', '0', 'gold', ''], '1 to 8 pieces go into one; none makes nothing'])]
-    #[TestWith([[['9', 'teal'], ['2', 'gold']], ['9', 'teal', '2', 'gold', ''], '1 to 8 pieces go into one; 11 do not'])]
+    #[TestWith([[['0', 'teal'], ['0', 'gold']], ['0', 'teal', '0', 'gold', ''], '1 to 8 pieces, and none is named'])]
+    #[TestWith([[['9', 'teal'], ['2', 'gold']], ['9', 'teal', '2', 'gold', ''], '1 to 8 pieces, and 11 are named'])]
     #[TestWith([[['two', 'teal'], ['2', 'gold']], ['two', 'teal', '2', 'gold', ''], '"two" is not a whole number'])]
     #[TestWith([[['2', '<b>'], ['2', 'gold']], null, '<b>'])]
     public function test_a_bundle_that_cannot_be_keeps_what_was_typed(array $typed, ?array $kept, string $says): void

@@ -100,7 +100,7 @@ final class ShelfFileTest extends FeatureCase
         yield 'no length' => ['A,wide,360 in,131 in,1,mesh,', '"wide" is not a length'];
         yield 'a roll without its unit' => ['A,10 in,10,131 in,1,mesh,', '"10" has no unit'];
         yield 'no weight' => ['A,10 in,360 in,131 in,1,mesh,heavy', '"heavy" is not a weight'];
-        yield 'no kind' => ['A,10 in,360 in,131 in,1,elephant,', '"elephant" is no kind of thing on the shelf'];
+        yield 'no kind' => ['A,10 in,360 in,131 in,1,elephant,', 'the kind "elephant"'];
         yield 'half a roll' => ['A,10 in,360 in,131 in,1.5,mesh,', '"1.5" is not how many there can be'];
         yield 'too many cells' => ['A,10 in,360 in,131 in,1,mesh,,,', 'It has 9 cells, and the first line names 7 columns'];
     }

@@ -13,7 +13,7 @@ final class PlanReadyController
     {
         Holding::make($plan);
 
-        return redirect()->route('plans.show', $plan)->with('said', 'The plan is ready. It holds '.$plan->holdsWords().'.');
+        return redirect()->route('plans.show', $plan)->with('said', 'The plan is ready. Reserved: '.$plan->holdsWords().'.');
     }
 
     public function giveBack(SavedPlan $plan): RedirectResponse

@@ -38,7 +38,7 @@ trait HoldsShelf
         });
     }
 
-    /** "130 in and 60 in of Sage mesh", "nothing of the shelf". */
+    /** "130 in and 60 in of Sage mesh", "nothing from the shelf". */
     public function holdsWords(): string
     {
         $held = [];
@@ -47,7 +47,7 @@ trait HoldsShelf
         }
 
         return $held === []
-            ? 'nothing of the shelf'
+            ? 'nothing from the shelf'
             : Words::list(
                 array_map(fn (string $name, array $amounts): string => Words::list($amounts)." of $name", array_keys($held), $held),
             );

@@ -29,7 +29,7 @@ final class FileRefused extends Refused
 
     public static function noColumns(): self
     {
-        return new self('Say which column holds the name: without one nothing on the shelf is found again.');
+        return new self('Say which column holds the name: each thing needs a name of its own.');
     }
 
     public static function nothingToLay(): self

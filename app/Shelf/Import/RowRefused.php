@@ -14,13 +14,13 @@ final class RowRefused extends Refused
 
     public static function noName(): self
     {
-        return new self('It has no name. Without one nothing on the shelf is found again.');
+        return new self('It has no name. Give it a name of its own.');
     }
 
     /** @param  list<string>  $known */
     public static function ware(string $given, array $known): self
     {
-        return new self(sprintf('"%s" is no kind of thing on the shelf. Known are: %s.', mb_substr($given, 0, 40), implode(', ', $known)));
+        return new self(sprintf('I don\'t know the kind "%s". Known kinds are: %s.', mb_substr($given, 0, 40), implode(', ', $known)));
     }
 
     public static function negative(string $given): self

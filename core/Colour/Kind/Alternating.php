@@ -29,7 +29,7 @@ final class Alternating extends ByCount
 
     public function name(): string
     {
-        return 'so many of each, strictly alternating';
+        return 'set counts, strictly alternating';
     }
 
     protected function spread(TieRow $row, array $counts, array $fixed, Effort $effort): SpacedRow

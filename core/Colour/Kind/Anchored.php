@@ -48,12 +48,12 @@ final class Anchored extends OneMeshEach
         return $this->where->ties($colourTask) !== []
             ? parent::concerns($colourTask)
             : [new Concern('no-anchor', 'No tie to begin from.', sprintf(
-                'None of its ties is %s, so %s comes up nowhere. %s, or deal them in turn.', $this->where === WantedTies::Painted
+                'None of its ties is %s, so %s comes up nowhere. %s, or alternate them all.', $this->where === WantedTies::Painted
                     ? 'painted by hand'
                     : 'on the '
                     .$this->where->words(), $colourTask->names[$colourTask->mix->pieces()[0]], $this->where === WantedTies::Painted
                         ? 'Paint some'
                         : 'Tie there too',
-            ), [], ['All in turn' => ['order' => 'in-turn']])];
+            ), [], ['Alternate them all' => ['order' => 'in-turn']])];
     }
 }

@@ -52,7 +52,7 @@ class ByCount extends OneMeshEach implements OrdersByCount
 
     public function name(): string
     {
-        return 'so many of each, spread evenly';
+        return 'set counts, spread evenly';
     }
 
     /**
@@ -330,7 +330,7 @@ class ByCount extends OneMeshEach implements OrdersByCount
     /** @param  non-empty-list<array{int, int}>  $pairs */
     protected function meeting(ColourTask $colourTask, TieRow $row, SpacedRow $spaced, array $pairs): Concern
     {
-        return new Concern('alike', 'Neighbours alike.', sprintf(
+        return new Concern('alike', 'Same colour side by side.', sprintf(
             '%s show the same mesh. %s', ucfirst(LikeNeighbours::pairs($pairs)), $spaced->proven
                 ? 'With these numbers no order has fewer.'
                 : 'No better order was found.',

@@ -22,7 +22,7 @@ final class CountedFrom extends ByCount
 
     public function name(): string
     {
-        return "so many of each, the first on the {$this->where->words()}";
+        return "set counts, the first on the {$this->where->words()}";
     }
 
     protected function anchors(ColourTask $colourTask): array

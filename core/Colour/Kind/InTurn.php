@@ -26,7 +26,7 @@ class InTurn extends OneMeshEach
 
     public function name(): string
     {
-        return 'in turn';
+        return 'alternating';
     }
 
     public function concerns(ColourTask $colourTask): array
@@ -138,7 +138,7 @@ class InTurn extends OneMeshEach
         $named = array_slice($colourTask->mix->pieces(), 0, $ties);
 
         return $colours <= $ties ? null : new Concern('long-pattern', 'The pattern is longer than the row.', sprintf(
-            '%d come in turn, and the row of %s has room for %d: the others never come up there. Name %d or fewer, or put them on '
+            '%d colours alternate, and the row of %s has room for %d: the others never come up there. Name %d or fewer, or put them on '
                 .'more ties.', $colours, Words::ties(self::numbers($row)), $ties, $ties,
         ), self::numbers($row), $ties < 2 ? [] : [
             sprintf('The first %d only', $ties) => ['material' => implode(' + ', $named)],
@@ -158,8 +158,8 @@ class InTurn extends OneMeshEach
         }
 
         return new Concern('seam', 'The ends meet alike.', sprintf(
-            'Tie %d and tie %d are both %s: %d in turn do not close on %d '
-                .'ties.', $last, $first, $colourTask->names[$dealt[$first]], $colours, $ties,
+            'Tie %d and tie %d are both %s: %d alternating colours do not come out even on %d ties.',
+            $last, $first, $colourTask->names[$dealt[$first]], $colours, $ties,
         ), [$last, $first], [...OtherCount::closing($colourTask, $row, $colours), ...$this->moved($colours)], sprintf(
             'It would take a number of ties that %d divides, or another mesh.',
             $colours,

@@ -21,7 +21,7 @@ final class InTurnClosed extends InTurn
 
     public function name(): string
     {
-        return 'in turn, one moved where the ends would meet alike';
+        return 'alternating, one moved where the ends would match';
     }
 
     protected function row(array $meshes, TieRow $row): array

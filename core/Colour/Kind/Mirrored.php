@@ -21,7 +21,7 @@ final class Mirrored extends OneMeshEach
 
     public function name(): string
     {
-        return 'in turn, one side as the other';
+        return 'alternating, mirrored';
     }
 
     protected function dealt(ColourTask $colourTask): array

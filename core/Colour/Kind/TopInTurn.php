@@ -17,7 +17,7 @@ final class TopInTurn extends InTurn
 
     public function name(): string
     {
-        return 'each on top in turn';
+        return 'rotating the top colour';
     }
 
     public function suits(MaterialUse $use): bool

@@ -33,7 +33,7 @@ final class DiagonalBundle extends Bundle
     public function sentence(PartContext $on): string
     {
         return 'Cut {=pieces}, {length} long. Roll each from corner to corner to a spike {curl} across, cross {material} as {kind} '
-            .'so that each shows, tied by {stem}, one on {on}: {=count}.';
+            .'so that each shows, held by {stem}, one on {on}: {=count}.';
     }
 
     public function blanks(): array

@@ -30,7 +30,7 @@ final class GatheredDrape extends Pieces
 
     public function sentence(PartContext $on): string
     {
-        return 'Cut {=count} of {material}, {length} long. Gather each at its middle as {kind} on {on}, tied by {stem}, and let the '
+        return 'Cut {=count} of {material}, {length} long. Gather each at its middle as {kind} on {on}, held by {stem}, and let the '
             .'ends hang.';
     }
 

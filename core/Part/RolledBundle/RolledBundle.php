@@ -38,7 +38,7 @@ final class RolledBundle extends Bundle
     public function sentence(PartContext $on): string
     {
         return 'Cut {=pieces}, {length} long. Roll each along its curl to a tube {curl} across ({=turns}), stack {material} as '
-            .'{kind}, tied by {stem}, one on {on}: {=count}.';
+            .'{kind}, held by {stem}, one on {on}: {=count}.';
     }
 
     public function blanks(): array

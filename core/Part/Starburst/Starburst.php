@@ -33,7 +33,7 @@ final class Starburst extends Bundle
     public function sentence(PartContext $on): string
     {
         return 'Cut {=pieces}, {length} long. Gather each at its middle like a small bow tie, turn {material} against each other as '
-            .'{kind}, tied by {stem}, one on {on}: {=count}.';
+            .'{kind}, held by {stem}, one on {on}: {=count}.';
     }
 
     public function blanks(): array

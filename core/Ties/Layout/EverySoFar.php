@@ -29,7 +29,7 @@ final class EverySoFar implements TieLayout
 
     public function name(): string
     {
-        return 'every so far';
+        return 'evenly spaced';
     }
 
     public function fits(Form $form): bool

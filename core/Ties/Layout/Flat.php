@@ -24,7 +24,7 @@ final class Flat extends TwoRows
     public function sentence(): string
     {
         return 'Prep it {layout}'.SectionChoice::SENTENCE
-            .', for pancakes: one tie at mid section on the {=inner}, one at the crossbar on the {=outer} alone.';
+            .', for pancakes: one tie at mid section on the {=inner}, one at the crossbar on the {=outer}.';
     }
 
     public function fits(Form $form): bool

@@ -38,7 +38,7 @@ final class StickSites implements TieLayout
 
     public function sentence(): string
     {
-        return 'Prep it {layout}, and so on, at {sites} sites, the first with {startWith}, {first} from one end, the last {last} '
+        return 'Prep it {layout}, and so on, at {sites} spots, the first with {startWith}, {first} from one end, the last {last} '
             .'from the other.';
     }
 
@@ -50,10 +50,10 @@ final class StickSites implements TieLayout
     public function blanks(Form $form): array
     {
         return [
-            new CountBlank('sites', 'the number of sites', 13, 2, 100),
-            new ChoiceBlank('startWith', 'what the first site has', 'pair', ['pair' => 'two side ties', 'single' => 'one middle tie']),
-            LengthBlank::of('first', 'the distance of the first site from its end', Length::inches(1), Length::zero(), Length::inches(60)),
-            LengthBlank::of('last', 'the distance of the last site from its end', Length::inches(1), Length::zero(), Length::inches(60)),
+            new CountBlank('sites', 'the number of spots', 13, 2, 100),
+            new ChoiceBlank('startWith', 'what the first spot has', 'pair', ['pair' => 'two side ties', 'single' => 'one middle tie']),
+            LengthBlank::of('first', 'the distance of the first spot from its end', Length::inches(1), Length::zero(), Length::inches(60)),
+            LengthBlank::of('last', 'the distance of the last spot from its end', Length::inches(1), Length::zero(), Length::inches(60)),
         ];
     }
 
@@ -70,7 +70,7 @@ final class StickSites implements TieLayout
             throw Fault::at(
                 '/sites',
                 sprintf(
-                    'Between its ends the stick has %s, too little for %d sites. Write fewer.',
+                    'Between its ends the stick has %s, too little for %d spots. Write fewer.',
                     $units->available(Length::ofUnits((int) (max(0.0, $room) * Length::PER_INCH))),
                     $sites,
                 ),

@@ -16,7 +16,7 @@
                     {{-- In the same line, though another form's: what is chosen here is not a blank of the sentence. --}}
                     <select class="quiet take-form editor-only" name="to" form="take-{{ $mesh->wound->id }}" aria-label="take {{ $mesh->wound->name() }} from the shelf" autocomplete="off"
                         hx-post="{{ $view->to('edits') }}" hx-trigger="change consume" hx-include="#take-{{ $mesh->wound->id }}">
-                        <option value="">take it from the shelf</option>
+                        <option value="">use what I have</option>
                         @foreach ($onShelf as $item)
                             <option value="{{ $item->id }}">{{ $item->name }}, {{ $item->widthWords() }}</option>
                         @endforeach
@@ -25,7 +25,7 @@
                 @endif
             </div>
         </div>
-        <noscript><button class="act">Write it</button></noscript>
+        <noscript><button class="act">Save</button></noscript>
         @if ($problem?->at($line->address))
             <x-problem :problem="$problem" />
         @endif

@@ -4,7 +4,7 @@
     <b class="number">{{ $number }}</b>
     <x-edit-form :saved="$saved" :view="$view" live="change">
         <x-sentence :line="$line" :problem="$problem" :inks="$inks" />
-        <noscript><button class="act">Write it</button></noscript>
+        <noscript><button class="act">Save</button></noscript>
         @if ($problem?->at($line->address))
             <x-problem :problem="$problem" />
         @endif

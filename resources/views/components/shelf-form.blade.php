@@ -25,7 +25,7 @@
                 <li>as it is usually tied: {{ $item->result->tally->ties->said() }}</li>
             </ul>
             <label class="mt-2 block text-[13.5px]">Kept <input class="blank" name="kept" value="{{ $shelf->kept }}" size="20" maxlength="80" placeholder="where?" autocomplete="off"></label>
-            <noscript><button class="act">Write it</button></noscript>
+            <noscript><button class="act">Save</button></noscript>
         </form>
         <div class="mt-2 flex items-baseline gap-4">
             <form method="post" action="{{ route('forms.begin', $shelf) }}">

@@ -8,7 +8,7 @@
 <article class="stock" id="stock-{{ $stock->id }}">
     <div class="flex flex-wrap items-baseline gap-x-3">
         <b class="text-[16px]">{{ $stock->shown($stock->amount) }}</b>
-        <span class="text-soft">{{ ['full' => 'full roll', 'part' => 'begun roll', 'loose' => 'loose pieces', 'heap' => 'lying here'][$stock->kind->value] }}, {{ $stock->known }}{{ $stock->lot ? ", lot $stock->lot" : '' }}{{ $stock->kept !== '' ? ", $stock->kept" : '' }}</span>
+        <span class="text-soft">{{ ['full' => 'full roll', 'part' => 'opened roll', 'loose' => 'loose pieces', 'heap' => 'lying here'][$stock->kind->value] }}, {{ $stock->known }}{{ $stock->lot ? ", lot $stock->lot" : '' }}{{ $stock->kept !== '' ? ", $stock->kept" : '' }}</span>
         <form class="ml-auto" method="post" action="{{ route('labels.stock', $stock) }}">
             @csrf
             <button class="quiet">print its label</button>
@@ -57,7 +57,7 @@
                             @default
                                 <label>there are <input class="blank" name="tape" size="10" value="{{ $open === $way ? old('tape') : '' }}" placeholder="131 in" required autocomplete="off"></label>
                         @endswitch
-                        <button class="act">So much is left</button>
+                        <button class="act">Save what is left</button>
                     </form>
                 </details>
             @endforeach

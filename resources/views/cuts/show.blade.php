@@ -32,7 +32,7 @@
                     <p class="caution">{{ $caution->words() }}</p>
                 @endforeach
                 @if ($sheet->toBuy !== [])
-                    <p>Have at hand: {{ implode(', ', $sheet->toBuy) }}. Lay a new roll beside what is there in daylight before you cut it: runs of the mill differ.</p>
+                    <p>Have at hand: {{ implode(', ', $sheet->toBuy) }}. Lay a new roll beside what is there in daylight before you cut it: dye lots vary.</p>
                 @endif
                 @if ($page->isShort && $page->isOfSeveral)
                     <p class="refused">There is not mesh enough for all of these: some pieces are on no roll. Take fewer copies, or more mesh into their plans.</p>
@@ -99,7 +99,7 @@
                         @csrf
                         <button class="act act-strong">All of it is cut: take it off the shelf</button>
                     </form>
-                    <p class="max-w-md text-[13.5px] text-soft">Lengths leave the rolls on the shelf, what is left goes back on it, offcuts of {{ $units->exact($page->keepFrom) }} and more too. It can be undone.</p>
+                    <p class="max-w-md text-[13.5px] text-soft">Lengths leave the rolls on the shelf, what is left goes back on it, and pieces {{ $units->exact($page->keepFrom) }} and longer are kept. It can be undone.</p>
                 @endif
             </div>
         @endif

@@ -30,7 +30,7 @@
             <x-fact key="rolls" :figure="$tally->rolls" />
             <x-fact key="left" :figure="$tally->left" note="left on the rolls" />
             <x-fact key="across" :figure="$tally->across" :note="$tally->across->label.($result->form->closed() ? ($tally->opening->shown === 'closed' ? ', closed' : ', opening '.Str::after($tally->opening->shown, 'about ')) : '').', '.Str::after($tally->depth->said(), 'about ')" :more="[...$tally->depth->because, ...($result->form->closed() ? ['Opening '.$tally->opening->shown.':', ...$tally->opening->because] : [])]" />
-            <x-fact key="fullness" :figure="$tally->fullness" :value="$result->fullness->verdict ?? 'no filling'" :note="$result->fullness->verdict === null ? 'on the form' : $tally->fullness->said()" />
+            <x-fact key="fullness" :figure="$tally->fullness" :value="$result->fullness->verdict ?? 'no mesh yet'" :note="$result->fullness->verdict === null ? 'on the form' : $tally->fullness->said()" />
             <x-fact key="minutes" :figure="$tally->minutes" note="to make" />
             <x-fact key="cost" :figure="$tally->cost" :note="$plan->settings->costsByLength() ? 'by length; '.$result->cost->opened->shown.' opened' : 'opened; '.$result->cost->byLength->shown.' by length'" :more="$plan->settings->costsByLength() ? ['By what is opened:', ...$result->cost->opened->because] : ['By length used:', ...$result->cost->byLength->because]" />
         </div>
@@ -45,8 +45,8 @@
             <form class="said ready" method="post" action="{{ route('plans.give-back', $saved) }}">
                 @csrf
                 @method('delete')
-                <p><b>Ready.</b> It holds {{ $saved->holdsWords() }}. To change the plan, give that back first.</p>
-                <button class="act">Give it back</button>
+                <p><b>Ready.</b> Reserved: {{ $saved->holdsWords() }}. To change the plan, unreserve it first.</p>
+                <button class="act">Unreserve</button>
             </form>
         @endif
         @if ($lost !== [])
@@ -106,7 +106,7 @@
                 @endforeach
                 <span>in {{ $plan->units()->value }}</span>
                 <span>cost {{ $plan->settings->costsByLength() ? 'by length used' : 'by what is opened' }}</span>
-                <span>{{ $plan->settings->room() ? $plan->units()->exact($plan->settings->room()).' of room' : 'any room' }} in depth</span>
+                <span>{{ $plan->settings->room() ? $plan->units()->exact($plan->settings->room()).' of room in depth' : 'no depth limit' }}</span>
             </summary>
             @foreach ($closing as $line)
                 <x-recipe-line number="" :line="$line" :saved="$saved" :view="$view" :problem="$problem">

@@ -2,7 +2,7 @@
     <main class="px-8 pt-5 pb-16">
         <div class="flex flex-wrap items-end gap-2">
             <h1 class="mr-auto text-3xl">Plans on the wall</h1>
-            <span class="self-center text-soft">Begin with</span>
+            <span class="self-center text-soft">New plan:</span>
             @foreach (App\Plans\Starter::cases() as $starter)
                 <form method="post" action="{{ route('plans.store') }}">
                     @csrf
@@ -18,7 +18,7 @@
 
         @if ($hung->isEmpty())
             <section class="mt-10 max-w-xl text-[17px]">
-                <p>Nothing hangs here yet. Begin with one of those above: Davrin preps the form, and you fill in the blanks.</p>
+                <p>Nothing hangs here yet. Start one of those above: Davrin preps the form, and you fill in the blanks.</p>
                 <p class="mt-3">Each change is worked out at once: ties, cuts, which roll each comes from, what is left and what it costs.</p>
             </section>
         @endif

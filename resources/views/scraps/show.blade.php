@@ -4,7 +4,7 @@
         <h1 class="mt-1 text-3xl">From scraps</h1>
         <x-notices />
         @if ($widths === [])
-            <p class="mt-8 max-w-xl text-[17px]">Nothing is begun: the shelf has full rolls only, or none. What a plan leaves lies here once its cut sheet is worked off.</p>
+            <p class="mt-8 max-w-xl text-[17px]">Nothing is opened: the shelf has full rolls only, or none. What a plan leaves lies here once its cut sheet is worked off.</p>
         @else
             <form method="get" action="{{ route('scraps.show') }}" class="look" hx-get="{{ route('scraps.show') }}" hx-trigger="change" hx-target="#made" hx-select="#made" hx-swap="outerHTML" hx-push-url="true">
                 <span>Make</span>
@@ -58,7 +58,7 @@
                             @endforeach
                         </ul>
                         @if ($result)
-                            <p class="mt-3 text-[15px]">{{ $result->tally->across->shown }} across, {{ $result->fullness->verdict ?? 'no filling' }}, {{ $result->tally->minutes->shown }}, {{ $result->tally->cost->shown }} by length.</p>
+                            <p class="mt-3 text-[15px]">{{ $result->tally->across->shown }} across, {{ $result->fullness->verdict ?? 'no mesh yet' }}, {{ $result->tally->minutes->shown }}, {{ $result->tally->cost->shown }} by length.</p>
                             <form method="post" action="{{ route('scraps.begin') }}" class="mt-3">
                                 @csrf
                                 @foreach (['technique' => $technique, 'length' => $length, 'width' => $width, 'form' => $form] as $key => $value)

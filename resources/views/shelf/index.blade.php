@@ -12,7 +12,7 @@
                         <option value="{{ $key }}">{{ $ware->noun()[0] }}</option>
                     @endforeach
                 </select>
-                <button class="act act-strong">Put it on the shelf</button>
+                <button class="act act-strong">Add an item</button>
             </form>
         </div>
         <x-notices />
@@ -53,8 +53,8 @@
                     @if ($look->isNarrow())
                         <p>Nothing on the shelf is like that. <a href="{{ route('shelf.index') }}">Show everything</a></p>
                     @else
-                        <p>The shelf is empty. Put the rolls on it that you have, begun ones too: then plans are cut from them first, and nothing is bought twice.</p>
-                        <p class="mt-3">A begun roll need not be unrolled: it is weighed, or measured across.</p>
+                        <p>The shelf is empty. Put the rolls on it that you have, opened ones too: then plans are cut from them first, and nothing is bought twice.</p>
+                        <p class="mt-3">An opened roll need not be unrolled: it is weighed, or measured across.</p>
                     @endif
                 </section>
             @endif

@@ -13,7 +13,7 @@
             @endif
         </form>
         @if ($strip === [])
-            <p class="mt-6 text-[17px] text-soft">Nothing hangs out of it.</p>
+            <p class="mt-6 text-[17px] text-soft">Nothing printed yet.</p>
         @else
             <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$inks" /></defs></svg>
             <ol class="labels">

@@ -25,7 +25,7 @@
                     @if ($problem)
                         <x-problem :problem="$problem" kept="The shelf is as it was." />
                     @endif
-                    <noscript><button class="act">Write it</button></noscript>
+                    <noscript><button class="act">Save</button></noscript>
                 </form>
                 <form class="came" method="post" action="{{ route('shelf.take', $item) }}">
                     @csrf
@@ -33,7 +33,7 @@
                     <label>kept <input class="blank" name="kept" value="{{ old('stock') ? '' : old('kept') }}" size="14" maxlength="60" placeholder="where?" autocomplete="off"></label>
                     <button class="act act-strong">Put on the shelf</button>
                     @if ($item->ware()->isWound())
-                        <p class="mt-1 text-[13px] text-soft">Rolls, begun ones, loose pieces: "131 in, 6 x 20 in, 10 yd by label lot B7". What bears no "by label" counts as measured.</p>
+                        <p class="mt-1 text-[13px] text-soft">Rolls, opened ones, loose pieces: "131 in, 6 x 20 in, 10 yd by label lot B7". What bears no "by label" counts as measured.</p>
                     @endif
                 </form>
             </section>

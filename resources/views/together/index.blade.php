@@ -42,7 +42,7 @@
                                 <b>{{ $mesh->rolls->opened() }} full {{ Str::plural('roll', $mesh->rolls->opened()) }}</b> together, {{ $mesh->rolls->money()->shown() }} to buy; each from new rolls of its own {{ $mesh->openedApart }}, {{ $mesh->moneyApart->shown() }}.
                                 {{ $page->units->needed($mesh->rolls->used()) }} used, {{ $page->units->available($mesh->rolls->left()) }} left.
                                 @if ($mesh->rolls->proof && $mesh->rolls->isProvenBest())
-                                    Proven: no fewer do.
+                                    Fewest rolls possible (proven).
                                 @elseif ($mesh->rolls->proof)
                                     No fewer than {{ $mesh->rolls->proof->opened }} can do.
                                 @endif

@@ -39,14 +39,14 @@ final class AdviceTest extends PlanCase
         $remedy = $this->work($this->everyInch())->advice[0]->remedies[0];
         $this->assertSame('Cut 23 1/2 in each', $remedy->label);
         $this->assertSame(['parts.l1.length' => '23 1/2 in'], $remedy->edit->asData()['set']);
-        $this->assertSame('safe; uses 352 1/2 in, leaves 7 1/2 in; 102.0 sq in an inch, usual; $0.14 less by length', $remedy->effect);
+        $this->assertSame('safe; uses 352 1/2 in, leaves 7 1/2 in; fullness 102.0, usual; $0.14 less by length', $remedy->effect);
     }
 
     public function test_another_roll_at_hand_is_a_remedy_too(): void
     {
         $remedy = $this->work($this->everyInch())->advice[0]->remedies[1];
         $this->assertSame(
-            ['Have 2 rolls at hand', 'safe; 1 roll ($6.50) in reserve'],
+            ['Keep a spare roll', 'safe; 1 roll ($6.50) only if needed'],
             [$remedy->label, $remedy->effect],
         );
     }
@@ -57,7 +57,7 @@ final class AdviceTest extends PlanCase
         $this->assertSame(
             [
                 'Leave tie 15 bare',
-                'safe; uses 336 in, leaves 24 in; 14 ruffles; 97.2 sq in an inch, usual; about 35 min to make; $0.43 less by length',
+                'safe; uses 336 in, leaves 24 in; 14 ruffles; fullness 97.2, usual; about 35 min to make; $0.43 less by length',
             ],
             [$remedy->label, $remedy->effect],
         );

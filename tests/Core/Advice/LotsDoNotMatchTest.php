@@ -19,7 +19,7 @@ final class LotsDoNotMatchTest extends PlanCase
         );
         $this->assertSame([
             ['Take the two lots by turns', 'Sage mesh, lot B7: cuts from 1 part roll, uses 171 in, leaves 9 in; Sage mesh, lot C2: cuts from 1 part roll, uses 171 in, leaves 4 in; '
-                        .'but then like meets like across the rows', 'part-lots'],
+                        .'but then same colour behind the same colour', 'part-lots'],
             [
                 'Keep to one lot',
                 'opens 1 roll; cuts from 1 part roll; buys 1 roll more for $6.50; uses 342 in, leaves 193 in; $3.41 more by what is opened; '
@@ -39,7 +39,7 @@ final class LotsDoNotMatchTest extends PlanCase
         $this->assertSame(
             [['Take the two lots by turns', 'Sage mesh, lot B7: opens 0 rolls, 1 roll less to buy ($6.50), '
                 .'uses 171 in, leaves 9 in; Sage mesh, lot C2: cuts from 1 part roll, '
-                .'uses 171 in, leaves 4 in; $3.41 less by what is opened; but then like meets like across the rows', 'part-lots']],
+                .'uses 171 in, leaves 4 in; $3.41 less by what is opened; but then same colour behind the same colour', 'part-lots']],
             $this->said($advice),
         );
     }

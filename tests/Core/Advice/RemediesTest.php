@@ -22,7 +22,7 @@ final class RemediesTest extends PlanCase
             ],
         ])->advice[0];
         $this->assertSame(
-            ['Cut 29 5/8 in each, for both layers', 'Have 2 rolls at hand', 'Leave tie 12 bare'],
+            ['Cut 29 5/8 in each, for both layers', 'Keep a spare roll', 'Leave tie 12 bare'],
             array_column($advice->remedies, 'label'),
         );
         $this->assertSame(['29 5/8 in', '29 5/8 in'], array_values($advice->remedies[0]->edit->asData()['set']));
@@ -60,7 +60,7 @@ final class RemediesTest extends PlanCase
             'parts' => [['kind' => 'rolled-bundle', 'material' => ['m1', 'm1', 'm1'], 'length' => '12 in']],
         ])->advice[0];
         $this->assertSame(
-            ['at-risk', ['Cut 11 1/2 in each', 'Have 5 rolls at hand', 'Leave tie 18 bare']],
+            ['at-risk', ['Cut 11 1/2 in each', 'Keep a spare roll', 'Leave tie 18 bare']],
             [$advice->rule, array_column($advice->remedies, 'label')],
         );
     }

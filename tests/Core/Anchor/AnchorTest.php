@@ -20,7 +20,7 @@ use Davrin\Core\Result\Result;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\PlanCase;
 
-/** Parts that stand on no tie, as kinds to come will: each is a kind of its own, and nothing else knows of it. */
+/** Parts that stand on no tie, as kinds to come will: each is a kind of its own, + add a colour knows of it. */
 final class AnchorTest extends PlanCase
 {
     public function test_counted_goods_stand_on_a_spot_and_are_bought_by_the_pack(): void

@@ -33,7 +33,7 @@ final class ColourOrderTest extends PlanCase
         $plan = $this->row(16, 'in-turn', ['a', 'b', 'c']);
         $this->assertSame('abcabcabcabcabca', $this->shown($plan));
         $seam = $this->said($plan, 'seam');
-        $this->assertSame('Tie 16 and tie 1 are both A: 3 in turn do not close on 16 ties.', $seam->sentence);
+        $this->assertSame('Tie 16 and tie 1 are both A: 3 alternating colours do not come out even on 16 ties.', $seam->sentence);
         $this->assertSame([16, 1], $seam->ties);
         $this->assertSame([
             '15 ties' => ['ties.t1.rows' => '15'],
@@ -98,7 +98,7 @@ final class ColourOrderTest extends PlanCase
     public function test_a_pattern_longer_than_the_row_is_said(): void
     {
         $advice = $this->said($this->row(2, 'in-turn', ['a', 'b', 'c']), 'long-pattern');
-        $this->assertStringContainsString('3 come in turn, and the row of ties 1 and 2 has room for 2', $advice->sentence);
+        $this->assertStringContainsString('3 colours alternate, and the row of ties 1 and 2 has room for 2', $advice->sentence);
         $this->assertSame(
             [['The first 2 only', ['parts.l1.material' => 'a + b']]],
             array_map(fn (Remedy $remedy): array => [$remedy->label, $remedy->edit->asData()['set']], $advice->remedies),

@@ -16,13 +16,13 @@ final class EstimatesTest extends PlanCase
     {
         $fullness = $this->work(['materials' => [['label' => 'measured']]])->fullness;
         $this->assertSame(
-            ['99.0', 'usual', '99.0 sq in an inch, usual'],
+            ['99.0', 'usual', 'fullness 99.0, usual'],
             [$fullness->figure->value, $fullness->verdict, $fullness->figure->shown],
         );
         $this->assertSame(
             [
                 'ruffles: 342 in x 10 in wide',
-                'along 34 1/2 in of the form: 99.0 sq in an inch',
+                'along 34 1/2 in: 99.0 sq in of mesh per inch of form',
                 'thin below 85, very full above 130 (starting guesses)',
             ],
             $fullness->figure->because,
@@ -54,7 +54,7 @@ final class EstimatesTest extends PlanCase
     {
         $half = $this->work(['parts' => [['on' => 'sections 1 to 3']]])->fullness;
         $this->assertSame('99.0', $half->figure->value);
-        $this->assertSame('along 17 1/4 in of the form: 99.0 sq in an inch', $half->figure->because[1]);
+        $this->assertSame('along 17 1/4 in: 99.0 sq in of mesh per inch of form', $half->figure->because[1]);
     }
 
     public function test_the_line_lies_midway_between_the_wires_that_are_used(): void
@@ -84,7 +84,7 @@ final class EstimatesTest extends PlanCase
 
     public function test_in_centimetres_it_is_told_in_square_centimetres(): void
     {
-        $this->assertSame('251.4 sq cm a cm, usual', $this->work(['settings' => ['units' => 'centimetres']])->fullness->figure->shown);
+        $this->assertSame('fullness 251.4, usual', $this->work(['settings' => ['units' => 'centimetres']])->fullness->figure->shown);
     }
 
     public function test_thin_mesh_is_said_at_its_sentence_with_what_makes_it_enough(): void
@@ -94,7 +94,7 @@ final class EstimatesTest extends PlanCase
             'thin',
         );
         $this->assertSame(['parts.l1', ['parts.l1.length' => '16 3/8 in']], [$advice->about, $advice->remedies[0]->edit->asData()['set']]);
-        $this->assertSame('uses 294 3/4 in, leaves 65 1/4 in; 85.3 sq in an inch, usual; $0.77 more by length', $advice->remedies[0]->effect);
+        $this->assertSame('uses 294 3/4 in, leaves 65 1/4 in; fullness 85.3, usual; $0.77 more by length', $advice->remedies[0]->effect);
     }
 
     public function test_a_longer_piece_is_not_offered_where_the_rolls_would_run_short(): void
@@ -150,7 +150,7 @@ final class EstimatesTest extends PlanCase
         $advice = $this->said($this->work(['materials' => [['roll' => '40 yd']], 'parts' => [['id' => 'a'], ['id' => 'b']]]), 'very-full');
         $remedy = $advice->remedies[count($advice->remedies) - 1];
         $this->assertSame(['Leave these ruffles out', ['do' => 'remove-part', 'id' => 'b']], [$remedy->label, $remedy->edit->asData()]);
-        $this->assertStringContainsString('99.0 sq in an inch, usual', $remedy->effect);
+        $this->assertStringContainsString('fullness 99.0, usual', $remedy->effect);
     }
 
     public function test_six_layers_of_everything_are_said_to_be_too_much(): void
@@ -162,7 +162,7 @@ final class EstimatesTest extends PlanCase
             'very-full',
         );
         $this->assertSame('parts.l6', $advice->about);
-        $this->assertStringContainsString('6 layers, 593.8 sq in an inch', $advice->sentence);
+        $this->assertStringContainsString('6 layers, 593.8 sq in of mesh per inch of form', $advice->sentence);
     }
 
     public function test_very_full_is_mended_by_shorter_pieces(): void

@@ -60,7 +60,7 @@ final class GoodsUseTest extends PlanCase
             ['$4.25', 0, 0],
             [$result->cost->byLength->shown, $this->used($result, 'stems'), $result->goodsOf('stems')->packs],
         );
-        $this->assertSame(['18 ties, each the stem that is on it'], $result->goodsOf('stems')->count->because);
+        $this->assertSame(['18 ties on the stems that are there'], $result->goodsOf('stems')->count->because);
     }
 
     public function test_what_is_on_hand_is_used_first_and_packs_are_bought_for_the_rest(): void

@@ -49,7 +49,7 @@ final class BundlesTest extends PlanCase
         $this->assertSame([['teal', 'gold'], [29, 30]], [$result->advice[0]->materials, $result->advice[0]->ties]);
         $rolls = $result->advice[0]->remedies[2];
         $this->assertSame(
-            ['Have 4 rolls of Teal and 4 rolls of Gold at hand', ['materials.teal.rolls' => '4', 'materials.gold.rolls' => '4']],
+            ['Keep a spare roll of Teal and a spare roll of Gold', ['materials.teal.rolls' => '4', 'materials.gold.rolls' => '4']],
             [$rolls->label, $rolls->edit->asData()['set']],
         );
         $this->assertTrue($this->work($this->bundles(['allowance' => '1 %', 'rolls' => 4]))->verdict->isGood());

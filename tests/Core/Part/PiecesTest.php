@@ -195,10 +195,10 @@ final class PiecesTest extends PlanCase
             ],
         ),
     ]
-    #[TestWith(['rolled-bundle', ['material' => ['m1: 0']], '/parts/0/material', '1 to 8 pieces go into one; none makes nothing'])]
-    #[TestWith(['rolled-bundle', ['material' => ['m1: 9']], '/parts/0/material', '1 to 8 pieces go into one; 9 do not'])]
-    #[TestWith(['crossed-curled-ruffles', ['material' => ['m1', 'm1', 'm1']], '/parts/0/material', '2 pieces go into one; 3 do not'])]
-    #[TestWith(['ruffle', ['material' => ['m1', 'm1']], '/parts/0/material', '1 pieces go into one'])]
+    #[TestWith(['rolled-bundle', ['material' => ['m1: 0']], '/parts/0/material', 'each takes 1 to 8 pieces, and none is named'])]
+    #[TestWith(['rolled-bundle', ['material' => ['m1: 9']], '/parts/0/material', 'each takes 1 to 8 pieces, and 9 are named'])]
+    #[TestWith(['crossed-curled-ruffles', ['material' => ['m1', 'm1', 'm1']], '/parts/0/material', 'each takes 2 pieces, and 3 are named'])]
+    #[TestWith(['ruffle', ['material' => ['m1', 'm1']], '/parts/0/material', 'each takes 1 piece, and 2 are named'])]
     #[TestWith(['rolled-bundle', ['material' => ['m1: some']], '/parts/0/material', 'not a whole number'])]
     #[TestWith(['rolled-bundle', ['material' => ['gold: 2']], '/parts/0/material', '"gold: 2" is not one of them'])]
     public function test_what_cannot_be_made_is_refused_at_its_blank(string $technique, array $written, string $pointer, string $says): void

@@ -170,7 +170,7 @@ final class PropertiesTest extends PlanCase
                     'parts' => [$layer($techniques[$one]), $layer($techniques[$other])],
                 ]);
             } catch (Refused $refused) {
-                // Some techniques have no room on some places: that is said, and nothing else is to hold.
+                // Some techniques have no room on some places: that is said, + add a colour is to hold.
                 $this->assertNotSame('', $refused->getMessage());
 
                 return;

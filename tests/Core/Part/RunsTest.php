@@ -121,7 +121,7 @@ final class RunsTest extends PlanCase
     {
         $bare = $this->work($this->wide(['fill' => 'none']));
         $this->assertSame(
-            ['103.9 sq in an inch, thin', '138.6 sq in an inch, usual'],
+            ['fullness 103.9, thin', 'fullness 138.6, usual'],
             [$bare->fullness->figure->shown, $this->work($this->wide([]))->fullness->figure->shown],
         );
         $advice = array_values(array_filter($bare->advice, fn (Advice $advice): bool => $advice->rule === 'thin'))[0];

@@ -31,7 +31,7 @@ final class LaidSafelyTest extends PlanCase
         ])->wound[0];
         // Six on the first would leave 150 in on the second, but only 162 in of each is safe.
         $this->assertSame([[150.0, 60.0], [30.0, 120.0]], [$this->usedOf($sevenPieces->plan), $this->leftOf($sevenPieces->plan)]);
-        $this->assertSame(['fits', '12 in of slack'], [$sevenPieces->verdict->words(), $sevenPieces->slackWords()]);
+        $this->assertSame(['fits', '12 in safe to spare'], [$sevenPieces->verdict->words(), $sevenPieces->slackWords()]);
         $this->assertTrue($sevenPieces->plan->isProvenBest());
     }
 
@@ -58,7 +58,7 @@ final class LaidSafelyTest extends PlanCase
         ])->wound[0];
         $this->assertSame([180.0, 180.0], $this->usedOf($twenty->plan));
         $this->assertSame(
-            ['fits', '0 in of slack', '2 full rolls opened, 2 to buy, 3 at hand, 3 needed'],
+            ['fits', '0 in safe to spare', '2 full rolls opened, 2 to buy, 3 at hand, 3 needed'],
             [$twenty->verdict->words(), $twenty->slackWords(), $twenty->rollWords()],
         );
         $this->assertContains(

@@ -196,7 +196,7 @@ final class EveryLayoutTest extends PlanCase
             ['kind' => 'stick'],
             ['layout' => 'stick-sites', 'sites' => 100, 'first' => '20 in', 'last' => '15 in'],
             '/ties/0/sites',
-            'too little for 100 sites',
+            'too little for 100 spots',
         ];
         yield 'a layout for another form' => [
             ['kind' => 'stick'],
