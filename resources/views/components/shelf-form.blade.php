@@ -24,7 +24,7 @@
                 @endforeach
                 <li>as it is usually tied: {{ $item->result->tally->ties->said() }}</li>
             </ul>
-            <label class="mt-2 block text-[13.5px]">Kept <input class="blank" name="kept" value="{{ $shelf->kept }}" size="20" maxlength="80" placeholder="where?" autocomplete="off"></label>
+            <label class="mt-2 block text-[13.5px]">Stored in <input class="blank" name="kept" value="{{ $shelf->kept }}" size="20" maxlength="80" placeholder="where?" autocomplete="off"></label>
             <noscript><button class="act">Save</button></noscript>
         </form>
         <div class="mt-2 flex items-baseline gap-4">

@@ -75,12 +75,12 @@
             </details>
         @endif
         <details class="measure" name="measure-{{ $stock->id }}" @if ($open === 'note') open @endif>
-            <summary>{{ $item->ware()->isWound() ? 'where, which lot' : 'where it is kept' }}</summary>
+            <summary>{{ $item->ware()->isWound() ? 'where, which lot' : 'where it is stored' }}</summary>
             <form method="post" action="{{ route('shelf.note', $stock) }}">
                 @csrf
                 <input type="hidden" name="stock" value="{{ $stock->id }}">
                 <input type="hidden" name="way" value="note">
-                <label>kept <input class="blank" name="kept" size="16" maxlength="60" value="{{ $open === 'note' ? old('kept') : $stock->kept }}" placeholder="where?" autocomplete="off"></label>
+                <label>stored in <input class="blank" name="kept" size="16" maxlength="60" value="{{ $open === 'note' ? old('kept') : $stock->kept }}" placeholder="where?" autocomplete="off"></label>
                 @if ($item->ware()->isWound())
                     <label>lot <input class="blank" name="lot" size="8" maxlength="16" value="{{ $open === 'note' ? old('lot') : $stock->lot }}" placeholder="none" autocomplete="off"></label>
                 @endif

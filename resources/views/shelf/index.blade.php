@@ -38,7 +38,7 @@
                     <option value="{{ $width }}" @selected($look->width() === (int) $width)>{{ $words }}</option>
                 @endforeach
             </select>
-            <label for="look-q">named or kept</label>
+            <label for="look-q">named or stored in</label>
             <input class="blank" id="look-q" type="search" name="q" value="{{ $look->words() }}" size="16" maxlength="60" placeholder="anything" autocomplete="off">
             @if ($away > 0 || $look->archived())
                 <label class="ml-3 text-[13.5px]"><input type="checkbox" name="away" value="1" @checked($look->archived())> put away ({{ $away }})</label>
