@@ -188,7 +188,7 @@ final class PlanningTest extends BrowserCase
         $this->open('/plans/16');
         $this->type('parts.l1.material', '9');
         $this->assertSoon(
-            ['The mesh: 1 to 8 pieces, and 11 are named. The plan is as it was.'],
+            ['The mesh: each takes 1 to 8 pieces, and 11 are named. The plan is as it was.'],
             fn (): array => $this->texts('#line-parts-l1 .problem'),
         );
         $this->assertSame(['9', '2'], $this->counts());
