@@ -23,7 +23,7 @@ final class NotReady extends Refused
     /** What was taken to be on hand is there no more. */
     public static function notThere(): self
     {
-        return new self('What is taken to be on hand here is not on the shelf any more. Plan it anew from what is free.');
+        return new self('What is taken to be on hand here is not on the shelf any more. Plan it again from what is free.');
     }
 
     /**
@@ -33,7 +33,7 @@ final class NotReady extends Refused
     public static function heldElsewhere(string $item, array $left, array $plans): self
     {
         return new self(sprintf(
-            'Of %s %s. %sPlan it anew from what is free.',
+            'Of %s %s. %sPlan it again from what is free.',
             $item,
             $left === [] ? 'nothing is left' : Words::list($left).(count($left) === 1 ? ' is left' : ' are left'),
             $plans === []

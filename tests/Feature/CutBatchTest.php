@@ -79,7 +79,7 @@ final class CutBatchTest extends FeatureCase
         $this->ready($other);
         $this->from('/together/1')->post('/together/1')->assertSessionHas(
             'refused',
-            'Of Sage mesh 18 in is left. "Other" holds the rest. Plan it anew from what is free.',
+            'Of Sage mesh 18 in is left. "Other" holds the rest. Plan it again from what is free.',
         );
         $this->assertSame(['360 in'], $this->lefts($sage));
         $this->assertNotNull($other->fresh()->ready_at);

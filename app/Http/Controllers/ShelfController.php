@@ -49,7 +49,7 @@ final class ShelfController
 
         return redirect()->route('shelf.show', $item)->with(
             'said',
-            'Say what it is: every word on a slip can be written anew. Then put on the shelf what there is of it.',
+            'Say what it is: every blank can be changed. Then add what you have of it.',
         );
     }
 

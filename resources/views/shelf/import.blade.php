@@ -71,7 +71,7 @@
                     @endif
                     <form method="post" action="{{ route('imports.again', $import) }}">
                         @csrf
-                        <button class="act">Match the columns anew</button>
+                        <button class="act">Match the columns again</button>
                     </form>
                     @if ($refused > 0)
                         <a class="act" href="{{ route('imports.refused', $import) }}">Save the refused rows</a>

@@ -33,7 +33,7 @@
                     <label>stored in <input class="blank" name="kept" value="{{ old('stock') ? '' : old('kept') }}" size="14" maxlength="60" placeholder="where?" autocomplete="off"></label>
                     <button class="act act-strong">Add</button>
                     @if ($item->ware()->isWound())
-                        <p class="mt-1 text-[13px] text-soft">Rolls, opened ones, loose pieces: "131 in, 6 x 20 in, 10 yd by label lot B7". What bears no "by label" counts as measured.</p>
+                        <p class="mt-1 text-[13px] text-soft">Rolls, opened ones, loose pieces: "131 in, 6 x 20 in, 10 yd by label lot B7". Without "by label" it counts as measured.</p>
                     @endif
                 </form>
             </section>
