@@ -79,7 +79,10 @@ final readonly class Engine
 
         $yields = $this->yields->of($plan, $result);
 
-        return $result->advised($trial->wasCutShort() ? [...$advice, self::cutShort($plan, $how)] : $advice, $yields);
+        // Where nothing is wrong, nothing is left untried; but what is looked for at once is looked for again, and may be found then.
+        $isCutShort = $trial->wasCutShort() && ($advice !== [] || $how === Thoroughness::AtOnce);
+
+        return $result->advised($isCutShort ? [...$advice, self::cutShort($plan, $how, $advice === [])] : $advice, $yields);
     }
 
     /**
@@ -102,9 +105,14 @@ final readonly class Engine
     }
 
     /** What was left out is said. */
-    private static function cutShort(Plan $plan, Thoroughness $how): Advice
+    private static function cutShort(Plan $plan, Thoroughness $how, bool $isAllWell): Advice
     {
         $part = $plan->parts[count($plan->parts) - 1];
+        if ($isAllWell) {
+            $sentence = 'Nothing is wrong so far. Davrin goes on looking whether fewer rolls would do.';
+
+            return new Advice(self::CUT_SHORT, "parts.$part->id", [], 'Not all was looked at yet.', $sentence, [], []);
+        }
         $sentence = match ($how) {
             Thoroughness::AtOnce => 'The warnings are true; there may be more ways to mend them. Davrin goes on looking.',
             default => 'This plan is so large that the search for remedies was stopped. The warnings are true, but '
