@@ -68,8 +68,11 @@ final class TrueRemediesTest extends TestCase
                     $checked['out']++;
                 }
                 if ($advice->rule === 'little-of-a-roll') {
-                    preg_match('/ (?:is|are) opened for (\d+) .*?; a new one gives (\d+)\./', $advice->sentence, $found);
-                    $this->assertGives($result, $advice, (int) $found[1], (int) $found[2]);
+                    $clause = '/Rolls? .*? of (.*?) (?:is|are) opened for (\d+) .*?; a new one gives (\d+)\./';
+                    $this->assertGreaterThan(0, preg_match_all($clause, $advice->sentence, $found, PREG_SET_ORDER), $advice->sentence);
+                    foreach ($found as [, $names, $little, $gives]) {
+                        $this->assertGives($result, $advice, $names, (int) $little, (int) $gives);
+                    }
                     $checked['gives']++;
                 }
             }
@@ -91,11 +94,11 @@ final class TrueRemediesTest extends TestCase
         $this->assertSame($tie, $unmet[0], $advice->sentence);
     }
 
-    /** Some roll that is meant gives so many pieces or steps, and a whole new one so many. */
-    private function assertGives(Result $result, Advice $advice, int $little, int $gives): void
+    /** Each roll that is meant of the meshes that are named gives so many pieces or steps at the most, and a whole new one so many. */
+    private function assertGives(Result $result, Advice $advice, string $names, int $little, int $gives): void
     {
         foreach ($result->wound as $mesh) {
-            foreach ($advice->rolls[$mesh->wound->id] ?? [] as $number) {
+            foreach (str_contains($names, $mesh->wound->name()) ? $advice->rolls[$mesh->wound->id] ?? [] : [] as $number) {
                 $made = array_filter(
                     $mesh->plan->rolls[$number - 1]->segments,
                     fn (Segment $segment): bool => $segment->element !== null && "parts.{$segment->part}" === $advice->about,
