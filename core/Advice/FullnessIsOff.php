@@ -60,8 +60,8 @@ final readonly class FullnessIsOff implements Rule
                 [],
                 fn (): iterable => $this->leaner($plan, $part),
                 sprintf(
-                    'No single change here is enough: it has room for %s of this mesh. Leave layers out, make the pieces shorter and fewer, '
-                        .'or take narrower mesh.',
+                    'No single change here is enough: it has room for %s of this mesh. Leave layers out, make the pieces shorter and '
+                        .'fewer, or take narrower mesh.',
                     self::part($result->fullness->times),
                 ),
             )];
