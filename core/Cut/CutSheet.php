@@ -114,6 +114,13 @@ final readonly class CutSheet
         return array_values(array_filter(array_map(fn (SheetRoll $roll): ?Label => $roll->label, $this->rolls)));
     }
 
+    /** Whether anything on it is warned of, at its head or at a roll. */
+    public function isWarned(): bool
+    {
+        return $this->warnings !== []
+            || array_filter($this->rolls, fn (SheetRoll $roll): bool => $roll->warnings !== []) !== [];
+    }
+
     /** How many there are to tick. */
     public function count(): int
     {

@@ -47,7 +47,7 @@ final readonly class FillBlanks implements Edit
                     throw new BlankRefused($address, $refused);
                 }
                 // What the old kind does not take the new one may.
-                $later[$address] = $raw;
+                $later[$address] = [$raw, $refused];
 
                 continue;
             }
@@ -61,10 +61,27 @@ final readonly class FillBlanks implements Edit
         try {
             $edited = $reader->read($document, $carrying);
 
-            return $later === [] ? $edited : (new self($later))->apply($edited, $reader);
+            return $later === [] ? $edited : self::filledLater($later, $edited)->apply($edited, $reader);
         } catch (Fault $fault) {
             throw $changed === [] ? $fault : new BlankRefused($changed[0], $fault);
         }
+    }
+
+    /**
+     * What is left to write once another kind is chosen; what that one does not ask for is refused as the old one refused it.
+     *
+     * @param  array<string, array{mixed, Refused}>  $later
+     */
+    private static function filledLater(array $later, Plan $edited): self
+    {
+        foreach ($later as $address => [, $refused]) {
+            [$slip, $key] = self::split($address);
+            if (($edited->slips()[$slip] ?? null)?->has($key) !== true) {
+                throw new BlankRefused($address, $refused);
+            }
+        }
+
+        return new self(array_map(fn (array $its): mixed => $its[0], $later));
     }
 
     /** Whether another kind is chosen in the same slip. */

@@ -40,8 +40,8 @@
                 @foreach ($sheet->warnings as $warning)
                     <p class="warned">{{ $warning }}</p>
                 @endforeach
-                @if ($sheet->warnings !== [])
-                    <p class="editor-only"><a href="{{ $page->fromUrl }}">What can be done stands under {{ count($sheet->warnings) === 1 ? 'this warning' : 'these warnings' }} in {{ $page->isOfSeveral ? 'its plan' : 'the plan' }}</a>.</p>
+                @if ($sheet->isWarned() && ! $page->isOfSeveral)
+                    <p class="editor-only"><a href="{{ $page->fromUrl }}">What can be done stands under the warning in the plan</a>.</p>
                 @endif
             </div>
             @foreach ($page->pages[$number - 1] as $roll)

@@ -107,7 +107,8 @@ final class CutSheetTest extends PlanCase
             [[], ['A roll for a little. Roll 2 of Sage mesh is opened for 1 ruffle; a new one gives 17.']],
             array_column($little->rolls, 'warnings'),
         );
-        $this->assertSame([], $little->warnings);
+        $this->assertSame([[], true], [$little->warnings, $little->isWarned()]);
+        $this->assertFalse($this->sheet([])->isWarned());
         $every = $this->sheet(['materials' => [['label' => 'measured', 'rolls' => 1]], 'parts' => [['length' => '20 in']]]);
         $this->assertSame(
             [['Every inch is used. Nothing of the Sage mesh is left for a slip of the scissors.']],

@@ -67,6 +67,17 @@ final class EditTest extends PlanCase
         yield 'a list where one thing stands' => [['parts.l1.kind' => ['ruffle']], 'parts.l1.kind', 'must be one of'];
     }
 
+    public function test_what_neither_technique_takes_is_refused_where_it_was_typed(): void
+    {
+        try {
+            $this->edit($this->plan(), new FillBlanks(['parts.l1.length' => 'long', 'parts.l1.kind' => 'poof-run']));
+            $this->fail('It was taken.');
+        } catch (BlankRefused $refused) {
+            $this->assertSame('parts.l1.length', $refused->address);
+            $this->assertStringContainsString('"long" is not a length', $refused->getMessage());
+        }
+    }
+
     public function test_what_the_old_order_does_not_take_is_read_by_the_one_chosen_with_it(): void
     {
         $plan = $this->plan(['materials' => [['id' => 'a', 'name' => 'A'], ['id' => 'b', 'name' => 'B']]]);
