@@ -29,15 +29,15 @@ use Davrin\Core\Words\Words;
  */
 final readonly class RunYields
 {
+    /** What trying may take. */
+    public const STEPS = 8_000_000;
+
     public function __construct(private RollPlanner $planner) {}
 
-    /** What trying may take. */
-    private const STEPS = 8_000_000;
-
     /** @return list<RunYield> of every part that is made of runs, but for those that it takes too long to try */
-    public function of(Plan $plan, Result $result): array
+    public function of(Plan $plan, Result $result, Effort $effort): array
     {
-        [$yields, $effort] = [[], Effort::of(self::STEPS)];
+        $yields = [];
         foreach ($plan->parts as $part) {
             if ($part->demand->runs !== [] && $part->kind instanceof CutToLength && ! $effort->isSpent()) {
                 $supplies = self::supplies($plan, $part, $result);

@@ -75,9 +75,9 @@ final readonly class Engine
         $result = $this->planWork->of($plan, $effort);
         $trial = $this->trial($how, $effort->spent());
         $advice = (new Advisor($trial))->advice($plan, $result);
-        $account?->spend($effort->spent() + $trial->spent());
-
-        $yields = $this->yields->of($plan, $result);
+        $tried = Effort::of(RunYields::STEPS);
+        $yields = $this->yields->of($plan, $result, $tried);
+        $account?->spend($effort->spent() + $trial->spent() + $tried->spent());
 
         // Where nothing is wrong, nothing is left untried; but what is looked for at once is looked for again, and may be found then.
         $isCutShort = $trial->wasCutShort() && ($advice !== [] || $how === Thoroughness::AtOnce);
