@@ -2,6 +2,8 @@
 
 return [
     'name' => 'Davrin',
+    // What is worked out once and kept is worked out anew by another version: bin/demo names it by the code itself.
+    'version' => (string) env('DAVRIN_VERSION', 'dev'),
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1'),

@@ -9,6 +9,7 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanEditController;
 use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PlanHistoryController;
+use App\Http\Controllers\PlanPictureController;
 use App\Http\Controllers\PlanReadyController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\ScrapsController;
@@ -37,7 +38,11 @@ Route::controller(PlanController::class)->name('plans.')->group(function () {
 Route::post('/plans/{plan}/edits', PlanEditController::class)->name('plans.edit');
 Route::get('/plans/{plan}/colours', PlanColoursController::class)->name('plans.colours');
 
+Route::get('/plans/{plan}/pictures/{step}.svg', PlanPictureController::class)->name('plans.picture')->whereNumber('step')->scopeBindings();
+
 Route::controller(PlanHistoryController::class)->name('plans.')->group(function () {
+    Route::get('/plans/{plan}/history', 'show')->name('history');
+    Route::post('/plans/{plan}/history/{step}', 'bringBack')->name('bring-back')->whereNumber('step')->scopeBindings();
     Route::post('/plans/{plan}/undo', 'undo')->name('undo');
     Route::post('/plans/{plan}/redo', 'redo')->name('redo');
 });

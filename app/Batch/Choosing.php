@@ -28,9 +28,9 @@ final readonly class Choosing
             ),
         );
         /** @var list<SavedPlan> $plans */
-        $plans = SavedPlan::latestFirst()->limit(self::MOST_PLANS)->get()->all();
+        $plans = SavedPlan::found()->with('revision')->limit(self::MOST_PLANS)->get()->all();
         /** @var list<SavedPlan> $chosen */
-        $chosen = SavedPlan::latestFirst()->whereKey(array_keys($copies))->get()->all();
+        $chosen = SavedPlan::found()->with('revision')->whereKey(array_keys($copies))->get()->all();
 
         return new self($plans, $chosen, $copies);
     }

@@ -82,13 +82,18 @@ final readonly class FormDrawing
     /** What the picture shows, for those who cannot see it. */
     public function words(): string
     {
-        $parts = array_map(fn (PartResult $part): string => $part->count->shown, $this->result->parts);
+        return self::wordsOf($this->result, $this->side);
+    }
+
+    public static function wordsOf(Result $result, Side $side): string
+    {
+        $parts = array_map(fn (PartResult $part): string => $part->count->shown, $result->parts);
 
         return sprintf(
             '%s Seen from the %s: %s ties%s.',
-            $this->result->formWords,
-            $this->side->value,
-            $this->result->tally->ties->shown,
+            $result->formWords,
+            $side->value,
+            $result->tally->ties->shown,
             $parts === [] ? '' : ', '.implode(', ', $parts),
         );
     }

@@ -8,6 +8,7 @@ use App\Drawing\RollShelf;
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
 use App\Models\ShelfItem;
+use App\Plans\Cards;
 use App\Shelf\MaterialFromShelf;
 use App\Shelf\ShelfRemedies;
 use Davrin\Core\Edit\PaintTie;
@@ -49,6 +50,7 @@ final readonly class EditorPage implements Responsable
         $plan = $this->saved->plan();
         $how = $request->boolean('thorough') ? Thoroughness::Thorough : Thoroughness::AtOnce;
         $result = app(ShelfRemedies::class)->added($this->saved, app(Engine::class)->work($plan, how: $how));
+        app(Cards::class)->keep($this->saved->revision, $result);
         // Layouts that are made tie by tie; a click on the form goes to the first.
         $free = array_values(array_filter($plan->ties->groups, fn (TieGroup $group): bool => $group->isFree()));
 

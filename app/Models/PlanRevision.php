@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 
 /**
@@ -12,7 +13,9 @@ use Illuminate\Support\Carbon;
  * @property int $plan_id
  * @property string $document
  * @property string $words
+ * @property ?int $before_id the step it was made from; null for the first
  * @property Carbon $created_at
+ * @property ?PlanCard $card what is worked out of it already
  */
 final class PlanRevision extends Model
 {
@@ -21,4 +24,10 @@ final class PlanRevision extends Model
     protected $table = 'plan_revisions';
 
     protected $guarded = [];
+
+    /** @return HasOne<PlanCard, $this> */
+    public function card(): HasOne
+    {
+        return $this->hasOne(PlanCard::class, 'revision_id')->select(['revision_id', 'version', 'told']);
+    }
 }

@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property string $name
+ * @property string $words what a search finds it by
  * @property ?int $revision_id
  * @property Carbon $updated_at
  * @property ?Carbon $deleted_at
@@ -73,10 +74,19 @@ final class SavedPlan extends Model implements Cuttable
         return route('cuts.show', $this, false);
     }
 
-    /** @return Builder<self> */
-    public static function latestFirst(): Builder
+    /**
+     * Those that bear all words of a search, changed last first.
+     *
+     * @return Builder<self>
+     */
+    public static function found(string $sought = ''): Builder
     {
-        /** @var Builder<self> */
-        return self::query()->with('revision')->orderByDesc('updated_at')->orderByDesc('id');
+        /** @var Builder<self> $plans */
+        $plans = self::query()->orderByDesc('updated_at')->orderByDesc('id');
+        foreach (preg_split('/[\s,·]+/u', mb_strtolower($sought), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $plans->whereRaw('instr(words, ?) > 0', [$word]);
+        }
+
+        return $plans;
     }
 }

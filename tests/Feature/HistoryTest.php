@@ -38,16 +38,46 @@ final class HistoryTest extends FeatureCase
         $this->assertSame('19 in', $this->length($plan));
     }
 
-    public function test_what_was_undone_is_gone_only_when_something_else_is_done(): void
+    public function test_an_edit_after_an_undo_goes_on_from_there_and_what_was_undone_stays_in_the_history(): void
     {
         $plan = $this->hang();
         $this->lengthen($plan, '18 in');
+        $undone = $plan->revision_id;
         $plan->undo($plan->revision_id);
         $this->lengthen($plan, '19 in');
-        $this->assertNotNull($plan->following());
+        $this->assertNotNull($plan->following(), 'that changed nothing');
         $this->lengthen($plan, '16 in');
         $this->assertNull($plan->following());
-        $this->assertSame(2, $plan->revisions()->count());
+        $this->assertSame(3, $plan->revisions()->count());
+        $plan->undo($plan->revision_id);
+        $this->assertSame('19 in', $this->length($plan));
+        $plan->redo($plan->revision_id);
+        $this->assertSame('16 in', $this->length($plan), 'redo goes on to what was done last');
+
+        $page = $this->get("/plans/$plan->id/history")->assertOk();
+        $this->assertSame(['as the plan is now', 'undone'], $this->texts($page, "//*[@class='mark']"));
+        $this->assertCount(3, $this->find($page, '//li//img'));
+        $this->post("/plans/$plan->id/history/$undone", ['revision' => $plan->revision_id])->assertRedirect("/plans/$plan->id");
+        $now = $plan->fresh();
+        $this->assertSame(['18 in', 4], [$this->length($now), $now->revisions()->count()]);
+        $now->undo($now->revision_id);
+        $this->assertSame('16 in', $this->length($now), 'bringing back is a step that is undone as any other');
+    }
+
+    public function test_an_earlier_step_is_not_brought_back_by_a_stale_page_nor_into_a_plan_that_holds_stock_nor_from_another_plan(): void
+    {
+        [$plan, $other] = [$this->hang(), $this->hang()];
+        $first = $plan->revision_id;
+        $this->lengthen($plan, '18 in');
+        $now = $plan->revision_id;
+        $bring = fn (SavedPlan $into) => $this->from("/plans/$into->id/history")
+            ->post("/plans/$into->id/history/$first", ['revision' => $into->id === $plan->id ? $first : $into->revision_id]);
+        $bring($plan)->assertRedirect("/plans/$plan->id/history")->assertSessionHas('refused');
+        $bring($other)->assertNotFound();
+        $plan->update(['ready_at' => now()]);
+        $this->get("/plans/$plan->id/history")->assertSee('Unreserve that first')->assertDontSee('Bring it back');
+        $this->post("/plans/$plan->id/history/$first", ['revision' => $now])->assertSessionHas('refused');
+        $this->assertSame($now, $plan->fresh()->revision_id);
     }
 
     public function test_an_id_of_a_step_is_never_used_twice_so_that_a_stale_page_is_always_known(): void
@@ -127,7 +157,9 @@ final class HistoryTest extends FeatureCase
             ],
         );
         PlanRevision::query()->update(['document' => $old('15 in')]);
-        $plan->update(['revision_id' => $plan->revisions()->create(['document' => $old('16 in'), 'words' => 'an old step'])->id]);
+        $plan->update(['revision_id' => $plan->revisions()->create([
+            'document' => $old('16 in'), 'words' => 'an old step', 'before_id' => $plan->revision_id,
+        ])->id]);
         $this->get("/plans/$plan->id")->assertOk()->assertSee('16 in');
         $this->lengthen($plan->fresh(), '17 in');
         $now = $plan->fresh();
@@ -146,5 +178,6 @@ final class HistoryTest extends FeatureCase
         $now->redo($now->revision_id);
         $this->assertSame('16 in', $this->length($now));
         $this->get('/plans')->assertOk()->assertSee('Old');
+        $this->assertSame('old · wire ring · ruffle · teal mesh', $now->fresh()->words);
     }
 }

@@ -5,24 +5,38 @@ namespace App\Http\Controllers;
 use App\Editor\EditorPage;
 use App\Editor\View;
 use App\Models\SavedPlan;
-use App\Plans\Card;
+use App\Plans\Cards;
 use App\Plans\Starter;
-use App\Plans\Wall;
 use App\Settings\House;
 use Davrin\Core\Edit\FillBlanks;
+use Davrin\Core\Effort\Effort;
 use Davrin\Core\Plan\PlanReader;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 
 final class PlanController
 {
-    public function index(Wall $wall): Page
+    private const A_PAGE = 24;
+
+    /** What a first look at plans that no figures are kept of may take without script. */
+    private const WORKED_STEPS = 40_000_000;
+
+    public function index(Request $request, Cards $cards): Page
     {
+        $sought = trim(mb_substr((string) $request->string('q'), 0, 80));
+        $plans = SavedPlan::found($sought)->with('revision.card')->paginate(self::A_PAGE)->withQueryString();
+        if ($request->boolean('worked')) {
+            $account = Effort::of(self::WORKED_STEPS);
+            foreach ($plans as $saved) {
+                $account->isSpent() || $cards->of($saved->revision, $account);
+            }
+        }
+
         return view('plans.index', [
-            'hung' => $wall->hang(SavedPlan::latestFirst()->paginate(18)),
+            'plans' => $plans,
+            'sought' => $sought,
             'deleted' => SavedPlan::onlyTrashed()->orderByDesc('deleted_at')->limit(12)->get(),
         ]);
     }
@@ -44,9 +58,9 @@ final class PlanController
     }
 
     /** What the wall shows of it, by itself. */
-    public function card(SavedPlan $plan, Card $card): Response
+    public function card(SavedPlan $plan, Cards $cards): Page
     {
-        return response($card->drawn($plan) ?? $card->draw($plan));
+        return view('plans.card', ['saved' => $plan, 'card' => $cards->of($plan->revision)]);
     }
 
     public function copy(SavedPlan $plan, PlanReader $reader): RedirectResponse

@@ -14,6 +14,7 @@ use Davrin\Core\Words\Refused;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
 /** A plan's documents, one for each step, and which of them it stands at. */
 trait KeepsHistory
@@ -26,7 +27,7 @@ trait KeepsHistory
     public static function start(Plan $plan, string $words): self
     {
         return DB::transaction(function () use ($plan, $words) {
-            $saved = self::query()->create(['name' => $plan->name()]);
+            $saved = self::query()->create(['name' => $plan->name(), 'revision_id' => null]);
             $saved->record($plan, $words);
 
             return $saved;
@@ -43,6 +44,12 @@ trait KeepsHistory
     public function revisions(): HasMany
     {
         return $this->hasMany(PlanRevision::class, 'plan_id');
+    }
+
+    /** @return HasMany<PlanRevision, $this> as an address names them */
+    public function steps(): HasMany
+    {
+        return $this->revisions();
     }
 
     public function plan(): Plan
@@ -67,7 +74,6 @@ trait KeepsHistory
             $before = $this->plan();
             $after = $edit->apply($before, app(PlanReader::class));
             if ($after->write() !== $before->write()) {
-                $this->revisions()->where('id', '>', $this->revision_id)->delete();
                 $this->record($after, $edit->words($before, $after));
                 $lost = $edit->lost($before, $after);
             }
@@ -88,22 +94,61 @@ trait KeepsHistory
         $this->change($seen, fn () => $this->moveTo($this->following()));
     }
 
-    /** The step before the one it stands at: what undo goes back to. */
+    /**
+     * Makes the plan again what it was after a step, as a step of its own, which can be undone.
+     *
+     * @throws StalePlan
+     */
+    public function bringBack(PlanRevision $step, int $seen): void
+    {
+        $this->change($seen, function () use ($step): void {
+            if ($step->id !== $this->revision_id) {
+                $words = 'brought back: '.Str::chopStart($step->words, 'brought back: ');
+                $this->record(app(PlanFile::class)->reopen($step->document), $words);
+            }
+        });
+    }
+
+    /** The step that the one it stands at was made from: what undo goes back to. */
     public function previous(): ?PlanRevision
     {
-        return $this->step('<', 'desc');
+        return $this->revision->before_id === null ? null : $this->revisions()->find($this->revision->before_id);
     }
 
-    /** The step after, where something was undone: what redo goes on to. */
+    /** The step that was made from this one, where something was undone: what redo goes on to, the latest where there are several. */
     public function following(): ?PlanRevision
     {
-        return $this->step('>', 'asc');
+        /** @var ?PlanRevision */
+        return $this->revisions()->where('before_id', $this->revision_id)->orderByDesc('id')->first();
     }
 
-    private function step(string $than, string $order): ?PlanRevision
+    /** What a search finds a plan by: its name, its form, what it is made of, and how. */
+    public static function searchedBy(Plan $plan): string
     {
-        /** @var ?PlanRevision */
-        return $this->revisions()->where('id', $than, $this->revision_id)->orderBy('id', $order)->first();
+        $words = [$plan->name(), $plan->formKind->name()];
+        foreach ($plan->parts as $part) {
+            $words[] = $part->kind->name();
+        }
+        foreach ($plan->wound() as $material) {
+            $words[] = $material->name();
+        }
+
+        return mb_strtolower(implode(' · ', array_unique((array) preg_replace('/^an? /', '', $words))));
+    }
+
+    /**
+     * The steps that lead to how the plan stands, which undo goes back through; the others were undone.
+     *
+     * @return array<int, true> by id
+     */
+    public function stepsKept(): array
+    {
+        $before = $this->revisions()->pluck('before_id', 'id');
+        for ($kept = [], $step = $this->revision_id; $step !== null && ! isset($kept[$step]); $step = $before[$step] ?? null) {
+            $kept[$step] = true;
+        }
+
+        return $kept;
     }
 
     private function change(int $seen, Closure $change): void
@@ -122,7 +167,9 @@ trait KeepsHistory
 
     private function record(Plan $plan, string $words): void
     {
-        $revision = $this->revisions()->create(['document' => app(PlanFile::class)->write($plan), 'words' => $words]);
+        $revision = $this->revisions()->create([
+            'document' => app(PlanFile::class)->write($plan), 'words' => $words, 'before_id' => $this->revision_id,
+        ]);
         [$this->opened, $this->openedAt] = [$plan, $revision->getKey()];
         $this->moveTo($revision);
     }
@@ -132,7 +179,7 @@ trait KeepsHistory
         if ($revision !== null) {
             $this->setRelation('revision', $revision);
             $this->revision_id = $revision->id;
-            $this->update(['name' => $this->plan()->name()]);
+            $this->update(['name' => $this->plan()->name(), 'words' => self::searchedBy($this->plan())]);
         }
     }
 }

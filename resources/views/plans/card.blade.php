@@ -1,29 +1,22 @@
-@php
-    $frame = $drawing->frame();
-    $above = 20 * $drawing->magnified();
-@endphp
-<a href="{{ route('plans.show', $saved, false) }}" aria-label="Open {{ $result->name }}">
-    <svg viewBox="{{ $frame->left }} {{ $frame->top - $above }} {{ $frame->wide() }} {{ $frame->high() + $above }}" role="img" aria-label="{{ $drawing->words() }}">
-        <defs><x-mesh-patterns :inks="$drawing->inks" /></defs>
-        <path class="cord" d="M{{ -0.7 * $above }} {{ $result->form->box()->top * App\Drawing\Path::SCALE }}L0 {{ $frame->top - 0.6 * $above }}L{{ 0.7 * $above }} {{ $result->form->box()->top * App\Drawing\Path::SCALE }}" />
-        <circle class="peg" cy="{{ $frame->top - 0.7 * $above }}" r="{{ 0.35 * $above }}" />
-        <x-mesh-on-form :drawing="$drawing" />
-    </svg>
-</a>
-<div class="tag tag-top">
-    <h2><a class="hover:underline" href="{{ route('plans.show', $saved, false) }}">{{ $result->name }}</a></h2>
-    <p class="mt-1 text-[13.5px]">
-        @foreach ([
-            $result->tally->ties->said(),
-            $result->parts === [] ? 'no mesh yet' : $result->tally->elements->said(),
-            $result->tally->rolls->said().', '.$result->tally->left->shown.' left',
-            $result->tally->across->shown.($result->form->frame->round() ? ' across' : ''),
-        ] as $figure)
-            <span class="whitespace-nowrap">{{ $figure }} ·</span>
-        @endforeach
-        <b>{{ $result->tally->cost->shown }}</b>
-    </p>
-    @unless ($result->verdict->isGood())
-        <p class="verdict @if ($result->verdict->short) short @endif">{{ $result->verdict->words() }}</p>
-    @endunless
-</div>
+@props(['saved', 'card'])
+@php $url = route('plans.show', $saved, false); @endphp
+@if ($card === null)
+    <div class="tag tag-top failed">
+        <h2>{{ $saved->name }}</h2>
+        <p class="mt-1 text-[14.5px]">This plan could not be worked out, so it is not drawn. Nothing of it is lost. <a href="{{ $url }}">Open it</a> to see what stands in the way, save it as a file, or take it down.</p>
+    </div>
+@else
+    <a href="{{ $url }}" tabindex="-1"><img src="{{ App\Plans\Picture::url($saved->id, $card->revision_id) }}" alt="{{ $card->told['seen'] }}" width="330" height="330" loading="lazy" decoding="async"></a>
+    <div class="tag tag-top">
+        <h2><a class="hover:underline" href="{{ $url }}">{{ $card->told['name'] }}</a></h2>
+        <p class="mt-1 text-[13.5px]">
+            @foreach ($card->told['figures'] as $figure)
+                <span class="whitespace-nowrap">{{ $figure }} ·</span>
+            @endforeach
+            <b>{{ $card->told['cost'] }}</b>
+        </p>
+        @if ($card->told['verdict'] !== null)
+            <p class="verdict @if ($card->told['isShort']) short @endif">{{ $card->told['verdict'] }}</p>
+        @endif
+    </div>
+@endif

@@ -22,6 +22,7 @@
                         <button class="quiet" data-{{ $do }} @disabled($step === null) title="{{ $step === null ? "nothing to $do" : "$do: $step->words" }}">{{ $do }}</button>
                     </x-edit-form>
                 @endforeach
+                <a class="quiet" href="{{ route('plans.history', $saved, false) }}">history</a>
             </div>
         </div>
         <div class="facts">

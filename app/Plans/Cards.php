@@ -1,0 +1,119 @@
+<?php
+
+namespace App\Plans;
+
+use App\Drawing\FormDrawing;
+use App\Drawing\Side;
+use App\Models\PlanCard;
+use App\Models\PlanRevision;
+use Davrin\Core\Effort\Effort;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\PlanFile\PlanFile;
+use Davrin\Core\Result\Result;
+use PDOException;
+use Throwable;
+
+/** What the wall and the history show of the steps of plans: worked out once, and kept with each step. */
+final readonly class Cards
+{
+    public function __construct(private Engine $engine, private PlanFile $files) {}
+
+    /** As it was worked out before, or now; null where it cannot be: that is reported, and stops no other plan. */
+    public function of(PlanRevision $step, ?Effort $account = null): ?PlanCard
+    {
+        if ($step->card?->isCurrent()) {
+            return $step->card;
+        }
+        $plan = $this->tried(fn (): Plan => $this->files->reopen($step->document));
+        $result = $plan === null ? null : $this->tried(fn (): Result => $this->engine->figures($plan, $account));
+
+        return $result === null ? null : $this->keep($step, $result);
+    }
+
+    /** Keeps what was worked out of a step for another reason, as its editor does. */
+    public function keep(PlanRevision $step, Result $result): PlanCard
+    {
+        $card = $step->card;
+        if (! $card?->isCurrent()) {
+            $card = new PlanCard(['revision_id' => $step->id, 'version' => config('app.version'), 'told' => self::told($result)]);
+            $this->save($card, ['version', 'told', 'picture']);
+            $step->setRelation('card', $card);
+        }
+
+        return $card;
+    }
+
+    /** Its drawing: an SVG document, compressed; null where it cannot be drawn. */
+    public function picture(PlanRevision $step): ?string
+    {
+        $card = $this->of($step);
+        $kept = $card === null ? null : PlanCard::query()->whereKey($step->id)->value('picture');
+        if ($card === null || is_string($kept)) {
+            return $kept;
+        }
+        $drawn = $this->tried(function () use ($step): string {
+            $plan = $this->files->reopen($step->document);
+            $result = $this->engine->figures($plan);
+
+            return view('plans.picture', ['drawing' => new FormDrawing($plan, $result, Side::Front), 'result' => $result])->render();
+        });
+        if ($drawn === null) {
+            return null;
+        }
+        $card->picture = (string) gzencode($drawn, 6);
+        $this->save($card, ['picture']);
+
+        return $card->picture;
+    }
+
+    /** @param  list<string>  $changed  what is written anew where the step has a card already */
+    private function save(PlanCard $card, array $changed): void
+    {
+        try {
+            PlanCard::query()->upsert([$card->getAttributes() + ['picture' => null]], ['revision_id'], $changed);
+        } catch (PDOException $why) {
+            // On a full disk it is worked out again next time.
+            report($why);
+        }
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return ?T
+     */
+    private function tried(callable $work): mixed
+    {
+        try {
+            return $work();
+        } catch (PDOException $why) {
+            throw $why;
+        } catch (Throwable $why) {
+            report($why);
+
+            return null;
+        }
+    }
+
+    /** @return array{name: string, figures: list<string>, cost: string, verdict: ?string, isShort: bool, seen: string} */
+    private static function told(Result $result): array
+    {
+        $tally = $result->tally;
+
+        return [
+            'name' => $result->name,
+            'figures' => [
+                $tally->ties->said(),
+                $result->parts === [] ? 'no mesh yet' : $tally->elements->said(),
+                $tally->rolls->said().', '.$tally->left->shown.' left',
+                $tally->across->shown.($result->form->frame->round() ? ' across' : ''),
+            ],
+            'cost' => $tally->cost->shown,
+            'verdict' => $result->verdict->isGood() ? null : $result->verdict->words(),
+            'isShort' => $result->verdict->short,
+            'seen' => FormDrawing::wordsOf($result, Side::Front),
+        ];
+    }
+}
