@@ -1,51 +1,61 @@
 <?php
 
-// One edit of the 18-tie plan against an empty route, turn by turn on the same server.
+// One edit against an empty route, turn by turn on the same server; then the wall.
+
+require __DIR__.'/Visitor.php';
 
 [, $base] = $argv;
 
-function request(CurlHandle $curl, string $url, ?array $post = null): array
+/** @param  list<array{float, int}>  $answers  milliseconds and bytes on the wire */
+function said(string $words, array $answers): float
 {
-    curl_setopt_array($curl, [CURLOPT_URL => $url, CURLOPT_HTTPGET => $post === null]);
-    if ($post !== null) {
-        curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($post)]);
-    }
-    $start = hrtime(true);
-    $body = (string) curl_exec($curl);
-
-    return [(hrtime(true) - $start) / 1e6, $body, curl_getinfo($curl, CURLINFO_HTTP_CODE)];
-}
-
-function field(string $name, string $html): string
-{
-    return preg_match('/name="'.$name.'" value="([^"]*)"/', $html, $found) === 1 ? $found[1] : throw new RuntimeException("The page has no $name.");
-}
-
-$curl = curl_init();
-curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_HTTPHEADER => ['HX-Request: true']]);
-[, $wall] = request($curl, "$base/plans");
-$edited = function (string $name, string $address, array $written) use ($curl, $base, $wall, &$pages): float {
-    preg_match("~/plans/\d+(?=\"[^>]*>$name)~", $wall, $found) === 1 || throw new RuntimeException("The demo has no $name.");
-    $page = $pages[$name] ?? request($curl, $base.$found[0])[1];
-    $next = $written[str_contains($page, 'value="'.$written[0].'"') ? 1 : 0];
-    [$time, $page, $code] = request($curl, "$base$found[0]/edits", ['_token' => field('_token', $page), 'revision' => field('revision', $page), 'set' => [$address => $next]]);
-    if ($code !== 200) {
-        throw new RuntimeException("The edit answered $code.");
-    }
-    $pages[$name] = $page;
-
-    return $time;
-};
-[$empty, $small, $large] = [[], [], []];
-for ($i = 0; $i < 110; $i++) {
-    $empty[] = request($curl, "$base/empty")[0];
-    $small[] = $edited('Band door', 'parts.outer.length', ['18 1/2 in', '19 in']);
-    $large[] = $edited('Pavilion, six layers', 'parts.l3.length', ['8 1/8 in', '8 1/4 in']);
-}
-$measured = ['an empty route' => &$empty, 'one edit of 18 ties, answered with the whole editor' => &$small, 'one edit of 128 ties and six layers' => &$large];
-foreach ($measured as $words => &$times) {
-    $times = array_slice($times, 10);
+    $times = array_column($answers, 0);
     sort($times);
-    printf("%-52s median %6.2f ms   95th %6.2f ms   (100 requests)\n", $words, $times[50], $times[95]);
+    $median = $times[intdiv(count($times), 2)];
+    printf(
+        "%-52s median %6.2f ms   95th %6.2f ms   %5.1f kB at most on the wire   (%d requests)\n",
+        $words, $median, $times[intdiv(95 * count($times), 100)], max(array_column($answers, 1)) / 1000, count($times),
+    );
+
+    return $median;
 }
-printf("one edit of 18 ties takes %.1f times as long as an empty route (aim: at most 3)\n", $small[50] / $empty[50]);
+
+$visitor = new Visitor($base);
+if (($argv[2] ?? '') === 'wall') {
+    $answers = [];
+    for ($i = 0; $i < 60; $i++) {
+        foreach (['an empty route' => '/empty', 'the wall' => '/plans', 'its page 40' => '/plans?page=40', 'a search of it' => '/plans?q=stick+poof'] as $words => $path) {
+            $page = $visitor->ask($path, live: false);
+            $answers[$words][] = [$visitor->took, $visitor->bytes];
+            $html[$words] = strlen($page);
+        }
+    }
+    $empty = said('an empty route', array_slice($answers['an empty route'], 10));
+    foreach (array_slice($answers, 1) as $words => $all) {
+        $median = said($words, array_slice($all, 10));
+        printf("    %.1f times an empty route (aim: at most 3), %.1f kB of HTML (aim: under 60 kB)\n", $median / $empty, $html[$words] / 1000);
+    }
+    exit(0);
+}
+$wall = $visitor->ask('/plans');
+$asked = [
+    'an empty route' => fn () => $visitor->ask('/empty'),
+    'one edit of 18 ties' => fn () => $visitor->edit($wall, 'Band door', 'parts.outer.length', ['18 1/2 in', '19 in']),
+    'one edit of 128 ties and six layers' => fn () => $visitor->edit($wall, 'Pavilion, six layers', 'parts.l3.length', ['8 1/8 in', '8 1/4 in']),
+    'the wall with the demo\'s plans' => fn () => $visitor->ask('/plans', live: false),
+];
+$answers = [];
+for ($i = 0; $i < 110; $i++) {
+    foreach ($asked as $words => $ask) {
+        $ask();
+        $answers[$words][] = [$visitor->took, $visitor->bytes];
+    }
+}
+$median = [];
+foreach ($answers as $words => $all) {
+    $median[$words] = said($words, array_slice($all, 10));
+}
+$times = fn (string $words): string => sprintf('%.1f', $median[$words] / $median['an empty route']);
+echo "an edit of 18 ties takes {$times('one edit of 18 ties')} times as long as an empty route (aim: at most 3), ",
+"the wall {$times("the wall with the demo's plans")} times (aim: at most 3)\n";
+printf("the wall with the demo's plans is %.1f kB of HTML (aim: under 60 kB)\n", strlen($visitor->ask('/plans', live: false)) / 1000);

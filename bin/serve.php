@@ -23,9 +23,17 @@ foreach (App\Http\Headers::ALL as $name => $value) {
     header("$name: $value");
 }
 header("Content-Type: $kind");
-header('Content-Length: '.filesize($file));
+$content = (string) file_get_contents($file);
+if (preg_match('~^(text/|image/svg|application/json)~', $kind) === 1) {
+    header('Vary: Accept-Encoding');
+    if (preg_match('/\bgzip\b/', $_SERVER['HTTP_ACCEPT_ENCODING'] ?? '') === 1) {
+        header('Content-Encoding: gzip');
+        $content = (string) gzencode($content, 6);
+    }
+}
+header('Content-Length: '.strlen($content));
 // What is built bears a name of its own for every content.
 header('Cache-Control: '.(str_starts_with($file, "$public/build/assets/") ? 'public, max-age=31536000, immutable' : 'public, max-age=3600'));
 if ($_SERVER['REQUEST_METHOD'] !== 'HEAD') {
-    readfile($file);
+    echo $content;
 }

@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Middleware\Compressed;
 use App\Http\Middleware\OneTextAField;
 use App\Http\Middleware\OnlyThisMachine;
 use App\Http\Middleware\SecureHeaders;
@@ -17,7 +18,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware) {
         // The application is same-origin; the CORS package is not installed (see compat/README.md).
         $middleware->remove(HandleCors::class);
-        $middleware->prepend([SecureHeaders::class, OnlyThisMachine::class]);
+        $middleware->prepend([SecureHeaders::class, OnlyThisMachine::class, Compressed::class]);
         $middleware->append(OneTextAField::class);
     })
     ->withExceptions(new Refusals)

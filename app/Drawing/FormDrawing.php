@@ -51,7 +51,7 @@ final readonly class FormDrawing
 
     /**
      * @var list<array{
-     *     number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>,
+     *     number: int, row: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>,
      * }>
      */
     public array $ties;
@@ -278,7 +278,7 @@ final readonly class FormDrawing
 
     /**
      * @return list<array{
-     *     number: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>,
+     *     number: int, row: int, x: float, y: float, numbered: bool, changes: bool, warned: bool, where: string, carries: list<string>,
      * }>
      */
     private function ties(): array
@@ -299,6 +299,7 @@ final readonly class FormDrawing
 
             return [
                 'number' => $tie->tie->number,
+                'row' => $tie->tie->row,
                 'x' => round($place->x * Path::SCALE, 1),
                 'y' => round($place->y * Path::SCALE, 1),
                 'numbered' => ! $crowded || $before !== $last,

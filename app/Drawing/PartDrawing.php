@@ -20,4 +20,10 @@ final readonly class PartDrawing
         public array $inks,
         public array $elements,
     ) {}
+
+    /** Whether any of it stands at a tie. */
+    public function isAt(?int $tie): bool
+    {
+        return $tie !== null && array_filter($this->elements, fn (array $element): bool => in_array($tie, $element['ties'], true)) !== [];
+    }
 }

@@ -28,20 +28,32 @@ use Symfony\Component\HttpFoundation\Response;
 /** The plan editor as a response: the whole page, or for a live request only what changes in it. */
 final readonly class EditorPage implements Responsable
 {
+    /** No more of a kind is offered from the shelf than this. */
+    private const MOST_OFFERED = 60;
+
     /** @param  list<string>  $lost what of the plan did not fit any more after the last edit */
     public function __construct(private SavedPlan $saved, private View $view, private ?Problem $problem = null, private array $lost = []) {}
 
-    /** @return array<string, Collection<int, ShelfItem>> what lies on the shelf of each kind of material that the plan has, by the kind */
-    private function onShelf(Plan $plan): array
+    /** @return array<string, array<int, array{string, string}>> what lies on the shelf, by the kind of material: names and widths by id */
+    private static function onShelf(Plan $plan): array
     {
+        $kinds = array_unique(array_map(fn (Material $material): string => $material->kind->key(), $plan->materials->all));
         $there = [];
-        foreach (array_unique(array_map(fn (Material $material): string => $material->kind->key(), $plan->materials->all)) as $kind) {
-            $items = ShelfItem::query()->where('ware', $kind)->whereNull('archived_at')->orderBy('name')->limit(60)
-                ->get(['id', 'name', 'width']);
-            $there += $items->isEmpty() ? [] : [$kind => $items];
+        foreach ($kinds as $kind) {
+            /** @var ShelfItem $item */
+            foreach (self::ofKind($kind) as $item) {
+                $there[$kind][$item->id] = [$item->name, $item->widthWords()];
+            }
         }
 
         return $there;
+    }
+
+    /** @return Collection<int, ShelfItem> */
+    private static function ofKind(string $kind): Collection
+    {
+        return ShelfItem::query()->where('ware', $kind)->whereNull('archived_at')->orderBy('name')->limit(self::MOST_OFFERED)
+            ->get(['id', 'name', 'width']);
     }
 
     /** @param  Request  $request */
@@ -49,21 +61,33 @@ final readonly class EditorPage implements Responsable
     {
         $plan = $this->saved->plan();
         $how = $request->boolean('thorough') ? Thoroughness::Thorough : Thoroughness::AtOnce;
-        $result = app(ShelfRemedies::class)->added($this->saved, app(Engine::class)->work($plan, how: $how));
-        app(Cards::class)->keep($this->saved->revision, $result);
+        $result = app(Engine::class)->work($plan, how: $how);
+        $looksOn = $how === Thoroughness::AtOnce
+            && array_filter($result->advice, fn (Advice $advice): bool => $advice->rule === Engine::CUT_SHORT) !== [];
+        // Where remedies are still looked for, those from the shelf come with them.
+        $result = $looksOn ? $result : app(ShelfRemedies::class)->added($this->saved, $result);
+        // The wall tells of it what was worked out here; nobody waits for that to be written.
+        app()->terminating(fn () => app(Cards::class)->keep($this->saved->revision, $result));
         // Layouts that are made tie by tie; a click on the form goes to the first.
         $free = array_values(array_filter($plan->ties->groups, fn (TieGroup $group): bool => $group->isFree()));
+        $places = [];
+        foreach ($free === [] ? [] : $plan->form->frame->everySeat() as $seat) {
+            $places[$seat->key()] = $plan->form->names->of($seat);
+        }
+        $shared = ['saved' => $this->saved, 'view' => $this->view];
 
-        return response()->view($request->hasHeader('HX-Request') ? 'plans.editor' : 'plans.show', [
-            'saved' => $this->saved,
+        return response()->view($request->hasHeader('HX-Request') ? 'editor.index' : 'editor.page', $shared + [
+            'regions' => $this->problem === null ? Regions::shownBy($request, $shared) : Regions::all($shared),
             'plan' => $plan,
             'result' => $result,
             'recipe' => Recipe::of($plan, $result),
+            'facts' => Facts::of($plan, $result),
             'drawing' => new FormDrawing($plan, $result, $this->view->side, $this->view->mesh),
             'shelf' => new RollShelf($plan, $result),
-            'onShelf' => $this->onShelf($plan),
+            'onShelf' => self::onShelf($plan),
             'changed' => $this->saved->isReady() || $this->saved->cut_at !== null ? [] : MaterialFromShelf::changed($this->saved),
-            'shelfForms' => ShelfForm::query()->orderBy('name')->limit(60)->get(['id', 'name']),
+            'shelfForms' => ShelfForm::query()->orderBy('name')->limit(60)->pluck('name', 'id')->all(),
+            'places' => $places,
             'free' => $free[0]->id ?? null,
             'litIsFree' => array_filter(
                 $free,
@@ -72,12 +96,10 @@ final readonly class EditorPage implements Responsable
             'paints' => array_filter($plan->parts, fn (Part $part): bool => $part->kind->materials()->variesByTie) !== []
                 && count($plan->wound()) > 1,
             'litPaints' => $this->view->tie === null ? null : PaintTie::partOn($plan, $this->view->tie),
-            'view' => $this->view,
-            'looksOn' => $how === Thoroughness::AtOnce
-                && array_filter($result->advice, fn (Advice $advice): bool => $advice->rule === Engine::CUT_SHORT) !== [],
+            'looksOn' => $looksOn,
             'problem' => $this->problem,
             'lost' => $this->lost === [] ? (array) $request->session()->get('lost', []) : $this->lost,
-            'undo' => $this->saved->previous() === null ? null : $this->saved->revision,
+            'undo' => $this->saved->revision->before_id === null ? null : $this->saved->revision,
             'redo' => $this->saved->following(),
         ], $this->problem->status ?? 200)->header('Vary', 'HX-Request');
     }

@@ -28,6 +28,6 @@ final class PlanRevision extends Model
     /** @return HasOne<PlanCard, $this> */
     public function card(): HasOne
     {
-        return $this->hasOne(PlanCard::class, 'revision_id')->select(['revision_id', 'version', 'told']);
+        return $this->hasOne(PlanCard::class, 'revision_id');
     }
 }

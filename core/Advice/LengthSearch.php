@@ -54,7 +54,8 @@ final readonly class LengthSearch
      * @param  non-empty-list<Part>  $parts  cut in the same way
      * @param  array{int, int}  $leastPart  no piece gets shorter than this part of what it is
      * @param  callable(array<string, string>): bool  $does  with what is written in which blanks
-     * @param  ?callable(array<string, int>): bool  $mayDo  told from how much of each material it takes, in units of length, by id
+     * @param  ?callable(array<string, int>): bool  $mayDo  told from how much of each material it takes, in units of length, by id;
+     *                                                       does for less if for more
      * @param  ?callable(array<string, string>): bool  $couldDo  what has to hold besides, and holds of the shortest if of any
      * @return array{string, array<string, string>}|null what to call it, and what to write
      */
@@ -69,7 +70,10 @@ final readonly class LengthSearch
         $step = $plan->units()->step()->units;
         $lengths = array_map(fn (Part $part): int => self::lengthOf($part)->units, $parts);
         [$most, $least] = [intdiv(max($lengths) - 1, $step), intdiv(max($lengths) * $leastPart[0], $leastPart[1] * $step) + 1];
-        if ($least > $most || ($couldDo !== null && ! $couldDo(self::filled($parts, $least * $step)))) {
+        // What not even the shortest does is not looked for; what is told from its needs alone comes first, as it costs least.
+        if ($least > $most
+            || ($mayDo !== null && ! $mayDo(self::needs($plan, $parts, $least * $step)))
+            || ($couldDo !== null && ! $couldDo(self::filled($parts, $least * $step)))) {
             return null;
         }
         $failed = null;

@@ -17,7 +17,7 @@ enum Thoroughness
     {
         return match ($this) {
             self::NotAtAll => 0,
-            self::AtOnce => 8_000_000,
+            self::AtOnce => 2_000_000,
             self::Thorough => 40_000_000,
         };
     }

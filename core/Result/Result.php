@@ -60,9 +60,9 @@ final readonly class Result implements JsonSerializable
 
     /**
      * @param  list<Advice>  $advice
-     * @param  list<RunYield>  $yields
+     * @param  ?list<RunYield>  $yields  null where they stay as they are
      */
-    public function advised(array $advice, array $yields = []): self
+    public function advised(array $advice, ?array $yields = null): self
     {
         return new self(
             $this->name,
@@ -79,7 +79,7 @@ final readonly class Result implements JsonSerializable
             $this->cost,
             $this->build,
             $advice,
-            $yields,
+            $yields ?? $this->yields,
         );
     }
 

@@ -1,6 +1,6 @@
 import htmx from 'htmx.org';
-import { Idiomorph } from 'idiomorph';
 import { keepTyped } from './blanks.js';
+import { layOver, standsAsIs } from './regions.js';
 import './clock.js';
 import './keys.js';
 import './light.js';
@@ -16,10 +16,10 @@ htmx.defineExtension('morph', {
             return false;
         }
 
-        return Idiomorph.morph(target, fragment.children, {
+        return layOver(target, fragment, {
             morphStyle: 'outerHTML',
             callbacks: {
-                beforeNodeMorphed: (old) => !keepTyped(old),
+                beforeNodeMorphed: (old, next) => !standsAsIs(old, next) && !keepTyped(old),
                 // A figure that was opened to its reason stays open.
                 beforeAttributeUpdated: (name, node) => !(name === 'open' && node.tagName === 'DETAILS'),
             },

@@ -5,7 +5,7 @@
 @endphp
 <article class="hung shelved" id="form-{{ $shelf->id }}" hx-target="this" hx-swap="morph" hx-ext="morph">
     <svg viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() }}" role="img" aria-label="{{ $drawing->words() }}">
-        <x-form-wires :drawing="$drawing" />
+        <x-form-wires :form="$drawing->form" :side="$drawing->side" />
         @foreach ($drawing->ties as $tie)
             <circle class="tie-dot" cx="{{ $tie['x'] }}" cy="{{ $tie['y'] }}" r="{{ $dot }}" />
         @endforeach

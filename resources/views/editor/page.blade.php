@@ -1,3 +1,3 @@
 <x-page :title="$plan->name()" here="plans">
-    @include('plans.editor')
+    @include('editor.index')
 </x-page>

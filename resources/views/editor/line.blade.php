@@ -1,6 +1,9 @@
-@props(['line', 'number', 'saved', 'view', 'problem' => null, 'advice' => [], 'inks' => [], 'tools' => [], 'places' => null])
-@php $lights = last(explode('.', $line->address)); @endphp
-<section class="line @if ($advice !== []) warns @endif" id="line-{{ strtr($line->address, '.', '-') }}" data-lights="{{ $lights }}">
+{{-- A sentence of the recipe with what follows from it and what can be done about it. --}}
+@php
+    $lights = last(explode('.', $line->address));
+    [$advice, $inks, $tools, $places, $more] = [$advice ?? [], $inks ?? [], $tools ?? [], $places ?? [], $more ?? []];
+@endphp
+<section {{ $region }} class="line @if ($advice !== []) warns @endif" data-lights="{{ $lights }}">
     <b class="number">{{ $number }}</b>
     <x-edit-form :saved="$saved" :view="$view" live="change">
         <x-sentence :line="$line" :problem="$problem" :inks="$inks" />
@@ -9,8 +12,8 @@
             <x-problem :problem="$problem" />
         @endif
     </x-edit-form>
-    @if ($places)
-        <x-place-tie :saved="$saved" :view="$view" :group="$lights" :form="$places" :problem="$problem" />
+    @if ($places !== [])
+        @include('editor.place-tie', ['group' => $lights])
     @endif
     <div class="figures">
         @foreach ($line->figures as $figure)
@@ -24,9 +27,9 @@
                 @endforeach
             </x-edit-form>
         @endif
-        @unless ($slot->isEmpty())
-            <div class="tools">{{ $slot }}</div>
-        @endunless
+        @foreach ($more as $its => $data)
+            <div class="tools">@include($its, $data)</div>
+        @endforeach
     </div>
     @foreach ($line->cautions as $caution)
         <p class="caution">{{ $caution->words() }}</p>

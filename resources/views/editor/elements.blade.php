@@ -1,0 +1,1 @@
+<g {{ $region }}>@include('components.elements')</g>

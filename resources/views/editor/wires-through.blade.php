@@ -1,0 +1,1 @@
+<g {{ $region }}><x-wires-through :wires="$wires" :side="$side" /></g>

@@ -1,0 +1,1 @@
+<g {{ $region }}><x-form-wires :form="$form" :side="$side" /></g>
