@@ -2,6 +2,7 @@
 
 namespace App\Cut;
 
+use App\Drawing\Ink;
 use Davrin\Core\Cut\CutSheet;
 use Davrin\Core\Cut\SheetCut;
 use Davrin\Core\Cut\SheetRoll;
@@ -16,6 +17,14 @@ final class CutSheetPdf
     private const STRIP = 9.0;
 
     private const LINE = 5.4;
+
+    /** What is cut how often stands in the first; the boxes stand in columns after it, each this wide at the least. */
+    private const FIRST_COLUMN = 46.0;
+
+    private const COLUMN = 28.0;
+
+    /** A box to tick and the room beside it. */
+    private const BOX = 5.0;
 
     private TCPDF $paper;
 
@@ -72,7 +81,12 @@ final class CutSheetPdf
         // A roll's heading, its strip and its first line stay together.
         $this->keepTogether(34 + 9 * count($roll->warnings));
         $units = $this->page->units;
-        $this->write("{$roll->wound->name()}, {$units->exact($roll->wound->width())}: $roll->name", 11.5, 'B');
+        $kept = $this->page->kept($roll);
+        $this->write(
+            "{$roll->wound->name()}, {$units->exact($roll->wound->width())}: $roll->name".($kept === '' ? '' : ", stored in $kept"),
+            11.5,
+            'B',
+        );
         foreach ($roll->warnings as $warning) {
             $this->write($warning, 9.5, 'B');
         }
@@ -92,17 +106,28 @@ final class CutSheetPdf
         $this->paper->SetLineWidth(0.15);
         foreach ($roll->cuts as $cut) {
             $wide = $cut->segment->length->units * $perUnit;
-            $this->fill($cut->segment->kind === SegmentKind::Piece || $cut->segment->kind === SegmentKind::Step ? $ink->fill : $ink->light);
-            $this->paper->Rect($x, $y, $wide, self::STRIP, 'DF');
+            $isTail = $cut->segment->kind !== SegmentKind::Piece && $cut->segment->kind !== SegmentKind::Step;
+            $this->fill($isTail ? $ink->light : $ink->fill);
+            $this->paper->Rect($x, $y, $wide, self::STRIP, 'F');
+            PdfHatch::over($this->paper, $ink, $x, $y, $wide, self::STRIP);
+            $this->paper->SetDrawColor(34, 48, 44);
+            $this->paper->SetLineWidth(0.15);
+            $this->paper->Rect($x, $y, $wide, self::STRIP, 'D');
             if (
                 $cut->segment->tie !== null
                 && $wide > 4
                 && $cut->segment->kind !== SegmentKind::StartTail
                 && $cut->segment->kind !== SegmentKind::EndTail
             ) {
-                $this->paper->SetTextColor(...self::rgb($ink->text));
+                $this->paper->SetTextColor(...Ink::rgb($ink->text));
                 $this->paper->SetFont('dejavusans', 'B', 7.5);
-                $this->paper->Text($x + $wide / 2 - 2.2, $y + 2.6, (string) $cut->segment->tie);
+                $number = (string) $cut->segment->tie;
+                $room = $this->paper->GetStringWidth($number) + 1;
+                // On a plate of its own, as a number is not read over a pattern.
+                $this->fill($ink->fill);
+                $this->paper->Rect($x + ($wide - $room) / 2, $y + 2.4, $room, 4.2, 'F');
+                $this->paper->SetXY($x, $y + 2.4);
+                $this->paper->Cell($wide, 4.2, $number, 0, 0, 'C');
                 $this->paper->SetTextColor(0, 0, 0);
             }
             $x += $wide;
@@ -127,29 +152,43 @@ final class CutSheetPdf
         $this->paper->SetFont('dejavusans', '', 9.5);
         $this->keepTogether(self::LINE);
         $this->paper->Cell(
-            46,
+            self::FIRST_COLUMN,
             self::LINE,
             sprintf('%d x %s%s', count($cuts), $units->needed($first->segment->length), $first->isTied ? ', tied' : ''),
             0,
             0,
         );
-        foreach ($cuts as $cut) {
-            if ($this->paper->GetX() + 30 > self::MARGIN + $this->width) {
+        $words = array_map(
+            fn (SheetCut $cut): string => ($cut->segment->tie === null
+                ? $cut->for
+                : ($cut->segment->element === null ? 'tail, ' : '')."tie {$cut->segment->tie}").': '.$units->needed($cut->total),
+            $cuts,
+        );
+        // As many columns as hold the longest words.
+        $longest = max(array_map(fn (string $one): float => $this->paper->GetStringWidth($one), $words)) + self::BOX + 2;
+        $room = min(max(self::COLUMN, $longest), $this->width - self::FIRST_COLUMN);
+        foreach ($cuts as $index => $cut) {
+            if ($this->paper->GetX() + $room > self::MARGIN + $this->width + 0.1) {
                 $this->paper->Ln(self::LINE);
                 $this->keepTogether(self::LINE);
-                $this->paper->SetX(self::MARGIN + 46);
+                $this->paper->SetX(self::MARGIN + self::FIRST_COLUMN);
             }
-            $this->paper->Rect($this->paper->GetX() + 0.6, $this->paper->GetY() + 1.1, 3.2, 3.2);
-            $this->paper->SetX($this->paper->GetX() + 5);
-            $this->paper->Cell(
-                25,
-                self::LINE,
-                ($cut->segment->tie === null ? $cut->for : "tie {$cut->segment->tie}").': '.$units->needed($cut->total),
-                0,
-                0,
-            );
+            $this->box(in_array($cut->key, $this->page->ticked, true));
+            $this->paper->SetX($this->paper->GetX() + self::BOX);
+            $this->paper->Cell($room - self::BOX, self::LINE, $words[$index], 0, 0, '', false, '', 1);
         }
         $this->paper->Ln(self::LINE);
+    }
+
+    private function box(bool $isTicked): void
+    {
+        [$x, $y] = [$this->paper->GetX() + 0.6, $this->paper->GetY() + 1.1];
+        $this->paper->Rect($x, $y, 3.2, 3.2);
+        if ($isTicked) {
+            $this->paper->SetLineStyle(['width' => 0.5]);
+            $this->paper->PolyLine([$x + 0.6, $y + 1.6, $x + 1.4, $y + 2.5, $x + 2.8, $y + 0.5]);
+            $this->paper->SetLineStyle(['width' => 0.15]);
+        }
     }
 
     private function labels(CutSheet $sheet): void
@@ -200,12 +239,6 @@ final class CutSheetPdf
 
     private function fill(string $colour): void
     {
-        $this->paper->SetFillColor(...self::rgb($colour));
-    }
-
-    /** @return array{int, int, int} */
-    private static function rgb(string $colour): array
-    {
-        return [(int) hexdec(substr($colour, 1, 2)), (int) hexdec(substr($colour, 3, 2)), (int) hexdec(substr($colour, 5, 2))];
+        $this->paper->SetFillColor(...Ink::rgb($colour));
     }
 }

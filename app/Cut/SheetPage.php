@@ -39,6 +39,8 @@ final readonly class SheetPage
      * @param  string  $fromUrl  where that is
      * @param  bool  $isOfSeveral  whether several plans are cut together
      * @param  bool  $isShort  whether some piece is on no roll
+     * @param  list<string>  $ticked  the keys of the cuts that are ticked
+     * @param  array<int, string>  $kept  where what is on the shelf is stored, by what plans know it by
      */
     public function __construct(
         public string $name,
@@ -51,6 +53,8 @@ final readonly class SheetPage
         public string $fromUrl,
         public bool $isOfSeveral,
         public bool $isShort,
+        public array $ticked,
+        private array $kept,
     ) {
         // A hank of strands is so long that meshes beside it would be too short to read: it has a scale of its own.
         $longest = fn (bool $strands): int => max(
@@ -85,6 +89,12 @@ final readonly class SheetPage
             $this->perUnit[(int) $roll->wound->wound->isDrawnOff()],
             $roll->wound->width()->units / $this->widest,
         );
+    }
+
+    /** Where it is stored: "the blue basket"; empty where nobody said, or it is still to be bought. */
+    public function kept(SheetRoll $roll): string
+    {
+        return $this->kept[$roll->roll->stock->item ?? 0] ?? '';
     }
 
     /** The number of a page, from 1; the nearest there is to what was asked for. */

@@ -40,13 +40,13 @@ final readonly class Ink
 
     private static function mix(string $colour, string $with, float $part): string
     {
-        $mixed = array_map(fn (int $a, int $b): int => (int) round($a + ($b - $a) * $part), self::parts($colour), self::parts($with));
+        $mixed = array_map(fn (int $a, int $b): int => (int) round($a + ($b - $a) * $part), self::rgb($colour), self::rgb($with));
 
         return vsprintf('#%02x%02x%02x', $mixed);
     }
 
-    /** @return array{int, int, int} */
-    private static function parts(string $colour): array
+    /** @return array{int, int, int} red, green and blue of a colour as "#rrggbb" */
+    public static function rgb(string $colour): array
     {
         return [(int) hexdec(substr($colour, 1, 2)), (int) hexdec(substr($colour, 3, 2)), (int) hexdec(substr($colour, 5, 2))];
     }

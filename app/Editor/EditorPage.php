@@ -3,6 +3,7 @@
 namespace App\Editor;
 
 use App\Blanks\Problem;
+use App\Cut\SinceCut;
 use App\Drawing\FormDrawing;
 use App\Drawing\RollShelf;
 use App\Models\SavedPlan;
@@ -19,6 +20,7 @@ use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Recipe\Recipe;
 use Davrin\Core\Result\Advice;
+use Davrin\Core\Result\Result;
 use Davrin\Core\Ties\TieGroup;
 use Illuminate\Contracts\Support\Responsable;
 use Illuminate\Database\Eloquent\Collection;
@@ -33,6 +35,12 @@ final readonly class EditorPage implements Responsable
 
     /** @param  list<string>  $lost what of the plan did not fit any more after the last edit */
     public function __construct(private SavedPlan $saved, private View $view, private ?Problem $problem = null, private array $lost = []) {}
+
+    /** @return ?list<string> what differs from what was cut; null where the plan is as it was then, or was not cut */
+    private function sinceCut(Result $now): ?array
+    {
+        return $this->saved->isChangedSinceCut() ? SinceCut::of(app(Engine::class)->figures($this->saved->planOnSheet()), $now) : null;
+    }
 
     /** @return array<string, array<int, array{string, string}>> what lies on the shelf, by the kind of material: names and widths by id */
     private static function onShelf(Plan $plan): array
@@ -97,6 +105,8 @@ final readonly class EditorPage implements Responsable
                 && count($plan->wound()) > 1,
             'litPaints' => $this->view->tie === null ? null : PaintTie::partOn($plan, $this->view->tie),
             'looksOn' => $looksOn,
+            'sinceCut' => $this->sinceCut($result),
+            'toBuy' => $this->saved->isReady() ? $result->toBuy() : [],
             'problem' => $this->problem,
             'lost' => $this->lost === [] ? (array) $request->session()->get('lost', []) : $this->lost,
             'undo' => $this->saved->revision->before_id === null ? null : $this->saved->revision,

@@ -46,6 +46,28 @@ final class NotReady extends Refused
         ));
     }
 
+    /** @param  string  $left  "150 in", "6 x 20 in" */
+    public static function doesNotAddUp(string $material, string $left): self
+    {
+        return new self(sprintf(
+            'The plan counts on more %s than is there: of what it takes to be on hand, the shelf has only %s. Plan it again from what '
+                .'is free.',
+            $material,
+            $left,
+        ));
+    }
+
+    /** What the plan takes for its material is something else on the shelf. */
+    public static function anotherThing(string $material, string $item): self
+    {
+        return new self(sprintf(
+            'What the plan takes for %s is %s on the shelf, of another kind or width. Take %s from the shelf again.',
+            $material,
+            $item,
+            $material,
+        ));
+    }
+
     public static function cutAlready(): self
     {
         return new self('All of it is cut already. Undo that first, where it was not so.');

@@ -4,6 +4,7 @@ namespace App\Models;
 
 use App\Cut\Cuttable;
 use App\Cut\SheetPage;
+use App\Exceptions\NotReady;
 use Davrin\Core\Batch\Batch;
 use Davrin\Core\Batch\BatchResult;
 use Davrin\Core\Batch\Share;
@@ -31,6 +32,7 @@ use Illuminate\Support\Facades\DB;
  * @property list<string> $ticked
  * @property ?Carbon $cut_at when all of it was cut
  * @property ?string $cut_job what was moved on the shelf then
+ * @property list<int> $were_ready the plans that held what they need before it was cut, by id
  * @property Carbon $created_at
  */
 final class CutBatch extends Model implements Cuttable
@@ -39,9 +41,9 @@ final class CutBatch extends Model implements Cuttable
 
     protected $guarded = [];
 
-    protected $attributes = ['ticked' => '[]'];
+    protected $attributes = ['ticked' => '[]', 'were_ready' => '[]'];
 
-    protected $casts = ['shares' => 'array', 'ticked' => 'array', 'cut_at' => 'datetime'];
+    protected $casts = ['shares' => 'array', 'ticked' => 'array', 'cut_at' => 'datetime', 'were_ready' => 'array'];
 
     private ?BatchResult $worked = null;
 
@@ -102,6 +104,8 @@ final class CutBatch extends Model implements Cuttable
             route('together', ['copies' => array_column($this->shares, 'copies', 'plan')]),
             true,
             $this->isShort(),
+            $this->ticked,
+            ShelfStock::keptFor($rolls),
         );
     }
 
@@ -153,9 +157,25 @@ final class CutBatch extends Model implements Cuttable
     {
         DB::transaction(function () use ($cut, $done): void {
             $this->refresh();
+            if ($this->cut_at !== null) {
+                throw NotReady::cutAlready();
+            }
             $others = array_values(array_diff($this->ticked, [$cut]));
             $this->update(['ticked' => $done ? [...$others, $cut] : $others]);
         });
+    }
+
+    /** @return list<SavedPlan> plans that held what they need before it was cut, and are not changed or cut since */
+    public function heldBefore(): array
+    {
+        $documents = array_column($this->shares, 'document', 'plan');
+        /** @var list<SavedPlan> $plans */
+        $plans = SavedPlan::query()->with('revision')->whereKey($this->were_ready)->whereNull(['ready_at', 'cut_at'])->get()->all();
+
+        return array_values(array_filter(
+            $plans,
+            fn (SavedPlan $plan): bool => $plan->revision->document === ($documents[$plan->id] ?? null),
+        ));
     }
 
     public function cutAt(): ?Carbon

@@ -10,6 +10,8 @@ use App\Models\Concerns\TicksCuts;
 use Davrin\Core\Cut\CutOrder;
 use Davrin\Core\Cut\CutSheet;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\PlanFile\PlanFile;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -28,6 +30,8 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $ready_at when it began to hold what it needs of the shelf; null where it does not
  * @property ?Carbon $cut_at when what it needs was cut
  * @property ?string $cut_job what was moved on the shelf then
+ * @property ?int $cut_revision_id the step that it stood at then
+ * @property bool $was_ready whether it held what it needed until then
  * @property ?array{revision: int, cuts: list<string>} $ticked what is ticked on its cut sheet
  * @property Collection<int, ShelfReservation> $reservations
  * @property PlanRevision $revision
@@ -40,11 +44,12 @@ final class SavedPlan extends Model implements Cuttable
 
     protected $guarded = [];
 
-    protected $casts = ['ready_at' => 'datetime', 'cut_at' => 'datetime', 'ticked' => 'array'];
+    protected $casts = ['ready_at' => 'datetime', 'cut_at' => 'datetime', 'was_ready' => 'boolean', 'ticked' => 'array'];
 
     public function sheet(CutOrder $order, bool $warned = true): SheetPage
     {
-        $result = $warned ? app(Engine::class)->warned($this->plan()) : app(Engine::class)->figures($this->plan());
+        $plan = $this->planOnSheet();
+        $result = $warned ? app(Engine::class)->warned($plan) : app(Engine::class)->figures($plan);
         $rolls = [];
         foreach ($result->wound as $mesh) {
             $rolls[$mesh->wound->id] = $mesh->plan;
@@ -52,16 +57,38 @@ final class SavedPlan extends Model implements Cuttable
 
         return new SheetPage(
             $this->name,
-            CutSheet::of($this->plan(), $result, $order),
+            CutSheet::of($plan, $result, $order),
             $order,
             $rolls,
-            $this->plan()->units(),
-            $this->plan()->settings->keepFrom(),
+            $plan->units(),
+            $plan->settings->keepFrom(),
             $this->name,
             route('plans.show', $this),
             false,
             $result->verdict->short,
+            $this->tickedCuts(),
+            ShelfStock::keptFor($rolls),
         );
+    }
+
+    /** The plan as its cut sheet has it: once it is cut, as it was then, whatever it has become. */
+    public function planOnSheet(): Plan
+    {
+        return $this->isChangedSinceCut()
+            ? app(PlanFile::class)->reopen($this->revisions()->findOrFail($this->cut_revision_id)->document)
+            : $this->plan();
+    }
+
+    /** Whether it is not any more as it was cut. */
+    public function isChangedSinceCut(): bool
+    {
+        return $this->cut_at !== null && $this->cut_revision_id !== null && $this->cut_revision_id !== $this->revision_id;
+    }
+
+    /** @return list<self> what held what it needs before it was cut, and is as it was then */
+    public function heldBefore(): array
+    {
+        return $this->was_ready && ! $this->isChangedSinceCut() && ! $this->trashed() ? [$this] : [];
     }
 
     public function cutAt(): ?Carbon

@@ -9,6 +9,7 @@ use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\PiecesOnHand;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Shelf\Ledger;
 use Davrin\Core\Shelf\Movement;
 use Davrin\Core\Shelf\MovementKind;
@@ -61,6 +62,24 @@ final class ShelfStock extends Model
     public function reservations(): HasMany
     {
         return $this->hasMany(ShelfReservation::class);
+    }
+
+    /**
+     * Where what some rolls are cut from is stored.
+     *
+     * @param  iterable<RollPlan>  $plans
+     * @return array<int, string> by its id
+     */
+    public static function keptFor(iterable $plans): array
+    {
+        $ids = [];
+        foreach ($plans as $plan) {
+            foreach ($plan->rolls as $roll) {
+                $ids[] = $roll->stock->item;
+            }
+        }
+
+        return self::query()->whereKey(array_filter(array_unique($ids)))->where('kept', '!=', '')->pluck('kept', 'id')->all();
     }
 
     /** @throws StandsInTheWay where less would be left than nothing, or than is held */

@@ -42,13 +42,17 @@ final readonly class CutOff
     public static function of(SavedPlan $plan): void
     {
         DB::transaction(function () use ($plan): void {
+            $plan->refresh();
+            $wasReady = $plan->isReady();
             // Who cuts without having held it finds out here whether another plan does.
             Holding::make($plan);
             $result = app(Engine::class)->figures($plan->plan());
             $meshes = array_map(fn (WoundResult $mesh): array => [$mesh->wound, $mesh->plan], $result->wound);
             $plan->reservations()->delete();
             $job = (new self($plan->name, $plan->plan()->settings->keepFrom(), $plan))->move($meshes, $result->goods);
-            $plan->update(['ready_at' => null, 'cut_at' => now(), 'cut_job' => $job]);
+            $plan->update([
+                'ready_at' => null, 'cut_at' => now(), 'cut_job' => $job, 'cut_revision_id' => $plan->revision_id, 'was_ready' => $wasReady,
+            ]);
         });
     }
 
@@ -80,14 +84,18 @@ final readonly class CutOff
                 array_map(fn (BatchMaterial $mesh): array => [$mesh->wound, $mesh->rolls], $batch->worked()->materials),
                 $batch->worked()->goods,
             );
-            $batch->update(['cut_at' => now(), 'cut_job' => $job]);
+            $batch->update(['cut_at' => now(), 'cut_job' => $job, 'were_ready' => $ready->modelKeys()]);
         });
     }
 
-    /** What was cut of it goes back whole, where nothing stands in the way. */
-    public static function undo(SavedPlan|CutBatch $cut): void
+    /**
+     * What was cut of it goes back whole, where nothing stands in the way. What was ready before is ready again, if it can be.
+     *
+     * @return list<string> the plans that are, by name
+     */
+    public static function undo(SavedPlan|CutBatch $cut): array
     {
-        DB::transaction(function () use ($cut): void {
+        return DB::transaction(function () use ($cut): array {
             $cut->refresh();
             if ($cut->cut_job === null) {
                 throw NotReady::notCut();
@@ -96,7 +104,13 @@ final readonly class CutOff
             foreach ($movements->orderByDesc('id')->get() as $movement) {
                 $movement->stock->undo($movement);
             }
-            $cut->update(['cut_at' => null, 'cut_job' => null]);
+            $ready = $cut->heldBefore();
+            $cut->update(['cut_at' => null, 'cut_job' => null] + ($cut instanceof SavedPlan ? ['cut_revision_id' => null] : []));
+
+            return array_values(array_filter(array_map(
+                fn (SavedPlan $plan): ?string => Holding::again($plan) ? $plan->name : null,
+                $ready,
+            )));
         });
     }
 

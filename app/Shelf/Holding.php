@@ -39,6 +39,8 @@ final readonly class Holding
             if ($plan->cut_at !== null) {
                 throw NotReady::cutAlready();
             }
+            // What is reserved was looked at then; others may have cut from the same roll since.
+            $plan->isReady() || Claim::mustAddUp($plan->plan());
             try {
                 self::of($plan)->reserve();
             } catch (NotReady $why) {
@@ -54,6 +56,18 @@ final readonly class Holding
                 self::of($plan)->reserve();
             }
         });
+    }
+
+    /** Makes a plan ready that was so before, where what it held is still free. */
+    public static function again(SavedPlan $plan): bool
+    {
+        try {
+            self::make($plan);
+        } catch (NotReady) {
+            return false;
+        }
+
+        return true;
     }
 
     /** @return list<list<int>> what a maker would see change, of each material */

@@ -18,8 +18,6 @@ use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Roll\Segment;
 use Davrin\Core\Roll\SegmentKind;
-use Davrin\Core\Supply\Origin;
-use Davrin\Core\Words\Words;
 
 /** What is cut from which roll, in working order, with what each cut is for: the sheet that lies beside the cutter. */
 final readonly class CutSheet
@@ -265,12 +263,6 @@ final readonly class CutSheet
      */
     private static function toBuy(array $meshes): array
     {
-        $buy = [];
-        foreach ($meshes as [$mesh, $rolls]) {
-            $count = count($rolls->from(Origin::New));
-            $buy = [...$buy, ...($count === 0 ? [] : [Words::count($count, 'new roll').' of '.$mesh->name()])];
-        }
-
-        return $buy;
+        return array_values(array_filter(array_map(fn (array $its): ?string => $its[1]->toBuy($its[0]->name()), $meshes)));
     }
 }

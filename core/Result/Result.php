@@ -11,6 +11,7 @@ use Davrin\Core\Estimate\Extent;
 use Davrin\Core\Estimate\Fullness;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Roll\Verdict;
+use Davrin\Core\Words\Words;
 use JsonSerializable;
 
 /** Everything computed from a plan: one immutable tree, which every view, file and command reads. */
@@ -51,6 +52,17 @@ final readonly class Result implements JsonSerializable
     public function goodsOf(string $kind): ?GoodsUse
     {
         return array_values(array_filter($this->goods, fn (GoodsUse $use): bool => $use->good->kind->key() === $kind))[0] ?? null;
+    }
+
+    /** @return list<string> what is on no shelf and has to be bought: "2 new rolls of Sage mesh", "1 pack of chenille stems" */
+    public function toBuy(): array
+    {
+        $rolls = array_map(fn (WoundResult $mesh): ?string => $mesh->plan->toBuy($mesh->wound->name()), $this->wound);
+        $packs = array_map(fn (GoodsUse $use): ?string => $use->packs === 0
+            ? null
+            : Words::count($use->packs, 'pack').' of '.$use->what(), $this->goods);
+
+        return array_values(array_filter([...$rolls, ...$packs]));
     }
 
     public function yieldOf(string $part): ?RunYield

@@ -10,6 +10,7 @@ use Davrin\Core\Measure\Money;
 use Davrin\Core\Supply\Origin;
 use Davrin\Core\Supply\Stock;
 use Davrin\Core\Supply\Supply;
+use Davrin\Core\Words\Words;
 
 /** The plan for one mesh: which element comes from which roll, what is left, and what stays unmet. */
 final readonly class RollPlan
@@ -93,6 +94,14 @@ final readonly class RollPlan
     public function money(): Money
     {
         return Money::cents(array_sum(array_map(fn (RollUse $roll): int => $roll->stock->price->cents, $this->from(Origin::New))));
+    }
+
+    /** "2 new rolls of Sage mesh"; null where none has to be bought. */
+    public function toBuy(string $material): ?string
+    {
+        $count = count($this->from(Origin::New));
+
+        return $count === 0 ? null : Words::count($count, 'new roll')." of $material";
     }
 
     /** What is open once it is cut: what was, and no more full rolls than it opens. */

@@ -32,7 +32,7 @@ final class CountedGoodsTest extends FeatureCase
         [$first, $stems] = $this->withStems(30);
         $second = $this->take($stems->item);
         $this->assertSame(['30 (shelf 1)'], $this->written($second)['onHand'], 'nobody holds them yet');
-        $this->ready($first)->assertSessionHas('said', 'The plan is ready. Reserved: 18 of Stems, moss green.');
+        $this->ready($first)->assertSessionHas('said', 'The plan is ready. Reserved: 18 of Stems, moss green. To buy: 1 new roll of Sage mesh.');
         $this->assertSame([30, 18], [$stems->fresh()->amount, $stems->fresh()->held()]);
         $this->ready($second)->assertSessionHas(
             'refused',
@@ -48,7 +48,7 @@ final class CountedGoodsTest extends FeatureCase
     public function test_worked_off_they_leave_the_shelf_what_a_new_pack_has_over_is_laid_there_and_all_is_undone_in_one(): void
     {
         [$plan, $stems] = $this->withStems(10);
-        $this->post("/plans/$plan->id/cut-sheet")->assertRedirect();
+        $this->post("/plans/$plan->id/cut-sheet", ['all' => 1])->assertRedirect();
         $this->assertSame(
             [0, [92]],
             [$stems->fresh()->amount, $stems->item->stock()->where('amount', '>', 0)->pluck('amount')->all()],
@@ -67,7 +67,7 @@ final class CountedGoodsTest extends FeatureCase
         $this->post('/together', ['copies' => [$plan->id => 2]])->assertRedirect();
         $batch = CutBatch::query()->firstOrFail();
         $this->assertSame([36, 36], [$batch->worked()->goods[0]->pieces, $batch->worked()->goods[0]->onHand]);
-        $this->post("/together/$batch->id")->assertRedirect();
+        $this->post("/together/$batch->id", ['all' => 1])->assertRedirect();
         $this->assertSame(4, $stems->fresh()->amount);
         $this->delete("/together/$batch->id/cuts");
         $this->assertSame(40, $stems->fresh()->amount);

@@ -56,11 +56,11 @@ final class CutBatchTest extends FeatureCase
         $this->ready($first);
         // 228 in for twice the first, 28 in for the other: all from the roll and what is begun of it, which holds 6 of 19 in.
         $this->begun([[$first, 2], [$second, 1]]);
-        $this->post('/together/1')->assertRedirect('/together/1')->assertSessionHas('said');
+        $this->post('/together/1', ['all' => 1])->assertRedirect('/together/1')->assertSessionHas('said');
         $this->assertSame(360 + 131 - 228 - 28, array_sum(array_map(intval(...), $this->lefts($sage))) + $this->wasted($sage));
         $this->assertSame([0, null], [$first->reservations()->count(), $first->fresh()->ready_at]);
         $this->get("/shelf/$sage->id")->assertSee('cut for');
-        $this->from('/together/1')->post('/together/1')->assertSessionHas(
+        $this->from('/together/1')->post('/together/1', ['all' => 1])->assertSessionHas(
             'refused',
             'All of it is cut already. Undo that first, where it was not so.',
         );
@@ -68,6 +68,7 @@ final class CutBatchTest extends FeatureCase
         $this->post("/movements/$movement->id/undo")->assertSessionHas('said');
         $this->assertSame(['360 in', '131 in'], $this->lefts($sage));
         $this->assertNull(CutBatch::query()->sole()->cut_at);
+        $this->assertSame([114 * 4064, true], [$sage->stock()->firstOrFail()->held(), $first->fresh()->isReady()], 'it holds its own again');
         $this->from('/together/1')->delete('/together/1/cuts')->assertSessionHas('refused');
     }
 
@@ -77,7 +78,7 @@ final class CutBatchTest extends FeatureCase
         [$mine, $other] = [$this->plan($sage, 'Mine', '19 in', 'row 1'), $this->plan($sage, 'Other', '19 in')];
         $this->begun([[$mine, 1]]);
         $this->ready($other);
-        $this->from('/together/1')->post('/together/1')->assertSessionHas(
+        $this->from('/together/1')->post('/together/1', ['all' => 1])->assertSessionHas(
             'refused',
             'Of Sage mesh 18 in is left. "Other" holds the rest. Plan it again from what is free.',
         );
@@ -106,7 +107,7 @@ final class CutBatchTest extends FeatureCase
     public function test_where_there_is_not_mesh_enough_it_is_not_cut(): void
     {
         $this->begun([[$this->hang('garden-club-bee-stall'), 2]])->assertSee('There is not mesh enough for all of these')->assertDontSee('All of it is cut: take it off the shelf');
-        $this->from('/together/1')->post('/together/1')->assertSessionHas(
+        $this->from('/together/1')->post('/together/1', ['all' => 1])->assertSessionHas(
             'refused',
             'There is not mesh enough for all of these, so they cannot be cut off. Take fewer copies, or take more mesh into their plans.',
         );

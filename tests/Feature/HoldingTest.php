@@ -18,9 +18,9 @@ final class HoldingTest extends FeatureCase
         $sage = $this->sage('2 x 10 yd by label');
         [$first, $second] = [$this->plan($sage, 'First', '19 in'), $this->plan($sage, 'Second', '19 in')];
         $third = $this->plan($sage, 'Third', '30 in', 'tie 1');
-        $this->ready($first)->assertSessionHas('said', 'The plan is ready. Reserved: 342 in of Sage mesh.');
+        $this->ready($first)->assertSessionHas('said', 'The plan is ready. Reserved: 342 in of Sage mesh. To buy: 1 pack of stems.');
         // The second took both rolls to be free; the one that is left comes to the same.
-        $this->ready($second)->assertSessionHas('said', 'The plan is ready. Reserved: 342 in of Sage mesh.');
+        $this->ready($second)->assertSessionHas('said', 'The plan is ready. Reserved: 342 in of Sage mesh. To buy: 1 pack of stems.');
         $this->assertSame(
             [342 * 4064, 342 * 4064],
             $sage->stock()->orderBy('id')->get()->map(fn (ShelfStock $stock): int => $stock->held())->all(),
@@ -89,7 +89,7 @@ final class HoldingTest extends FeatureCase
         $sage = $this->sage('131 in, 62 in, 18 in');
         $plan = $this->threeLayers($sage);
         $this->ready($plan);
-        $this->post("/plans/$plan->id/cut-sheet")->assertRedirect("/plans/$plan->id/cut-sheet");
+        $this->post("/plans/$plan->id/cut-sheet", ['all' => 1])->assertRedirect("/plans/$plan->id/cut-sheet");
         // 130, 60 and 16 in went, ends of 1 and 2 in with them; of the new roll 218 in came back.
         $this->assertSame(['218 in'], $this->lefts($sage));
         $this->assertSame([0, null], [$plan->reservations()->count(), $plan->fresh()->ready_at]);
@@ -104,8 +104,8 @@ final class HoldingTest extends FeatureCase
     {
         $sage = $this->sage('131 in, 62 in, 18 in');
         $plan = $this->threeLayers($sage);
-        $this->post("/plans/$plan->id/cut-sheet");
-        $this->from('/shelf')->post("/plans/$plan->id/cut-sheet")->assertSessionHas(
+        $this->post("/plans/$plan->id/cut-sheet", ['all' => 1]);
+        $this->from('/shelf')->post("/plans/$plan->id/cut-sheet", ['all' => 1])->assertSessionHas(
             'refused',
             'All of it is cut already. Undo that first, where it was not so.',
         );
@@ -126,10 +126,10 @@ final class HoldingTest extends FeatureCase
     {
         $sage = $this->sage('5 x 30 in');
         $plan = $this->plan($sage, 'Loose', '22 in', 'ties 1, 2, 3');
-        $this->ready($plan)->assertSessionHas('said', 'The plan is ready. Reserved: 3 x 30 in of Sage mesh.');
+        $this->ready($plan)->assertSessionHas('said', 'The plan is ready. Reserved: 3 x 30 in of Sage mesh. To buy: 1 pack of stems.');
         $other = $this->plan($sage, 'Other', '22 in', 'ties 1, 2');
         $this->assertSame(['2 x 30 in (shelf 1)'], $other->plan()->wound()[0]->slip->write()['onHand']);
-        $this->post("/plans/$plan->id/cut-sheet");
+        $this->post("/plans/$plan->id/cut-sheet", ['all' => 1]);
         $this->assertSame(['8 in', '8 in', '8 in', '2 x 30 in'], $this->lefts($sage));
     }
 
@@ -137,7 +137,7 @@ final class HoldingTest extends FeatureCase
     {
         $sage = $this->sage('131 in lot B7, 4 x 30 in lot B7');
         $plan = $this->plan($sage, 'Lots', '22 in', 'ties 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12');
-        $this->post("/plans/$plan->id/cut-sheet")->assertRedirect();
+        $this->post("/plans/$plan->id/cut-sheet", ['all' => 1])->assertRedirect();
         $there = $sage->stock()->where('amount', '>', 0)->orderBy('id')->get();
         $this->assertContains(
             '8 in lot B7',
@@ -154,8 +154,9 @@ final class HoldingTest extends FeatureCase
     public function test_a_plan_that_takes_nothing_from_the_shelf_is_ready_and_cut_without_moving_it(): void
     {
         $plan = $this->hang();
-        $this->ready($plan)->assertSessionHas('said', 'The plan is ready. Reserved: nothing from the shelf.');
-        $this->post("/plans/$plan->id/cut-sheet")->assertRedirect();
+        $this->ready($plan)->assertSessionHas('said', 'The plan is ready. Reserved: nothing from the shelf. To buy: 1 new roll of Teal stripe mesh, '
+            .'1 new roll of Gold mesh and 1 pack of stems.');
+        $this->post("/plans/$plan->id/cut-sheet", ['all' => 1])->assertRedirect();
         $this->assertSame([0, true], [ShelfStock::query()->count(), $plan->fresh()->cut_at !== null]);
         $this->get("/plans/$plan->id/cut-sheet")->assertSee('All of it was cut');
         $this->delete("/plans/$plan->id/cut-sheet/cuts")->assertRedirect();
@@ -169,7 +170,7 @@ final class HoldingTest extends FeatureCase
         $says = 'Nothing of this plan is cut, or it was undone already. The shelf is as it was.';
         $this->from('/shelf')->delete("/plans/$plan->id/cut-sheet/cuts")->assertSessionHas('refused', $says);
         $this->assertSame(['131 in', '62 in', '18 in'], $this->lefts($sage));
-        $this->post("/plans/$plan->id/cut-sheet");
+        $this->post("/plans/$plan->id/cut-sheet", ['all' => 1]);
         $this->from('/shelf')->post("/plans/$plan->id/ready")->assertSessionHas(
             'refused',
             'All of it is cut already. Undo that first, where it was not so.',
@@ -185,9 +186,9 @@ final class HoldingTest extends FeatureCase
         [$first, $second] = [$this->plan($sage, 'First', '19 in', 'tie 1'), $this->plan($sage, 'Second', '5 in', 'tie 1')];
         $this->ready($first);
         $this->ready($second)->assertSessionHas('said');
-        $this->post("/plans/$first->id/cut-sheet");
+        $this->post("/plans/$first->id/cut-sheet", ['all' => 1]);
         $this->assertSame(['5 in'], $this->lefts($sage));
-        $this->post("/plans/$second->id/cut-sheet");
+        $this->post("/plans/$second->id/cut-sheet", ['all' => 1]);
         $this->assertSame([], $this->lefts($sage));
     }
 
@@ -195,7 +196,7 @@ final class HoldingTest extends FeatureCase
     {
         $sage = $this->sage('131 in, 62 in, 18 in');
         $plan = $this->threeLayers($sage);
-        $this->post("/plans/$plan->id/cut-sheet");
+        $this->post("/plans/$plan->id/cut-sheet", ['all' => 1]);
         $this->delete("/plans/$plan->id");
         $cut = $sage->stock()->orderBy('id')->firstOrFail()->movements()->where('kind', 'cut')->firstOrFail();
         $this->post("/movements/$cut->id/undo")->assertSessionHas('said');
@@ -310,6 +311,83 @@ final class HoldingTest extends FeatureCase
             [['180 in lot B7 (shelf 1)'], ['90 in lot C2 (shelf 3)', '175 in lot C2 (shelf 2)']],
             array_map(fn ($mesh): array => $mesh->slip->write()['onHand'], $plan->fresh()->plan()->wound()),
         );
-        $this->ready($plan)->assertSessionHas('said', 'The plan is ready. Reserved: 171 in and 171 in of Sage mesh.');
+        $this->ready($plan)->assertSessionHas('said', 'The plan is ready. Reserved: 171 in and 171 in of Sage mesh. To buy: 1 pack of stems.');
+    }
+
+    public function test_a_ready_plan_that_is_hung_up_again_has_what_it_held_or_is_told_that_it_is_not_free_any_more(): void
+    {
+        $sage = $this->sage('10 yd');
+        $plan = $this->plan($sage, 'First', '19 in');
+        $this->ready($plan);
+        $this->followingRedirects()->delete("/plans/$plan->id")->assertSee('It was ready and gave back 342 in of Sage mesh.');
+        $this->followingRedirects()->post("/plans/$plan->id/restore")->assertSee('It is ready, and holds 342 in of Sage mesh as before.');
+        $this->assertTrue($plan->fresh()->isReady());
+        $this->delete("/plans/$plan->id");
+        $this->ready($this->plan($sage, 'Second', '19 in'));
+        $this->followingRedirects()->post("/plans/$plan->id/restore")->assertSee('It was ready before; what it held is not all free any more');
+        $this->assertFalse($plan->fresh()->isReady());
+        $this->post("/plans/$plan->id/restore");
+        $this->assertFalse($plan->fresh()->isReady(), 'hung up twice it is no other');
+    }
+
+    public function test_where_cuts_are_not_ticked_it_is_asked_first_and_nothing_is_moved_until_that_is_answered(): void
+    {
+        $sage = $this->sage('10 yd');
+        $plan = $this->plan($sage, 'First', '19 in');
+        $this->post("/plans/$plan->id/cut-sheet/ticks", ['cut' => 'm1-1-0', 'done' => '1']);
+        $asked = $this->followingRedirects()->post("/plans/$plan->id/cut-sheet")->assertSee('Only 1 of the 18 cuts is ticked. Was all of it cut?');
+        $this->assertSame(360 * 4064, $sage->stock()->firstOrFail()->amount);
+        $this->assertSame('1', $this->find($asked, "//button[@name='all']")[0]->getAttribute('value'));
+        $this->post("/plans/$plan->id/cut-sheet", ['all' => '1']);
+        $this->assertSame(18 * 4064, $sage->stock()->firstOrFail()->amount);
+        $this->from("/plans/$plan->id/cut-sheet")->post("/plans/$plan->id/cut-sheet/ticks", ['cut' => 'm1-1-1', 'done' => '1'])
+            ->assertSessionHas('refused', 'All of it is cut already. Undo that first, where it was not so.');
+    }
+
+    public function test_a_sheet_that_was_worked_off_stays_as_it_was_and_the_plan_says_what_would_differ(): void
+    {
+        $plan = $this->plan($this->sage('10 yd'), 'First', '19 in');
+        $this->post("/plans/$plan->id/cut-sheet", ['all' => '1']);
+        $this->get("/plans/$plan->id")->assertSee('as it was then')->assertDontSee('What would differ');
+        $this->edit($plan, ['set' => ['parts.l1.length' => '18 in']])->assertOk()
+            ->assertSee('What would differ:')->assertSee('Sage mesh: 342 in off 1 roll then, 324 in off 1 roll now');
+        $this->get("/plans/$plan->id/cut-sheet")->assertSee('18 x 19 in')->assertSee('This sheet stays as it was then.');
+        $this->edit($plan, ['set' => ['plan.name' => 'Another name']])->assertSee('What would differ:');
+        $plan->refresh()->undo($plan->revision_id);
+        $plan->undo($plan->revision_id);
+        $this->get("/plans/$plan->id")->assertDontSee('What would differ');
+    }
+
+    public function test_undoing_cuts_makes_a_plan_ready_again_that_was_so_before(): void
+    {
+        $sage = $this->sage('10 yd');
+        [$held, $free] = [$this->plan($sage, 'Held', '10 in'), $this->plan($sage, 'Free', '8 in')];
+        $this->ready($held);
+        foreach ([[$held, true], [$free, false]] as [$plan, $isReady]) {
+            $this->post("/plans/$plan->id/cut-sheet", ['all' => '1']);
+            $this->assertFalse($plan->fresh()->isReady());
+            $undone = $this->followingRedirects()->delete("/plans/$plan->id/cut-sheet/cuts");
+            $isReady ? $undone->assertSee('"Held" is ready again') : $undone->assertDontSee('ready again');
+            $this->assertSame($isReady, $plan->fresh()->isReady());
+        }
+        $this->assertSame(180 * 4064, $sage->stock()->firstOrFail()->held());
+    }
+
+    public function test_a_plan_whose_figures_rest_on_more_than_the_shelf_has_or_on_another_thing_is_not_made_ready(): void
+    {
+        $sage = $this->sage('10 yd');
+        $plan = $this->plan($sage, 'First', '8 in');
+        $this->edit($plan, ['set' => ['materials.m1.onHand' => '12 yd (shelf 1)']])->assertOk();
+        $this->ready($plan)->assertSessionHas('refused', fn (string $why): bool => str_contains($why, 'The plan counts on more Sage mesh than is there'));
+        $this->edit($plan, ['set' => ['materials.m1.onHand' => '10 yd (shelf 1)', 'materials.m1.width' => '21 in']])->assertOk();
+        $this->ready($plan)->assertSessionHas('refused', fn (string $why): bool => str_contains($why, 'of another kind or width'));
+        $this->assertSame(0, $plan->reservations()->count());
+    }
+
+    public function test_the_sheet_says_where_each_roll_is_stored(): void
+    {
+        $sage = $this->sage('10 yd');
+        $sage->stock()->update(['kept' => 'the blue basket']);
+        $this->get('/plans/'.$this->plan($sage, 'First', '19 in')->id.'/cut-sheet')->assertSee(', stored in the blue basket');
     }
 }

@@ -49,8 +49,12 @@ final class CutBatchController
         return $this->labelled($batch);
     }
 
-    public function work(CutBatch $batch): RedirectResponse
+    public function work(Request $request, CutBatch $batch): RedirectResponse
     {
+        $asked = $this->unlessAllIsTicked($request, $batch);
+        if ($asked !== null) {
+            return $asked;
+        }
         CutOff::ofBatch($batch);
 
         return $this->worked($batch);
@@ -58,9 +62,7 @@ final class CutBatchController
 
     public function undo(CutBatch $batch): RedirectResponse
     {
-        CutOff::undo($batch);
-
-        return $this->undone($batch);
+        return $this->undone($batch, CutOff::undo($batch));
     }
 
     public function destroy(CutBatch $batch): RedirectResponse

@@ -34,8 +34,12 @@ final class CutSheetController
         return $this->labelled($plan);
     }
 
-    public function work(SavedPlan $plan): RedirectResponse
+    public function work(Request $request, SavedPlan $plan): RedirectResponse
     {
+        $asked = $this->unlessAllIsTicked($request, $plan);
+        if ($asked !== null) {
+            return $asked;
+        }
         CutOff::of($plan);
 
         return $this->worked($plan);
@@ -43,8 +47,6 @@ final class CutSheetController
 
     public function undo(SavedPlan $plan): RedirectResponse
     {
-        CutOff::undo($plan);
-
-        return $this->undone($plan);
+        return $this->undone($plan, CutOff::undo($plan));
     }
 }

@@ -8,6 +8,7 @@ use App\Models\SavedPlan;
 use App\Plans\Cards;
 use App\Plans\Starter;
 use App\Settings\House;
+use App\Shelf\Holding;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Plan\PlanReader;
@@ -75,20 +76,42 @@ final class PlanController
         );
     }
 
+    /** What it holds of the shelf it gives back, and has again when it is hung up again. */
     public function destroy(SavedPlan $plan): RedirectResponse
     {
-        DB::transaction(function () use ($plan): void {
-            $plan->giveBack();
+        $held = DB::transaction(function () use ($plan): ?string {
+            $plan->refresh();
+            $held = $plan->isReady() ? $plan->holdsWords() : null;
+            $plan->reservations()->delete();
             $plan->delete();
+
+            return $held;
         });
 
-        return redirect()->route('plans.index')->with('takenDown', ['name' => $plan->name, 'restore' => route('plans.restore', $plan)]);
+        return redirect()->route('plans.index')->with('takenDown', [
+            'name' => $plan->name,
+            'restore' => route('plans.restore', $plan),
+            'words' => $held === null ? null : "It was ready and gave back $held. Hung up again it has that again, if it is still free.",
+        ]);
     }
 
     public function restore(SavedPlan $plan): RedirectResponse
     {
-        $plan->restore();
+        [$wasReady, $isReady] = DB::transaction(function () use ($plan): array {
+            $plan->refresh();
+            $wasReady = $plan->trashed() && $plan->isReady();
+            $plan->restore();
+            if ($wasReady) {
+                $plan->update(['ready_at' => null]);
+            }
 
-        return redirect()->route('plans.index')->with('said', "\"$plan->name\" hangs on the wall again.");
+            return [$wasReady, $wasReady && Holding::again($plan)];
+        });
+
+        return redirect()->route('plans.index')->with('said', "\"$plan->name\" hangs on the wall again.".match (true) {
+            $isReady => ' It is ready, and holds '.$plan->holdsWords().' as before.',
+            $wasReady => ' It was ready before; what it held is not all free any more. Look it over, then make it ready again.',
+            default => '',
+        });
     }
 }

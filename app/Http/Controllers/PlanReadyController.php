@@ -4,6 +4,8 @@ namespace App\Http\Controllers;
 
 use App\Models\SavedPlan;
 use App\Shelf\Holding;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Words\Words;
 use Illuminate\Http\RedirectResponse;
 
 /** A plan that is ready holds what it needs of the shelf. */
@@ -13,7 +15,12 @@ final class PlanReadyController
     {
         Holding::make($plan);
 
-        return redirect()->route('plans.show', $plan)->with('said', 'The plan is ready. Reserved: '.$plan->holdsWords().'.');
+        $toBuy = app(Engine::class)->figures($plan->plan())->toBuy();
+
+        return redirect()->route('plans.show', $plan)->with(
+            'said',
+            'The plan is ready. Reserved: '.$plan->holdsWords().'.'.($toBuy === [] ? '' : ' To buy: '.Words::list($toBuy).'.'),
+        );
     }
 
     public function giveBack(SavedPlan $plan): RedirectResponse

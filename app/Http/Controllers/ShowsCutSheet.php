@@ -7,6 +7,7 @@ use App\Cut\Cuttable;
 use App\Devices\LabelPrinter;
 use App\Exceptions\NotReady;
 use Davrin\Core\Cut\CutOrder;
+use Davrin\Core\Words\Words;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -69,14 +70,37 @@ trait ShowsCutSheet
         );
     }
 
+    /** Where not all is ticked it is asked first whether all was cut; null where that is so or was said. */
+    private function unlessAllIsTicked(Request $request, Cuttable $cut): ?RedirectResponse
+    {
+        if ($cut->cutAt() !== null || $request->boolean('all')) {
+            return null;
+        }
+        $sheet = $cut->sheet(CutOrder::ByColour, false);
+        $ticked = count(array_filter($cut->tickedCuts(), $sheet->has(...)));
+        $count = $sheet->sheet->count();
+
+        return $ticked === $count || $sheet->isShort
+            ? null
+            : redirect($cut->sheetUrl())->with('unticked', ['ticked' => $ticked, 'all' => $count]);
+    }
+
     private function worked(Cuttable $cut): RedirectResponse
     {
         return redirect($cut->sheetUrl())->with('said', 'All of it is cut: what was cut is off the shelf, and what is left lies on it.');
     }
 
-    private function undone(Cuttable $cut): RedirectResponse
+    /** @param  list<string>  $ready  the plans that are ready again */
+    private function undone(Cuttable $cut, array $ready): RedirectResponse
     {
-        return redirect($cut->sheetUrl())->with('said', 'The shelf is as it was before these cuts.');
+        $again = $ready === [] ? '' : sprintf(
+            ' %s %s ready again and %s what was reserved before.',
+            Words::list(array_map(fn (string $name): string => "\"$name\"", $ready)),
+            count($ready) === 1 ? 'is' : 'are',
+            count($ready) === 1 ? 'holds' : 'hold',
+        );
+
+        return redirect($cut->sheetUrl())->with('said', "The shelf is as it was before these cuts.$again");
     }
 
     private static function order(Request $request): CutOrder

@@ -2,7 +2,7 @@
 @if ($taken = session('takenDown'))
     <form method="post" action="{{ $taken['restore'] }}" class="said flex items-center gap-4" role="status">
         @csrf
-        "{{ $taken['name'] }}" is put away.
+        <span>"{{ $taken['name'] }}" is put away. {{ $taken['words'] ?? '' }}</span>
         <button class="act" autofocus>Bring it back</button>
     </form>
 @endif

@@ -18,6 +18,14 @@
             </span>
         </div>
         <x-notices />
+        @if ($unticked = session('unticked'))
+            <form method="post" action="{{ $cut->sheetUrl() }}" class="refused mt-4 flex flex-wrap items-center gap-4" role="alert">
+                @csrf
+                <p>{{ $unticked['ticked'] === 0 ? 'None' : "Only {$unticked['ticked']}" }} of the {{ Davrin\Core\Words\Words::count($unticked['all'], 'cut') }} {{ $unticked['ticked'] === 1 ? 'is' : 'are' }} ticked. Was all of it cut?</p>
+                <button class="act act-strong" name="all" value="1" autofocus>Yes, all of it is cut</button>
+                <a class="act" href="{{ $cut->sheetUrl() }}">No, go on</a>
+            </form>
+        @endif
         @if (($changed ?? []) !== [])
             <p class="editor-only mt-2">{{ Davrin\Core\Words\Words::list($changed) }} {{ count($changed) === 1 ? 'is' : 'are' }} not as cut here any more. <a href="{{ $page->fromUrl }}">Lay {{ count($changed) === 1 ? 'it' : 'them' }} on the rolls as {{ count($changed) === 1 ? 'it is' : 'they are' }} now</a>.</p>
         @endif
@@ -46,7 +54,7 @@
             </div>
             @foreach ($page->pages[$number - 1] as $roll)
                 <section class="sheet-roll" id="roll-{{ $roll->key }}-{{ $roll->roll->number }}">
-                    <h2><x-swatch :ink="$page->inks[$roll->key]" /> {{ $roll->wound->name() }}, {{ $units->exact($roll->wound->width()) }}. {{ $roll->name }}</h2>
+                    <h2><x-swatch :ink="$page->inks[$roll->key]" /> {{ $roll->wound->name() }}, {{ $units->exact($roll->wound->width()) }}. {{ $roll->name }}@if ($kept = $page->kept($roll))<span class="kept">, stored in {{ $kept }}</span>@endif</h2>
                     @foreach ($roll->warnings as $warning)
                         <p class="warned">{{ $warning }}</p>
                     @endforeach
@@ -64,8 +72,8 @@
                                             @if ($number > 1)
                                                 <input type="hidden" name="page" value="{{ $number }}">
                                             @endif
-                                            <label title="{{ $its->for }}"><input type="checkbox" name="done" value="1" @checked(in_array($its->key, $ticked, true)) data-tick autocomplete="off"> {{ $its->segment->tie === null ? $its->for : ($its->segment->element === null ? 'tail, ' : '').'tie '.$its->segment->tie }} <span>{{ $units->needed($its->total) }}</span></label>
-                                            <noscript><button class="quiet">tick</button></noscript>
+                                            <label title="{{ $its->for }}"><input type="checkbox" name="done" value="1" @checked(in_array($its->key, $ticked, true)) @disabled($cut->cutAt() !== null) data-tick autocomplete="off"> {{ $its->segment->tie === null ? $its->for : ($its->segment->element === null ? 'tail, ' : '').'tie '.$its->segment->tie }} <span>{{ $units->needed($its->total) }}</span></label>
+                                            @if ($cut->cutAt() === null)<noscript><button class="quiet">tick</button></noscript>@endif
                                         </form>
                                     </li>
                                 @endforeach
@@ -88,7 +96,7 @@
             @endif
             <div class="editor-only mt-6 flex flex-wrap items-center gap-4">
                 @if ($cut->cutAt())
-                    <p><b>All of it was cut</b> on {{ $cut->cutAt()->format('M j, Y') }}; the shelf knows of it.</p>
+                    <p><b>All of it was cut</b> on {{ $cut->cutAt()->format('M j, Y') }}; the shelf knows of it. This sheet stays as it was then.</p>
                     <form method="post" action="{{ $cut->sheetUrl() }}/cuts">
                         @csrf
                         @method('delete')

@@ -42,9 +42,21 @@
                 <form class="said ready" method="post" action="{{ route('plans.give-back', $saved) }}">
                     @csrf
                     @method('delete')
-                    <p><b>Ready.</b> Reserved: {{ $saved->holdsWords() }}. To change the plan, unreserve it first.</p>
+                    <p><b>Ready.</b> Reserved: {{ $saved->holdsWords() }}.@if ($toBuy !== []) To buy: {{ Davrin\Core\Words\Words::list($toBuy) }}.@endif To change the plan, unreserve it first.</p>
                     <button class="act">Unreserve</button>
                 </form>
+            @elseif ($saved->cut_at)
+                <div class="said cut-already">
+                    <p><b>Cut</b> on {{ $saved->cut_at->format('M j, Y') }}, as it was then: <a href="{{ route('cuts.show', $saved, false) }}">its cut sheet</a>.</p>
+                    @if ($sinceCut !== null)
+                        <p>{{ $sinceCut === [] ? 'The plan has changed since, but comes to the same cuts.' : 'The plan has changed since. What would differ:' }}</p>
+                        <ul>
+                            @foreach ($sinceCut as $differs)
+                                <li>{{ Str::unbroken($differs) }}</li>
+                            @endforeach
+                        </ul>
+                    @endif
+                </div>
             @endif
             @if ($lost !== [])
                 <div class="lost" role="status">
