@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $separator
  * @property bool $is_utf8
  * @property list<string> $header
+ * @property int $header_row the row that names the columns, from 0
  * @property array<string, int> $columns the place in the file, by what it says
  * @property string $state "matching", "reading", "read" or "done"
  * @property int $size bytes

@@ -7,6 +7,8 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * One row of a file: what it says, or why it is refused.
  *
+ * @property int $id
+ * @property int $shelf_import_id
  * @property int $line
  * @property ?string $refused
  * @property list<string> $cells as they stand in the file

@@ -6,6 +6,7 @@ use App\Models\SavedPlan;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
 use Davrin\Core\Blank\Blank;
+use Davrin\Core\Blank\PriceBlank;
 use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\Material\Good;
 use Davrin\Core\Material\Material;
@@ -37,7 +38,12 @@ final readonly class MaterialFromShelf
     {
         $asked = array_map(fn (Blank $blank): string => $blank->key(), $item->ware()->planBlanks());
 
-        return array_intersect_key($item->slip()->write(), array_flip($asked));
+        // A price that nobody knows leaves that of the plan as it is.
+        return array_filter(
+            array_intersect_key($item->slip()->write(), array_flip($asked)),
+            fn (mixed $written, string $key): bool => $key !== 'price' || $written !== PriceBlank::NONE,
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /**

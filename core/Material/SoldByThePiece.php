@@ -8,6 +8,7 @@ use Davrin\Core\Blank\ColourBlank;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\MoneyBlank;
 use Davrin\Core\Blank\NoteBlank;
+use Davrin\Core\Blank\PriceBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Blank\TextBlank;
 use Davrin\Core\Measure\Money;
@@ -15,6 +16,8 @@ use Davrin\Core\Measure\Money;
 /** What is counted by the piece and bought by the pack, or one by one where a pack holds one. */
 readonly class SoldByThePiece implements CountedKind
 {
+    private const MOST_CENTS = 99_999;
+
     /**
      * @param  array{string, string}  $noun
      * @param  string  $usual  what it is called until the maker says otherwise
@@ -72,8 +75,8 @@ readonly class SoldByThePiece implements CountedKind
             new ColourBlank('colour', 'the colour', $this->colour),
             new NoteBlank('about', 'what there is to say of it', 80),
             new CountBlank('pack', 'how many come in a pack', $this->pack, 1, 1000),
-            $this->price('price', 'the list price of a pack'),
-            $this->price('paid', 'what was paid for a pack'),
+            new PriceBlank('price', 'the list price of a pack', Money::cents(self::MOST_CENTS)),
+            new PriceBlank('paid', 'what was paid for a pack', Money::cents(self::MOST_CENTS)),
             new NoteBlank('supplier', 'where it is bought', 60),
             new CountBlank('low', 'when it runs low', 0, 0, 100_000, 'no mark'),
         ];
@@ -91,6 +94,6 @@ readonly class SoldByThePiece implements CountedKind
 
     private function price(string $key, string $label): MoneyBlank
     {
-        return new MoneyBlank($key, $label, Money::cents($this->cents), Money::cents(99_999));
+        return new MoneyBlank($key, $label, Money::cents($this->cents), Money::cents(self::MOST_CENTS));
     }
 }

@@ -11,6 +11,7 @@ use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Blank\MoneyBlank;
 use Davrin\Core\Blank\NoteBlank;
 use Davrin\Core\Blank\PercentBlank;
+use Davrin\Core\Blank\PriceBlank;
 use Davrin\Core\Blank\RoomBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Blank\TextBlank;
@@ -22,6 +23,8 @@ use Davrin\Core\Measure\Percent;
 /** What all that is sold on rolls shares: a colour, a width, rolls with their length and price, and what a roll weighs. */
 abstract readonly class SoldOnRolls implements WoundKind
 {
+    private const MOST_CENTS = 99_999;
+
     public const HATCHES = [
         'slant' => 'slanted lines',
         'dots' => 'dots',
@@ -91,13 +94,13 @@ abstract readonly class SoldOnRolls implements WoundKind
             ...$this->own(),
             $this->rollLength(),
             self::allowance(),
-            $this->price('price', 'the price of a roll'),
+            self::priceIfKnown('price', 'the price of a roll'),
             ...$this->ownOnTheShelf(),
             new WeightBlank('newWeight', 'what a new roll weighs'),
             new WeightBlank('coreWeight', 'what its core weighs'),
             new RoomBlank('newAcross', 'how far a new roll is across', Length::inches(1), Length::inches(24), 'not measured'),
             new RoomBlank('coreAcross', 'how far its core is across', Length::inches(0, 1, 4), Length::inches(12), 'not measured'),
-            $this->price('paid', 'what was paid for a roll'),
+            self::priceIfKnown('paid', 'what was paid for a roll'),
             new NoteBlank('supplier', 'where it is bought', 60),
             new RoomBlank('low', 'when it runs low', Length::inches(1), Length::yards(500), 'no mark'),
         ];
@@ -185,8 +188,13 @@ abstract readonly class SoldOnRolls implements WoundKind
         return new PercentBlank('allowance', 'the allowance for short rolls', Percent::of(1), Percent::of(25));
     }
 
+    private static function priceIfKnown(string $key, string $label): PriceBlank
+    {
+        return new PriceBlank($key, $label, Money::cents(self::MOST_CENTS));
+    }
+
     private function price(string $key, string $label): MoneyBlank
     {
-        return new MoneyBlank($key, $label, Money::cents($this->cents), Money::cents(99_999));
+        return new MoneyBlank($key, $label, Money::cents($this->cents), Money::cents(self::MOST_CENTS));
     }
 }

@@ -4,6 +4,7 @@ namespace Tests\Feature;
 
 use App\Shelf\Import\Column;
 use App\Shelf\Import\CsvFile;
+use App\Shelf\Import\CsvRow;
 use App\Shelf\Import\ReadRow;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Material\OnHandBlank;
@@ -126,10 +127,50 @@ final class CsvTest extends FeatureCase
             Craft::standard(),
         );
         $this->assertSame(
-            ['#7f9a76', 'metallic', 'full-bodied', '7.50', '7.50', '310 g'],
+            ['#7f9a76', 'metallic', 'full-bodied', '7.50', 'not known', '310 g'],
             array_map(fn (string $key): mixed => $row->said[$key], ['colour', 'weave', 'body', 'price', 'paid', 'newWeight']),
         );
         $this->assertSame(['run-4-b', 60], [$row->stock['lot'], mb_strlen($row->stock['kept'])]);
+    }
+
+    /** @return iterable<string, array{array<string, string>, list<mixed>}> */
+    public static function named(): iterable
+    {
+        yield 'deco mesh' => [['name' => 'Teal', 'ware' => 'Deco Mesh'], ['mesh', 'colour' => '#1d6a6b']];
+        yield 'poly jute' => [['name' => 'A', 'ware' => 'poly jute'], ['mesh', 'weave' => 'poly-jute']];
+        yield 'chenille stems' => [['name' => 'A', 'ware' => 'Chenille stems', 'count' => '48'], ['stems']];
+        yield 'pipe cleaners' => [['name' => 'A', 'ware' => 'pipe cleaners', 'count' => '48'], ['stems']];
+        yield 'wired ribbon' => [['name' => 'A', 'ware' => 'wired ribbon'], ['ribbon', 'wired' => 'wired']];
+        yield 'by its name alone' => [['name' => 'Green pipe cleaners', 'count' => '48'], ['stems', 'colour' => '#4d8a4a']];
+        yield 'a colour of its own' => [['name' => 'Teal mesh', 'colour' => 'dusty rust'], ['mesh', 'colour' => '#a5502f']];
+        yield 'a colour as digits' => [['name' => 'A', 'colour' => '1D6A6B'], ['mesh', 'colour' => '#1d6a6b']];
+        yield 'an ordinary grade' => [['name' => 'A', 'allowance' => 'Ordinary'], ['mesh', 'allowance' => '1 %']];
+        yield 'a cheap grade' => [['name' => 'A', 'allowance' => 'cheap'], ['mesh', 'allowance' => '2 %']];
+        yield 'no price' => [['name' => 'A'], ['mesh', 'price' => 'not known', 'paid' => 'not known']];
+    }
+
+    /**
+     * @param  array<string, string>  $cells
+     * @param  array<array-key, string>  $said
+     */
+    #[DataProvider('named')]
+    public function test_things_colours_and_grades_are_known_by_what_people_call_them(array $cells, array $said): void
+    {
+        $row = ReadRow::of($cells, Craft::standard());
+        $keys = array_filter(array_keys($said), is_string(...));
+        $this->assertSame($said, [$row->ware->key()] + array_intersect_key($row->said, array_flip($keys)));
+    }
+
+    public function test_old_line_ends_and_other_encodings_are_read_and_a_quote_that_is_never_closed_is_found(): void
+    {
+        foreach (["name,left\rA,1\rB,2\r", "name,left\r\nA,1\rB,2\n", "\xFF\xFE".mb_convert_encoding("name,left\nA,1\nB,2\n", 'UTF-16LE')] as $bytes) {
+            $this->assertSame([['name', 'left'], ['A', '1'], ['B', '2']], array_values(iterator_to_array($this->file($bytes)->rows())));
+        }
+        foreach (["a,b\n1,\"two\n3,4\n" => 2, "a,b\n1,\"two\nlines\"\n" => null, "a,b\n10\" wide,2\n" => null, "a,b\n\"say \"\"so\"\"\",2\n" => null, "\xEF\xBB\xBF\"a,b\n" => 1] as $bytes => $line) {
+            $this->assertSame($line, $this->file($bytes)->lineOfUnclosedQuote(), json_encode($bytes) ?: '');
+        }
+        $lines = array_map(fn (CsvRow $row): int => $row->line, iterator_to_array($this->file("a\n\n\"two\nlines\"\nb\n")->lines(), false));
+        $this->assertSame([1, 3, 5], $lines);
     }
 
     public function test_rows_that_say_the_same_are_alike_however_it_is_known(): void
@@ -155,7 +196,7 @@ final class CsvTest extends FeatureCase
 
     public function test_what_is_wrong_is_said_in_a_sentence(): void
     {
-        foreach ([['name' => 'A', 'allowance' => 'cheap'], ['name' => 'A', 'colour' => 'like leaves'], ['name' => str_repeat('x', 41)], ['name' => 'A', 'price' => 'free'], ['name' => 'A', 'wired' => 'a bit', 'ware' => 'ribbon'], ['name' => 'A', 'count' => '1000000'], ['name' => 'A', 'left' => '20 in', 'as' => 'a heap']] as $cells) {
+        foreach ([['name' => 'A', 'allowance' => 'dear'], ['name' => 'A', 'colour' => 'like leaves'], ['name' => str_repeat('x', 41)], ['name' => 'A', 'price' => 'free'], ['name' => 'A', 'wired' => 'a bit', 'ware' => 'ribbon'], ['name' => 'A', 'count' => '1000000'], ['name' => 'A', 'left' => '20 in', 'as' => 'a heap']] as $cells) {
             try {
                 ReadRow::of($cells, Craft::standard());
                 $this->fail(json_encode($cells).' was taken.');
@@ -170,6 +211,8 @@ final class CsvTest extends FeatureCase
         $path = tempnam(sys_get_temp_dir(), 'csv');
         file_put_contents((string) $path, $bytes);
         $this->beforeApplicationDestroyed(fn () => @unlink((string) $path));
+
+        CsvFile::tidy((string) $path);
 
         return CsvFile::of((string) $path);
     }

@@ -131,6 +131,55 @@ final class ShelfFileTest extends FeatureCase
         $this->assertSame(2, ShelfItem::query()->where('name', 'Sage mesh')->firstOrFail()->stock()->count());
     }
 
+    public function test_reading_in_again_what_is_on_the_shelf_changes_nothing(): void
+    {
+        DemoShelf::lay();
+        $alike = ShelfItem::begin('mesh', ['name' => 'Alike', 'width' => '25.4 cm']);
+        $alike->take([new OnHand(6, Length::inches(20)), new OnHand(2, Length::inches(20)), new OnHand(1, Length::ofUnits(1_234_567))]);
+        $alike->take([new OnHand(1, Length::millimetres(470))]);
+        $stems = ShelfItem::begin('stems', ['name' => 'Stems, twice']);
+        $stems->takePieces(48);
+        $stems->takePieces(25);
+        ShelfItem::begin('mesh', ['name' => 'Used up']);
+        foreach (['inches', 'centimetres'] as $units) {
+            $this->post('/units', ['units' => $units]);
+            $before = $this->everything();
+            $import = $this->readAll($this->get('/shelf.csv')->streamedContent());
+            $this->assertSame([0, ['It is on the shelf already.']], [$import->good(), $import->rows()->distinct()->pluck('refused')->all()]);
+            $this->assertSame($before, $this->everything());
+        }
+        $more = $this->readAll("name,kind,how much\n\"Stems, twice\",pipe cleaners,80\n");
+        $this->assertSame('73 of these 80 are on the shelf already. Write only how many came besides.', $more->rows()->sole()->refused);
+    }
+
+    public function test_title_lines_are_skipped_and_another_line_can_be_said_to_name_the_columns(): void
+    {
+        $import = $this->open("My mesh,,\n\nbought in spring,,\nItem,Width,How much\nSage,10 in,131 in\n");
+        $this->assertSame([2, ['name' => 0, 'width' => 1, 'left' => 2]], [$import->header_row, $import->columns]);
+        $this->get("/shelf-files/$import->id")->assertSee('line 4: Item, Width, How much')->assertSee('line 5')->assertSee('roll of mesh: Sage');
+        $this->post("/shelf-files/$import->id/columns", ['header' => '0', 'columns' => ['name' => '0']]);
+        $this->assertSame([0, ['My mesh', '', '']], [$import->fresh()->header_row, $import->fresh()->header]);
+        $this->post("/shelf-files/$import->id/columns", ['header' => '2']);
+        $this->post("/shelf-files/$import->id/columns", ['read' => '1', 'columns' => $import->columns]);
+        $this->post("/shelf-files/$import->id/step");
+        $this->assertSame([5], $import->rows()->pluck('line')->all());
+    }
+
+    public function test_a_refused_row_is_mended_in_place(): void
+    {
+        $import = $this->readAll("name,left\nA,long\nB,60 in\n");
+        $row = $import->rows()->whereNotNull('refused')->sole();
+        $page = $this->get("/shelf-files/$import->id");
+        $this->assertSame('long', $this->find($page, "//input[@name='cells[1]']")[0]->getAttribute('value'));
+        $this->post("/shelf-files/$import->id/rows/$row->id", ['cells' => ['1' => 'longer']])->assertSessionHas('refused', 'Line 2: "longer" is not a length. Write it like "18 1/2", "18.5 in", "1 ft 6 in", "0.5 yd" or "47 cm".');
+        $row = $import->rows()->whereNotNull('refused')->sole();
+        $this->assertSame(['A', 'longer'], $row->cells);
+        $this->post("/shelf-files/$import->id/rows/$row->id", ['cells' => ['1' => '60 in', '9' => 'x']])->assertSessionHas('said', 'Line 2 can go on the shelf now.');
+        $this->assertSame([2, 0], [$import->good(), $import->refused()]);
+        $this->post("/shelf-files/$import->id/shelf");
+        $this->assertEqualsCanonicalizing(['A', 'B'], ShelfItem::query()->pluck('name')->all());
+    }
+
     public function test_columns_are_matched_by_hand_looked_at_and_matched_anew(): void
     {
         $import = $this->open("what,how long\nSage mesh,131 in\n");

@@ -61,6 +61,7 @@ final class ShelfFileController
         return view('shelf.import', [
             'import' => $import,
             'preview' => $preview,
+            'first' => $import->state === 'matching' ? Reading::first(CsvFile::ofImport($import)) : [],
             'inks' => array_map(
                 fn (array $row): Ink => Ink::from(
                     $row['row']->said['colour'] ?? '#cccccc',
@@ -86,9 +87,27 @@ final class ShelfFileController
                 $columns[$column->value] = (int) $place;
             }
         }
-        $this->reading->match($import, $columns, $request->boolean('read'));
+        $header = $request->input('header');
+        $this->reading->match($import, $columns, $request->boolean('read'), is_numeric($header) ? (int) $header : null);
 
         return redirect()->route('imports.show', $import);
+    }
+
+    /** One refused row, with its cells as they were mended on the page. */
+    public function mend(Request $request, ShelfImport $import, ShelfImportRow $row): RedirectResponse
+    {
+        $cells = [];
+        foreach ((array) $request->input('cells') as $place => $cell) {
+            if (isset($import->header[(int) $place])) {
+                $cells[(int) $place] = is_string($cell) ? trim(mb_substr(mb_scrub($cell), 0, 400)) : '';
+            }
+        }
+        $refused = $this->reading->mend($import, $row, $cells);
+
+        return redirect()->route('imports.show', $import)->with(
+            $refused === null ? 'said' : 'refused',
+            $refused === null ? "Line $row->line can go on the shelf now." : "Line $row->line: $refused",
+        );
     }
 
     public function step(ShelfImport $import): RedirectResponse

@@ -46,20 +46,94 @@ final readonly class CsvFile
     }
 
     /**
-     * The rows from a place in the file on, each with the place behind it. Empty lines are left out.
+     * Writes a file anew as it is read here, where it is written otherwise: in UTF-16, or with the line ends of old machines.
+     */
+    public static function tidy(string $path): void
+    {
+        $bytes = (string) file_get_contents($path);
+        $tidy = match (substr($bytes, 0, 2)) {
+            "\xFF\xFE" => self::BOM.mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16LE'),
+            "\xFE\xFF" => self::BOM.mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16BE'),
+            default => $bytes,
+        };
+        $tidy = preg_match('/\r(?!\n)/', $tidy) === 1 ? (string) preg_replace('/\r\n?/', "\n", $tidy) : $tidy;
+        if ($tidy !== $bytes) {
+            file_put_contents($path, $tidy);
+        }
+    }
+
+    /** The line on which a quote is opened that is never closed, so that all behind it would be one cell; null where there is none. */
+    public function lineOfUnclosedQuote(): ?int
+    {
+        $file = @fopen($this->path, 'rb') ?: throw FileRefused::gone();
+        [$opened, $line] = [null, 0];
+        while (($text = fgets($file)) !== false) {
+            $line++;
+            $text = $line === 1 ? self::withoutBom($text) : $text;
+            for ($at = 0; $at < strlen($text);) {
+                if ($opened === null) {
+                    // Only at its start a quote opens a cell: elsewhere it stands for inches.
+                    $start = $at + strspn($text, ' ', $at);
+                    if (($text[$start] ?? '') === '"') {
+                        [$opened, $at] = [$line, $start + 1];
+                    } else {
+                        $at += strcspn($text, $this->separator, $at) + 1;
+                    }
+
+                    continue;
+                }
+                $quote = strpos($text, '"', $at);
+                if ($quote === false) {
+                    break;
+                }
+                $isDoubled = ($text[$quote + 1] ?? '') === '"';
+                $at = $isDoubled ? $quote + 2 : $quote + 1 + strcspn($text, $this->separator, $quote + 1) + 1;
+                $opened = $isDoubled ? $opened : null;
+            }
+        }
+        fclose($file);
+
+        return $opened;
+    }
+
+    /**
+     * The rows from a place in the file on. Empty lines are left out.
      *
      * @return \Generator<int, list<string>> by the place behind each
      */
     public function rows(int $at = 0): \Generator
     {
+        foreach ($this->lines($at) as $row) {
+            yield $row->behind => $row->cells;
+        }
+    }
+
+    /**
+     * The same, each with the line that it begins on.
+     *
+     * @param  int  $line  that the place is on
+     * @return \Generator<CsvRow>
+     */
+    public function lines(int $at = 0, int $line = 1): \Generator
+    {
         $file = @fopen($this->path, 'rb') ?: throw FileRefused::gone();
         try {
             // Before a quote a BOM would hide it.
             fseek($file, $at === 0 && fread($file, 3) === self::BOM ? 3 : $at);
-            while (($cells = fgetcsv($file, null, $this->separator, '"', '')) !== false) {
+            for ($from = (int) ftell($file); ($cells = fgetcsv($file, null, $this->separator, '"', '')) !== false; $from = $behind) {
+                $behind = (int) ftell($file);
+                fseek($file, $from);
+                $bytes = (string) fread($file, max(1, $behind - $from));
                 if (implode('', $cells) !== '') {
-                    yield (int) ftell($file) => array_map($this->text(...), array_map(strval(...), $cells));
+                    $blank = strspn($bytes, "\r\n");
+                    yield new CsvRow(
+                        array_map($this->text(...), array_map(strval(...), $cells)),
+                        $line + substr_count($bytes, "\n", 0, $blank),
+                        $behind,
+                    );
                 }
+                $line += substr_count($bytes, "\n");
+                fseek($file, $behind);
             }
         } finally {
             fclose($file);

@@ -27,6 +27,14 @@ final class FileRefused extends Refused
         return new self('That is not a table of text. Save it as CSV from your table program and open that.');
     }
 
+    public static function unclosedQuote(int $line): self
+    {
+        return new self(
+            "In line $line a cell begins with a quote that is never closed, so all behind it would be one cell. Close it, or take it "
+                .'away, and open the file again.',
+        );
+    }
+
     public static function noColumns(): self
     {
         return new self('Say which column holds the name: each thing needs a name of its own.');

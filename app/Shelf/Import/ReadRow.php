@@ -20,15 +20,9 @@ use Davrin\Core\Words\Refused;
 /** One row of a file, understood: what it says of a thing, and what there is of it. */
 final readonly class ReadRow
 {
-    /** Colours that people write by name. */
-    private const COLOURS = [
-        'white' => '#f4f2ec', 'cream' => '#ede3c8', 'ivory' => '#efe6cf', 'black' => '#22252a', 'grey' => '#8d9189',
-        'gray' => '#8d9189', 'silver' => '#b9bdbf', 'gold' => '#c59a2d',
-        'yellow' => '#e3c53c', 'orange' => '#d9772b', 'rust' => '#a5502f', 'red' => '#bf3030', 'burgundy' => '#6f1d2e',
-        'pink' => '#dd8fa6', 'plum' => '#6d3a5f', 'purple' => '#6f4a94',
-        'lavender' => '#a79acb', 'blue' => '#3b66a5', 'navy' => '#22345c', 'teal' => '#1d6a6b',
-        'turquoise' => '#3fa7a4', 'green' => '#4d8a4a', 'sage' => '#7f9a76', 'moss' => '#5d6b3c',
-        'brown' => '#7a5a3c', 'tan' => '#b99a6b', 'natural' => '#b99a6b', 'copper' => '#a8643c',
+    /** How much shorter than its label a roll of a grade may be, a starting guess (docs/craft-figures.md, lengths of a roll). */
+    private const GRADES = [
+        'ordinary' => '1 %', 'standard' => '1 %', 'usual' => '1 %', 'cheap' => '2 %', 'budget' => '2 %', 'economy' => '2 %',
     ];
 
     private const MOST = 100_000;
@@ -47,16 +41,15 @@ final readonly class ReadRow
      */
     public static function of(array $cells, Craft $craft, Units $bare = Units::Inches): self
     {
-        // A list from before strands were a kind of their own says it as the body of a mesh.
-        $ware = self::ware(mb_strtolower($cells['body'] ?? '') === Strands::KEY ? Strands::KEY : $cells['ware'] ?? Mesh::KEY, $craft);
         if (! isset($cells['name'])) {
             throw RowRefused::noName();
         }
-        // A price that was not paid is the one it is listed at, and the other way round.
-        $cells += array_filter(
-            ['paid' => $cells['price'] ?? null, 'price' => $cells['paid'] ?? null],
-            fn (?string $cell): bool => $cell !== null,
-        );
+        [$ware, $named] = self::kindOf($cells, $craft);
+        $cells += $named;
+        $cells['colour'] ??= KnownNames::colour($cells['name']) ?? '';
+        $cells = array_filter($cells, fn (string $cell): bool => $cell !== '');
+        $cells['allowance'] = isset($cells['allowance']) ? self::GRADES[mb_strtolower($cells['allowance'])] ?? $cells['allowance'] : null;
+        $cells = array_filter($cells, is_string(...));
         $slip = Slip::load($ware->shelfBlanks(), [], '');
         foreach ($slip->blanks as $key => $blank) {
             if (isset($cells[$key])) {
@@ -82,16 +75,27 @@ final readonly class ReadRow
         return sha1(json_encode([$this->ware->key(), $this->said, array_diff_key($this->stock, ['known' => 1])], JSON_THROW_ON_ERROR));
     }
 
-    private static function ware(string $given, Craft $craft): MaterialKind
+    /**
+     * Its kind, and what its name says of it: said in a column of its own, or by what it is called; mesh where nothing tells.
+     *
+     * @param  array<string, string>  $cells
+     * @return array{MaterialKind, array<string, string>}
+     */
+    private static function kindOf(array $cells, Craft $craft): array
     {
-        $plain = mb_strtolower($given);
-        foreach ($craft->materials as $key => $ware) {
-            if (in_array($plain, [$key, str_replace('-', ' ', $key), ...$ware->noun(), rtrim($key, 's'), "{$key}s"], true)) {
-                return $ware;
+        $known = array_keys($craft->materials);
+        // A list from before strands were a kind of their own says it as the body of a mesh.
+        $given = mb_strtolower(mb_strtolower($cells['body'] ?? '') === Strands::KEY ? Strands::KEY : $cells['ware'] ?? '');
+        foreach ($given === '' ? [] : $craft->materials as $key => $ware) {
+            if (in_array($given, [$key, str_replace('-', ' ', $key), ...$ware->noun(), rtrim($key, 's'), "{$key}s"], true)) {
+                return [$ware, []];
             }
         }
+        [$key, $said] = $given === ''
+            ? KnownNames::kindIn($cells['name'] ?? '', $known) ?? [Mesh::KEY, []]
+            : KnownNames::kind($given, $known) ?? throw RowRefused::ware($cells['ware'] ?? '', $known);
 
-        throw RowRefused::ware($given, array_keys($craft->materials));
+        return [$craft->materials[$key], $said];
     }
 
     /** @param  Blank<covariant mixed>  $blank */
@@ -105,7 +109,7 @@ final readonly class ReadRow
         }
 
         return match (true) {
-            $blank instanceof ColourBlank => self::COLOURS[$plain] ?? $cell,
+            $blank instanceof ColourBlank => KnownNames::colour($cell) ?? $cell,
             $blank instanceof CountBlank => preg_match('/^\d{1,9}$/', $cell) === 1 ? (int) $cell : $cell,
             default => $blank->options() === [] ? $cell : $plain,
         };
@@ -118,7 +122,7 @@ final readonly class ReadRow
     private static function wound(array $cells, Slip $slip, Units $bare): array
     {
         $new = $slip->length('roll');
-        $left = isset($cells['left']) ? LengthText::read($cells['left'], $bare) : $new;
+        $left = isset($cells['left']) ? LengthText::fine($cells['left'], $bare) : $new;
         if ($left->isNegative()) {
             throw RowRefused::negative($cells['left'] ?? '');
         }

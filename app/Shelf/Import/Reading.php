@@ -6,7 +6,10 @@ use App\Models\ShelfImport;
 use App\Models\ShelfImportRow;
 use App\Settings\House;
 use Davrin\Core\Craft\Craft;
+use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Shelf\StockKind;
 use Davrin\Core\Words\Refused;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -21,43 +24,88 @@ final readonly class Reading
 
     private const KEPT_DAYS = 2;
 
+    /** Among so many rows the one that names the columns is looked for. */
+    private const LOOKED_AT = 20;
+
     public function __construct(private Craft $craft, private House $house) {}
 
     /** @throws FileRefused */
     public function open(UploadedFile $upload): ShelfImport
     {
         $this->forgetOld();
+        CsvFile::tidy($upload->getPathname());
         $csv = CsvFile::of($upload->getPathname());
-        foreach ($csv->rows() as $at => $header) {
-            if (
-                count($header) > self::MOST_CELLS
-                || ! mb_check_encoding(implode('', $header), 'UTF-8')
-                || str_contains(implode('', $header), "\0")
-            ) {
-                throw FileRefused::noTable();
+        $first = self::first($csv);
+        $text = implode('', array_merge(...array_column($first, 'cells')));
+        if ($first === []) {
+            throw FileRefused::empty();
+        }
+        if (
+            max(array_map(fn (CsvRow $row): int => count($row->cells), $first)) > self::MOST_CELLS
+            || ! mb_check_encoding($text, 'UTF-8')
+            || str_contains($text, "\0")
+        ) {
+            throw FileRefused::noTable();
+        }
+        $line = $csv->lineOfUnclosedQuote();
+        if ($line !== null) {
+            throw FileRefused::unclosedQuote($line);
+        }
+        $header = self::headerRow($first);
+
+        return DB::transaction(function () use ($upload, $csv, $first, $header): ShelfImport {
+            $import = ShelfImport::query()->create([
+                'name' => mb_substr(mb_scrub($upload->getClientOriginalName()), 0, 80),
+                'file' => Str::uuid().'.csv',
+                'separator' => $csv->separator,
+                'is_utf8' => $csv->isUtf8,
+                'header' => $first[$header]->cells,
+                'header_row' => $header,
+                'columns' => Column::guess($first[$header]->cells),
+                'state' => 'matching',
+                'size' => (int) filesize($upload->getPathname()),
+                'at' => $first[$header]->behind,
+                'line' => $first[$header]->line,
+            ]);
+            File::ensureDirectoryExists(dirname($import->path()));
+            $upload->move(dirname($import->path()), basename($import->path()));
+
+            return $import;
+        });
+    }
+
+    /**
+     * The first rows, one of which names the columns.
+     *
+     * @return list<CsvRow>
+     */
+    public static function first(CsvFile $csv): array
+    {
+        $first = [];
+        foreach ($csv->lines() as $row) {
+            $first[] = $row;
+            if (count($first) === self::LOOKED_AT) {
+                break;
             }
-
-            return DB::transaction(function () use ($upload, $csv, $header, $at): ShelfImport {
-                $import = ShelfImport::query()->create([
-                    'name' => mb_substr(mb_scrub($upload->getClientOriginalName()), 0, 80),
-                    'file' => Str::uuid().'.csv',
-                    'separator' => $csv->separator,
-                    'is_utf8' => $csv->isUtf8,
-                    'header' => $header,
-                    'columns' => Column::guess($header),
-                    'state' => 'matching',
-                    'size' => (int) $upload->getSize(),
-                    'at' => $at,
-                    'line' => 1,
-                ]);
-                File::ensureDirectoryExists(dirname($import->path()));
-                $upload->move(dirname($import->path()), basename($import->path()));
-
-                return $import;
-            });
         }
 
-        throw FileRefused::empty();
+        return $first;
+    }
+
+    /**
+     * Of the first rows the one that most columns are known by: lines before it are a title.
+     *
+     * @param  non-empty-list<CsvRow>  $first
+     */
+    private static function headerRow(array $first): int
+    {
+        $known = array_map(function (CsvRow $row): int {
+            $guess = Column::guess($row->cells);
+
+            return isset($guess['name']) ? count($guess) + 1 : count($guess);
+        }, $first);
+
+        return (int) array_search(max($known), $known, true);
     }
 
     /** Files that nobody came back to. */
@@ -76,10 +124,9 @@ final readonly class Reading
      */
     public function preview(ShelfImport $import, int $count): array
     {
-        [$seen, $line] = [[], 1];
-        foreach (CsvFile::ofImport($import)->rows($this->firstRow($import)) as $cells) {
-            $line++;
-            $seen[] = ['line' => $line, 'cells' => $cells, ...$this->read($import, $cells)];
+        [$seen, $header] = [[], $this->header($import)];
+        foreach ($header === null ? [] : CsvFile::ofImport($import)->lines($header->behind, $header->line + 1) as $row) {
+            $seen[] = ['line' => $row->line, 'cells' => $row->cells, ...$this->read($import, $row->cells)];
             if (count($seen) === $count) {
                 break;
             }
@@ -92,20 +139,29 @@ final readonly class Reading
      * Which column says what. A file that is read already keeps its columns until it is to be matched again.
      *
      * @param  array<string, int>  $columns
+     * @param  ?int  $header  the row that names the columns, from 0; null where that stays as it is
      *
      * @throws FileRefused
      */
-    public function match(ShelfImport $import, array $columns, bool $read): void
+    public function match(ShelfImport $import, array $columns, bool $read, ?int $header = null): void
     {
-        DB::transaction(function () use ($import, $columns, $read): void {
+        DB::transaction(function () use ($import, $columns, $read, $header): void {
             $import->refresh();
             if ($import->state !== 'matching') {
+                return;
+            }
+            $named = $header === null || $header === $import->header_row ? null : self::first(CsvFile::ofImport($import))[$header] ?? null;
+            if ($named !== null) {
+                // Other names, so what was matched by hand was matched to others.
+                $import->update(['header' => $named->cells, 'header_row' => $header, 'columns' => Column::guess($named->cells)]);
+
                 return;
             }
             $import->update(['columns' => $columns]);
             if ($read && isset($columns['name'])) {
                 $import->rows()->delete();
-                $import->update(['state' => 'reading', 'at' => $this->firstRow($import), 'line' => 1]);
+                $row = $this->header($import);
+                $import->update(['state' => 'reading', 'at' => $row->behind ?? 0, 'line' => $row->line ?? 1]);
             }
         });
         if ($read && ! isset($columns['name'])) {
@@ -134,9 +190,9 @@ final readonly class Reading
                 return;
             }
             [$at, $line, $rows] = [$import->at, $import->line, []];
-            foreach (CsvFile::ofImport($import)->rows($import->at) as $behind => $cells) {
-                $at = $behind;
-                $rows[] = ['line' => ++$line, 'cells' => $cells, ...$this->read($import, $cells)];
+            foreach (CsvFile::ofImport($import)->lines($import->at, $import->line + 1) as $row) {
+                [$at, $line] = [$row->behind, $row->line + substr_count(implode('', $row->cells), "\n")];
+                $rows[] = ['line' => $row->line, 'cells' => $row->cells, ...$this->read($import, $row->cells)];
                 if (count($rows) === self::A_STEP) {
                     break;
                 }
@@ -161,10 +217,7 @@ final readonly class Reading
             $refused = match (true) {
                 $read === null => $row['refused'],
                 isset($before[$hash]) => RowRefused::sameAs((int) $before[$hash])->getMessage(),
-                isset(
-                    $onShelf[self::shelfKey($read->ware->key(), $read->said['name'], $read->stock)],
-                ) => RowRefused::onShelf()->getMessage(),
-                default => null,
+                default => self::refusedAsThere($read, $onShelf),
             };
             if ($refused === null) {
                 $before[$hash] = $row['line'];
@@ -186,45 +239,79 @@ final readonly class Reading
     }
 
     /**
-     * What is on the shelf already of what these rows name.
+     * What is on the shelf already does not go there once more.
+     *
+     * @param  array<string, int>  $onShelf  how many there are, by what is said of it
+     */
+    private static function refusedAsThere(ReadRow $row, array $onShelf): ?string
+    {
+        $there = $onShelf[self::shelfKey($row->ware->key(), $row->said['name'], self::width($row), $row->stock)] ?? 0;
+        $isCounted = $row->stock['kind'] === StockKind::Heap->value || $row->stock['kind'] === StockKind::Loose->value;
+        $given = $isCounted ? $row->stock['amount'] : $row->stock['times'];
+
+        return match (true) {
+            $given === 0 => isset($onShelf[self::thingKey($row->ware->key(), $row->said['name'], self::width($row))])
+                ? RowRefused::onShelf()->getMessage()
+                : null,
+            $there === 0 => null,
+            $there < $given => RowRefused::someOnShelf($there, $given)->getMessage(),
+            default => RowRefused::onShelf()->getMessage(),
+        };
+    }
+
+    private static function width(ReadRow $row): int
+    {
+        return isset($row->said['width']) ? LengthText::read($row->said['width'], null)->units : 0;
+    }
+
+    /**
+     * What is on the shelf already of what these rows name: how many rolls or pieces alike, and each thing itself.
      *
      * @param  list<ReadRow>  $rows
-     * @return array<string, true>
+     * @return array<string, int>
      */
     private function onShelf(array $rows): array
     {
         $there = [];
         $named = array_unique(array_map(fn (ReadRow $row): string => (string) $row->said['name'], $rows));
         foreach (array_chunk($named, 500) as $names) {
-            $stock = DB::table('shelf_stock')
-                ->join('shelf_items', 'shelf_items.id', '=', 'shelf_stock.shelf_item_id')
-                ->whereIn('shelf_items.name', $names)->where('amount', '>', 0)
-                ->get(
-                    [
-                        'shelf_items.ware',
-                        'shelf_items.name',
-                        'shelf_stock.kind',
-                        'shelf_stock.amount',
-                        'shelf_stock.lot',
-                        'shelf_stock.kept',
-                        'shelf_stock.piece',
-                    ],
-                );
-            foreach ($stock as $its) {
-                $there[self::shelfKey($its->ware, $its->name, ['piece' => $its->kind === 'loose' ? $its->piece : 0] + (array) $its)] = true;
+            $stock = DB::table('shelf_items')->leftJoin(
+                'shelf_stock',
+                fn (JoinClause $join) => $join->on('shelf_items.id', '=', 'shelf_stock.shelf_item_id')->where('amount', '>', 0),
+            )->whereIn('shelf_items.name', $names)->whereNull('archived_at');
+            foreach ($stock->get(['ware', 'name', 'width', 'shelf_stock.kind', 'amount', 'lot', 'kept', 'piece']) as $its) {
+                $there[self::thingKey($its->ware, $its->name, $its->width)] = 1;
+                if ($its->kind !== null) {
+                    $key = self::shelfKey($its->ware, $its->name, $its->width, (array) $its);
+                    $isCounted = $its->kind === StockKind::Heap->value || $its->kind === StockKind::Loose->value;
+                    $there[$key] = ($there[$key] ?? 0) + ($isCounted ? $its->amount : 1);
+                }
             }
         }
 
         return $there;
     }
 
-    /** @param  array<string, mixed>  $stock */
-    private static function shelfKey(string $ware, string $name, array $stock): string
+    private static function thingKey(string $ware, string $name, int $width): string
     {
-        return implode(
-            "\0",
-            [$ware, $name, $stock['amount'], $stock['kind'] === 'loose' ? $stock['piece'] : 0, $stock['lot'] ?? '', $stock['kept']],
-        );
+        return "$ware\0$name\0$width";
+    }
+
+    /**
+     * What is told apart on the shelf: rolls by how much is left on them, loose pieces by how long they are, what is counted by where it
+     * is kept.
+     *
+     * @param  array<string, mixed>  $stock
+     */
+    private static function shelfKey(string $ware, string $name, int $width, array $stock): string
+    {
+        $lies = match ($stock['kind']) {
+            StockKind::Heap->value => ['heap', 0],
+            StockKind::Loose->value => ['loose', $stock['piece']],
+            default => ['roll', $stock['amount']],
+        };
+
+        return implode("\0", [self::thingKey($ware, $name, $width), ...$lies, $stock['lot'] ?? '', $stock['kept']]);
     }
 
     /**
@@ -251,13 +338,31 @@ final readonly class Reading
         }
     }
 
-    /** Where the first row begins, behind the header. */
-    private function firstRow(ShelfImport $import): int
+    /** The row that names the columns. */
+    private function header(ShelfImport $import): ?CsvRow
     {
-        foreach (CsvFile::ofImport($import)->rows() as $behind => $header) {
-            return $behind;
-        }
+        return self::first(CsvFile::ofImport($import))[$import->header_row] ?? null;
+    }
 
-        return 0;
+    /**
+     * A refused row with its cells written anew, read again. What is still not right says so.
+     *
+     * @param  array<int, string>  $cells  by their place in the row
+     * @return ?string why it is refused still
+     */
+    public function mend(ShelfImport $import, ShelfImportRow $row, array $cells): ?string
+    {
+        return DB::transaction(function () use ($import, $row, $cells): ?string {
+            $import->refresh();
+            $row->refresh();
+            if ($import->state !== 'read' || $row->refused === null) {
+                return $row->refused;
+            }
+            $mended = array_slice(array_replace(array_pad($row->cells, count($import->header), ''), $cells), 0, count($import->header));
+            $row->delete();
+            $this->keep($import, [['line' => $row->line, 'cells' => $mended, ...$this->read($import, $mended)]]);
+
+            return $import->rows()->where('line', $row->line)->value('refused');
+        });
     }
 }

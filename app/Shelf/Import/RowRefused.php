@@ -50,6 +50,12 @@ final class RowRefused extends Refused
         return new self("It says the same as line $line. If there are two of it, write 2 in the column of how many.");
     }
 
+    /** @param  int  $there  how many of them */
+    public static function someOnShelf(int $there, int $given): self
+    {
+        return new self("$there of these $given are on the shelf already. Write only how many came besides.");
+    }
+
     public static function onShelf(): self
     {
         return new self('It is on the shelf already.');

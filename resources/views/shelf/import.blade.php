@@ -9,6 +9,18 @@
                 <p class="mt-2 max-w-3xl">Say which column says what. Nothing goes on the shelf yet: first all of the file is read, and you see what of it cannot be.</p>
                 <form method="post" action="{{ route('imports.match', $import) }}" hx-post="{{ route('imports.match', $import) }}" hx-trigger="change" hx-target="#import" hx-select="#import" hx-swap="morph" hx-ext="morph">
                     @csrf
+                    @if (count($first) > 1)
+                        <p class="mt-3"><label><b>The columns are named in</b>
+                            <select class="blank max-w-full" name="header" autocomplete="off">
+                                @foreach ($first as $place => $row)
+                                    <option value="{{ $place }}" @selected($place === $import->header_row)>line {{ $row->line }}: {{ Str::limit(implode(', ', array_filter($row->cells)), 60) }}</option>
+                                @endforeach
+                            </select></label>
+                            @if ($import->header_row > 0)
+                                <span class="text-soft">What stands before it is a title and is left out.</span>
+                            @endif
+                        </p>
+                    @endif
                     <ul class="columns">
                         @foreach (Column::cases() as $column)
                             <li>
@@ -85,7 +97,17 @@
             <h2 class="mt-6 text-lg">Refused{{ $refused > $refusals->count() ? ", the first {$refusals->count()} of $refused" : '' }}</h2>
             <ol class="rows">
                 @foreach ($refusals as $row)
-                    <li class="is-refused"><b>line {{ $row->line }}</b> {{ Str::limit(implode(', ', array_filter($row->cells)), 60) }}: {{ $row->refused }}</li>
+                    <li class="is-refused"><b>line {{ $row->line }}</b> {{ Str::limit(implode(', ', array_filter($row->cells)), 60) }}: {{ $row->refused }}
+                        @if ($import->state === 'read')
+                            <form class="mend" method="post" action="{{ route('imports.mend', [$import, $row], false) }}" hx-post="{{ route('imports.mend', [$import, $row], false) }}" hx-target="#import" hx-select="#import" hx-swap="morph" hx-ext="morph">
+                                @csrf
+                                @foreach ($import->columns as $column => $place)
+                                    <label>{{ Column::from($column)->words() }} <input class="blank" name="cells[{{ $place }}]" value="{{ $row->cells[$place] ?? '' }}" size="{{ max(6, min(30, mb_strlen($row->cells[$place] ?? ''))) }}" maxlength="400" autocomplete="off"></label>
+                                @endforeach
+                                <button class="act">Mend it</button>
+                            </form>
+                        @endif
+                    </li>
                 @endforeach
             </ol>
         @endif
