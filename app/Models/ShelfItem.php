@@ -120,7 +120,7 @@ final class ShelfItem extends Model
                         $kind,
                         $one->length,
                         $kind === StockKind::Loose ? $one->count : $one->length->units,
-                        $one->byLabel ? 'by label' : 'measured',
+                        $one->isByLabel($this->slip()->length('roll')) ? 'by label' : 'measured',
                         $one->lot,
                         $words,
                         $kept,

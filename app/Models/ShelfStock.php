@@ -230,7 +230,12 @@ final class ShelfStock extends Model
         return new OnHand(
             $count,
             Length::ofUnits($length - $length % intdiv(Length::PER_INCH, 32)),
-            $this->known === 'by label',
+            match (true) {
+                $this->known === 'by label' => true,
+                // What is as long as a new roll would be taken to be by its label.
+                $length === $this->item->slip()->length('roll')->units => false,
+                default => null,
+            },
             $this->lot,
             $this->id,
         );

@@ -59,7 +59,9 @@ final readonly class Slip extends Values
     {
         $blank = $this->blanks[$key] ?? throw Fault::noBlank($key);
 
-        return new self($this->blanks, [...$this->values, $key => $blank->read($raw, $bare)]);
+        $value = $blank instanceof ReadsBeside ? $blank->readBeside($raw, $bare, $this->values[$key]) : $blank->read($raw, $bare);
+
+        return new self($this->blanks, [...$this->values, $key => $value]);
     }
 
     /** The same with one blank as it is when nothing is written there. */

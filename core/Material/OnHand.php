@@ -10,15 +10,28 @@ use Davrin\Core\Measure\Length;
 final readonly class OnHand
 {
     /**
-     * @param  bool  $byLabel  whether nobody measured it, so that it may come short
+     * @param  ?bool  $byLabel  whether nobody measured it, so that it may come short; null where nobody said
      * @param  ?string  $lot  of which run of the mill it is, where somebody noted it
      * @param  ?int  $item  of the shelf that it was taken from
+     * @param  bool  $inYards  whether it was written in yards, and is so again
      */
     public function __construct(
         public int $count,
         public Length $length,
-        public bool $byLabel = false,
+        public ?bool $byLabel = null,
         public ?string $lot = null,
         public ?int $item = null,
+        public bool $inYards = false,
     ) {}
+
+    /** Where nobody said it, a roll as it was bought is by its label, and what was opened is measured. */
+    public function isByLabel(Length $roll): bool
+    {
+        return $this->byLabel ?? $this->length->equals($roll);
+    }
+
+    public function ofItem(?int $item): self
+    {
+        return new self($this->count, $this->length, $this->byLabel, $this->lot, $item, $this->inYards);
+    }
 }

@@ -6,25 +6,31 @@ namespace Davrin\Core\Material;
 
 use Davrin\Core\Blank\NamedBlank;
 use Davrin\Core\Blank\OutOfBounds;
+use Davrin\Core\Blank\ReadsBeside;
 use Davrin\Core\Blank\Schema;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Supply\Lot;
+use Davrin\Core\Words\Words;
 
 /**
- * What is there already, with commas between: "131 in, 6 x 20 in, 2 x 10 yd by label lot B7". What bears no "by label" was
- * measured; "(shelf 17)" says which thing on the shelf it is.
+ * What is there already, with commas between: "131 in, 6 x 20 in, 2 x 10 yd lot B7, 350 in by label". A roll as it is bought is by
+ * its label and what was opened is measured, unless it says "measured" or "by label". In a file "(shelf 17)" says which thing on the
+ * shelf it is; where it is typed, what it was is known by its length.
  *
  * @extends NamedBlank<list<OnHand>>
  */
-final readonly class OnHandBlank extends NamedBlank
+final readonly class OnHandBlank extends NamedBlank implements ReadsBeside
 {
     private const NONE = 'nothing';
 
     private const MOST = 60;
 
     private const MOST_ALIKE = 500;
+
+    /** So many opened lengths are told one by one where a list is folded. */
+    private const MOST_TOLD = 3;
 
     private Length $least;
 
@@ -57,14 +63,90 @@ final readonly class OnHandBlank extends NamedBlank
 
     public function write(mixed $value): array
     {
-        return array_map(fn (OnHand $its): string => self::words($its, LengthText::canonical($its->length)), $value);
+        return array_map(fn (OnHand $its): string => self::words($its, LengthText::canonical($its->length), true), $value);
     }
 
     public function show(mixed $value, Units $units): string
     {
         return $value === []
             ? self::NONE
-            : implode(', ', array_map(fn (OnHand $its): string => self::words($its, $units->exact($its->length)), $value));
+            : implode(', ', array_map(fn (OnHand $its): string => self::words(
+                $its,
+                $its->inYards && $units === Units::Inches ? LengthText::yards($its->length) : $units->exact($its->length),
+                false,
+            ), $value));
+    }
+
+    /**
+     * What was on the shelf is still that where its length is written again, with its lot and all or without.
+     *
+     * @return list<OnHand>
+     */
+    public function readBeside(mixed $raw, ?Units $bare, mixed $before): array
+    {
+        $read = $this->read($raw, $bare);
+        $open = array_values(array_filter($before, fn (OnHand $there): bool => $there->item !== null));
+        $isTheSame = [
+            fn (OnHand $now, OnHand $then): bool => $now->ofItem(null) == $then->ofItem(null),
+            fn (OnHand $now, OnHand $then): bool => $now->length->equals($then->length) && $now->count === $then->count,
+        ];
+        foreach (is_string($raw) ? $isTheSame : [] as $is) {
+            foreach ($read as $index => $now) {
+                foreach ($now->item === null ? $open : [] as $place => $then) {
+                    if ($is($now, $then)) {
+                        $read[$index] = $now->ofItem($then->item);
+                        unset($open[$place]);
+                        break;
+                    }
+                }
+            }
+        }
+
+        return $read;
+    }
+
+    /**
+     * A long list in few words: "lot T1: 96 in and 4 full rolls".
+     *
+     * @param  list<OnHand>  $value
+     */
+    public static function folded(array $value, Length $roll, Units $units): string
+    {
+        $lots = [];
+        foreach ($value as $its) {
+            $lots[$its->lot ?? ''][] = $its;
+        }
+        $said = [];
+        foreach ($lots as $lot => $there) {
+            $full = array_filter($there, fn (OnHand $its): bool => $its->length->equals($roll));
+            $opened = array_values(array_filter($there, fn (OnHand $its): bool => ! $its->length->equals($roll)));
+            $words = [
+                ...self::foldedOpened($opened, $units),
+                ...($full === [] ? [] : [Words::count(array_sum(array_column($full, 'count')), 'full roll')]),
+            ];
+            $said[] = ($lot === '' ? '' : "lot $lot: ").Words::list($words);
+        }
+
+        return implode('; ', $said);
+    }
+
+    /**
+     * @param  list<OnHand>  $opened
+     * @return list<string>
+     */
+    private static function foldedOpened(array $opened, Units $units): array
+    {
+        if (count($opened) <= self::MOST_TOLD) {
+            return array_map(fn (OnHand $its): string => ($its->count > 1 ? "$its->count x " : '').$units->exact($its->length), $opened);
+        }
+        usort($opened, fn (OnHand $a, OnHand $b): int => $a->length->units <=> $b->length->units);
+
+        return [sprintf(
+            '%d pieces and opened rolls from %s to %s',
+            array_sum(array_column($opened, 'count')),
+            $units->exact($opened[0]->length),
+            $units->exact($opened[count($opened) - 1]->length),
+        )];
     }
 
     public function schema(): array
@@ -72,18 +154,23 @@ final readonly class OnHandBlank extends NamedBlank
         return Schema::described($this->label, ['type' => 'array', 'items' => Schema::TEXT, 'maxItems' => self::MOST], []);
     }
 
-    private static function words(OnHand $its, string $length): string
+    /** @param  bool  $inFile  in a file it says which thing on the shelf it is */
+    private static function words(OnHand $its, string $length, bool $inFile): string
     {
         return ($its->count > 1 ? "$its->count x " : '')
-            .$length
-            .($its->byLabel ? ' by label' : '')
+            .($inFile && $its->inYards ? LengthText::yards($its->length) : $length)
+            .match ($its->byLabel) {
+                true => ' by label',
+                false => ' measured',
+                null => '',
+            }
             .($its->lot === null ? '' : " lot $its->lot")
-            .($its->item === null ? '' : " (shelf $its->item)");
+            .($its->item === null || ! $inFile ? '' : " (shelf $its->item)");
     }
 
     private function one(string $part, ?Units $bare): OnHand
     {
-        $said = '/^\s*(?:(?<count>\d{1,3})\s*[x×]\s+)?(?<length>.*?\S)(?<label>\s+by\s+label)?(?:\s+lot\s+(?<lot>'.Lot::WRITTEN
+        $said = '/^\s*(?:(?<count>\d{1,3})\s*[x×]\s+)?(?<length>.*?\S)(?<label>\s+by\s+label|\s+measured)?(?:\s+lot\s+(?<lot>'.Lot::WRITTEN
             .'))?(?:\s+\(?shelf\s+(?<item>\d{1,9})\)?)?\s*$/iu';
         if (preg_match($said, $part, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
             throw OutOfBounds::onHand($part);
@@ -98,6 +185,13 @@ final readonly class OnHandBlank extends NamedBlank
             throw OutOfBounds::between($this->label, $units->exact($this->least), $units->roll($this->longest), $units->exact($length));
         }
 
-        return new OnHand($count, $length, $found['label'] !== null, $found['lot'], $found['item'] === null ? null : (int) $found['item']);
+        return new OnHand(
+            $count,
+            $length,
+            $found['label'] === null ? null : str_contains(mb_strtolower($found['label']), 'label'),
+            $found['lot'],
+            $found['item'] === null ? null : (int) $found['item'],
+            preg_match('/\d\s*(?:yards?|yds?)\.?$/iu', (string) $found['length']) === 1 && LengthText::isInYards($length),
+        );
     }
 }

@@ -7,15 +7,16 @@ namespace Davrin\Core\Material;
 use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\NamedBlank;
 use Davrin\Core\Blank\OutOfBounds;
+use Davrin\Core\Blank\ReadsBeside;
 use Davrin\Core\Blank\Schema;
 use Davrin\Core\Measure\Units;
 
 /**
- * How many pieces are there already, with commas between: "48, 17"; "(shelf 12)" says which thing on the shelf they are.
+ * How many pieces are there already, with commas between: "48, 17"; in a file "(shelf 12)" says which thing on the shelf they are.
  *
  * @extends NamedBlank<list<PiecesOnHand>>
  */
-final readonly class PiecesOnHandBlank extends NamedBlank
+final readonly class PiecesOnHandBlank extends NamedBlank implements ReadsBeside
 {
     private const NONE = 'none';
 
@@ -46,6 +47,21 @@ final readonly class PiecesOnHandBlank extends NamedBlank
         return array_map(fn (mixed $part): PiecesOnHand => $this->one(is_string($part) || is_int($part) ? (string) $part : ''), $parts);
     }
 
+    /**
+     * What was on the shelf is still that, where its number is written again or another in its place.
+     *
+     * @return list<PiecesOnHand>
+     */
+    public function readBeside(mixed $raw, ?Units $bare, mixed $before): array
+    {
+        $read = $this->read($raw, $bare);
+        foreach (is_string($raw) && count($read) === count($before) ? $read : [] as $index => $now) {
+            $read[$index] = new PiecesOnHand($now->count, $now->item ?? $before[$index]->item);
+        }
+
+        return $read;
+    }
+
     public function write(mixed $value): array
     {
         return array_map(fn (PiecesOnHand $there): string => $there->words(), $value);
@@ -53,7 +69,7 @@ final readonly class PiecesOnHandBlank extends NamedBlank
 
     public function show(mixed $value, Units $units): string
     {
-        return $value === [] ? self::NONE : implode(', ', array_map(fn (PiecesOnHand $there): string => $there->words(), $value));
+        return $value === [] ? self::NONE : implode(', ', array_column($value, 'count'));
     }
 
     public function schema(): array

@@ -98,7 +98,7 @@ final readonly class Wound extends Material
     private function stock(OnHand $there): Stock
     {
         $safe = (
-            $there->byLabel
+            $there->isByLabel($this->nominal()) && ! $this->isMeasured()
                 ? $this->slip->percent('allowance')
                 : Percent::of(0)
         )->off($there->length)->minus($this->slip->length('trim'));

@@ -108,6 +108,18 @@ final class LengthText
             : self::decimal($length->units, 10 * Length::PER_MILLIMETRE, 6).' cm';
     }
 
+    /** Whether it is so many eighths of a yard that it can be written in yards. */
+    public static function isInYards(Length $length): bool
+    {
+        return $length->units % intdiv(36 * Length::PER_INCH, 8) === 0;
+    }
+
+    /** "10 yd", "2.5 yd" */
+    public static function yards(Length $length): string
+    {
+        return self::decimal($length->units, 36 * Length::PER_INCH, 3).' yd';
+    }
+
     /** A whole number and a reduced fraction of an inch; the length must be a whole number of 1/$denominator in. */
     public static function mixedInches(Length $length, int $denominator): string
     {

@@ -7,7 +7,7 @@ namespace Davrin\Core\Measure;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 
-/** A weight in hundredths of a gram, as finely as a kitchen scale is read. */
+/** A weight in hundredths of a gram, as finely as a kitchen scale is read. It is shown as it was written: ounces stay ounces. */
 final readonly class Weight
 {
     /** Hundredths of a gram in each unit that may be typed; an ounce is 28.349523125 g. */
@@ -15,7 +15,8 @@ final readonly class Weight
 
     private const MOST = 5_000_000;
 
-    private function __construct(public int $hundredths) {}
+    /** @param  ?string  $written  in another unit than grams */
+    private function __construct(public int $hundredths, private ?string $written = null) {}
 
     public static function grams(int $grams): self
     {
@@ -31,11 +32,16 @@ final readonly class Weight
         $hundredths = BigRational::of(strtr($found['number'], ',', '.'))
             ->multipliedBy(self::UNITS[strtolower($found['unit'] ?? 'g')])->toScale(0, RoundingMode::HALF_UP)->toBigInteger();
 
-        return $hundredths->isGreaterThan(self::MOST) ? throw NotReadable::weight($text) : new self($hundredths->toInt());
+        $unit = strtolower($found['unit'] ?? 'g');
+        $number = strtr($found['number'], ',', '.');
+
+        return $hundredths->isGreaterThan(self::MOST)
+            ? throw NotReadable::weight($text)
+            : new self($hundredths->toInt(), $unit === 'g' ? null : "$number $unit");
     }
 
     public function shown(): string
     {
-        return LengthText::decimal($this->hundredths, 100, 2).' g';
+        return $this->written ?? LengthText::decimal($this->hundredths, 100, 2).' g';
     }
 }

@@ -15,6 +15,7 @@ final readonly class BlankPart
      * @param  string  $value  as a plan file holds it: the chosen key where there are options
      * @param  array<string, string>  $options  words by key; empty where it is typed
      * @param  list<list<Field>>  $fields  where it is written in several, entry by entry; empty where it is written in one
+     * @param  ?string  $folded  a long list in few words, under which it is folded; null where it is short
      */
     public function __construct(
         public string $address,
@@ -24,5 +25,6 @@ final readonly class BlankPart
         public array $options,
         public bool $isColour,
         public array $fields,
+        public ?string $folded = null,
     ) {}
 }

@@ -9,6 +9,7 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Cost\GoodsUse;
 use Davrin\Core\Demand\Caution;
 use Davrin\Core\Material\OnHand;
+use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
@@ -20,6 +21,9 @@ use Davrin\Core\Words\Figure;
 /** A plan told in sentences with blanks, in build order. */
 final readonly class Recipe
 {
+    /** A list on hand that is longer is folded. */
+    private const MOST_ON_HAND = 4;
+
     /**
      * @param  list<Line>  $ties  one for each layout
      * @param  list<Line>  $parts
@@ -220,6 +224,14 @@ final readonly class Recipe
             $slip->blanks[$key]->options(),
             $slip->blanks[$key] instanceof ColourBlank,
             $slip->fields($key),
+            self::folded($slip, $key, $units),
         );
+    }
+
+    private static function folded(Slip $slip, string $key, Units $units): ?string
+    {
+        $there = $slip->blanks[$key] instanceof OnHandBlank ? $slip->objects($key, OnHand::class) : [];
+
+        return count($there) > self::MOST_ON_HAND ? OnHandBlank::folded($there, $slip->length('roll'), $units) : null;
     }
 }

@@ -16,7 +16,9 @@
 @endforeach
 @if ($part->fields === [])
 @if ($part->isColour)<input class="colour" type="color" id="{{ $id }}" name="set[{{ $part->address }}]" value="{{ $typed ?? $part->shown }}" aria-label="{{ $part->label }}" autocomplete="off" data-blank data-shown="{{ $part->shown }}" @if ($refused) aria-invalid="true" aria-describedby="problem" @endif>@else
+@if ($part->folded !== null)<details class="folded" @if ($refused) open @endif><summary class="blank">{{ Str::unbroken($part->folded) }}</summary>@endif
 @include('components.blank', ['name' => "set[$part->address]", 'label' => $part->label, 'options' => $part->options, 'shown' => $part->shown, 'value' => $typed ?? $part->value, 'typed' => $typed ?? $part->shown])
+@if ($part->folded !== null)</details>@endif
 @endif
 @endif
 @endif

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Engine;
 
+use Davrin\Core\Material\OnHandBlank;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\RollUse;
+use Davrin\Core\Supply\Origin;
+use Davrin\Core\Supply\Stock;
 use Tests\Core\PlanCase;
 
 final class OnHandTest extends PlanCase
@@ -81,7 +86,7 @@ final class OnHandTest extends PlanCase
         $written = fn (string|array $typed): array => $this->plan(['materials' => [['onHand' => $typed]]])->wound()[0]->slip->write()['onHand'];
         $this->assertSame([], $written('nothing'));
         $this->assertSame(
-            ['131 in', '6 x 20 in', '2 x 360 in by label lot B7 (shelf 17)', '18 1/2 in lot 3/A'],
+            ['131 in', '6 x 20 in', '2 x 10 yd by label lot B7 (shelf 17)', '18 1/2 in lot 3/A'],
             $written(['131 in', '6 x 20 in', '2 x 10 yd by label lot B7 shelf 17', '18.5 in lot 3/A']),
         );
         foreach ([['a lot', 'a lot'], ['0 x 20 in', 'between 1 and 500'], ['1/2 in', 'What is on hand must be between 1 in and 200 yd'], ['131', 'unit'], [array_fill(0, 61, '20 in'), '0 to 60'], [7, 'list of lengths']] as [$typed, $says]) {
@@ -170,5 +175,42 @@ final class OnHandTest extends PlanCase
     private function mesh(array $mesh, array $layer = []): WoundResult
     {
         return $this->work(['materials' => [$mesh], 'parts' => [$layer]])->wound[0];
+    }
+
+    public function test_a_roll_as_it_was_bought_is_by_its_label_and_what_was_opened_is_measured(): void
+    {
+        $slack = fn (string $onHand): array => array_map(
+            fn (Stock $stock): string => $stock->safe->units === $stock->nominal->units ? 'measured' : 'by label',
+            array_values(array_filter(
+                $this->plan(['materials' => [['onHand' => [$onHand]]]])->wound()[0]->supply(Length::inches(6), true)->stock,
+                fn (Stock $stock): bool => $stock->origin !== Origin::New,
+            )),
+        );
+        foreach (['2 x 10 yd' => 'by label', '360 in' => 'by label', '10 yd measured' => 'measured', '131 in' => 'measured', '131 in by label' => 'by label', '9 yd' => 'measured'] as $onHand => $said) {
+            $this->assertSame([$said], $slack($onHand), $onHand);
+        }
+    }
+
+    public function test_what_is_typed_comes_back_as_it_was_and_stays_what_it_was_on_the_shelf(): void
+    {
+        $blank = new OnHandBlank('onHand', 'what is on hand');
+        $show = fn (string $typed): string => $blank->show($blank->read($typed, Units::Inches), Units::Inches);
+        foreach (['2 x 10 yd, 131 in', '2.5 yd lot B7', '360 in', '10 yd measured', '47 cm'] as $typed) {
+            $this->assertSame($typed, $show($typed));
+        }
+        $this->assertSame('914.4 cm', $blank->show($blank->read('10 yd', Units::Inches), Units::Metric));
+        $before = $blank->read(['131 in (shelf 4)', '2 x 20 in lot B7 (shelf 5)', '131 in (shelf 6)'], null);
+        $this->assertSame('131 in, 2 x 20 in lot B7, 131 in', $blank->show($before, Units::Inches), 'no number that says nothing to a maker');
+        $again = fn (string $typed): array => $blank->write($blank->readBeside($typed, Units::Inches, $before));
+        $this->assertSame(['131 in (shelf 4)', '2 x 20 in lot B7 (shelf 5)', '131 in (shelf 6)'], $again('131 in, 2 x 20 in lot B7, 131 in'));
+        $this->assertSame(['2 x 20 in (shelf 5)', '60 in', '131 in (shelf 4)'], $again('2 x 20 in, 60 in, 131 in'));
+    }
+
+    public function test_a_long_list_is_told_in_few_words(): void
+    {
+        $blank = new OnHandBlank('onHand', 'what is on hand');
+        $fold = fn (string $typed): string => OnHandBlank::folded($blank->read($typed, Units::Inches), Length::yards(10), Units::Inches);
+        $this->assertSame('lot T1: 96 in and 4 full rolls', $fold('96 in lot T1, 3 x 10 yd lot T1, 360 in lot T1'));
+        $this->assertSame('12 pieces and opened rolls from 10 in to 96 in; lot B: 1 full roll', $fold('96 in, 9 x 20 in, 10 in, 11 in, 10 yd lot B'));
     }
 }

@@ -75,7 +75,7 @@ final class MaterialKindsTest extends TestCase
         $this->assertSame('the mill', $note->read(' the  mill ', null));
         $weight = new WeightBlank('newWeight', 'what a new roll weighs');
         $this->assertSame(
-            [null, null, 'not weighed', '310 g'],
+            [null, null, 'not weighed', '0.31 kg'],
             [
                 $weight->read('', null),
                 $weight->read('not weighed', null),

@@ -105,8 +105,10 @@ final class MeasuringTest extends TestCase
 
     public function test_weights_are_read_as_people_write_them(): void
     {
-        foreach (['175' => '175 g', '175 g' => '175 g', '0.31 kg' => '310 g', '6,2 oz' => '175.77 g', '1 lb' => '453.59 g', ' 40.5 G' => '40.5 g'] as $typed => $shown) {
-            $this->assertSame($shown, Weight::read((string) $typed)->shown());
+        foreach (['175' => [17_500, '175 g'], '175 g' => [17_500, '175 g'], '0.31 kg' => [31_000, '0.31 kg'], '6,2 oz' => [17_577, '6.2 oz'], '1 lb' => [45_359, '1 lb'], ' 40.5 G' => [4_050, '40.5 g']] as $typed => $said) {
+            $weight = Weight::read((string) $typed);
+            $this->assertSame($said, [$weight->hundredths, $weight->shown()]);
+            $this->assertEquals($weight, Weight::read($weight->shown()), 'as it is shown it is written again');
         }
         foreach (['', 'heavy', '-5 g', '60 kg', '1e3', '5 stone'] as $typed) {
             try {
