@@ -6,9 +6,16 @@ namespace Davrin\Core\Blank;
 
 use Davrin\Core\Measure\Units;
 
-/** A blank that keeps something of what was written before, where it is typed anew: what is not shown cannot be typed. */
+/**
+ * A blank that keeps something of what was written before, where it is typed anew: what is not shown cannot be typed.
+ *
+ * @template T
+ */
 interface ReadsBeside
 {
-    /** @param  mixed  $before  the value that was there, as read() gives it */
+    /**
+     * @param  T  $before  the value that was there, as read() gives it
+     * @return T
+     */
     public function readBeside(mixed $raw, ?Units $bare, mixed $before): mixed;
 }

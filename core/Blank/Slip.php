@@ -64,6 +64,12 @@ final readonly class Slip extends Values
         return new self($this->blanks, [...$this->values, $key => $value]);
     }
 
+    /** Whether a blank says what it says where nobody writes anything. */
+    public function isUsual(string $key): bool
+    {
+        return $this->write()[$key] === $this->withDefault($key)->write()[$key];
+    }
+
     /** The same with one blank as it is when nothing is written there. */
     public function withDefault(string $key): self
     {

@@ -56,6 +56,9 @@ final readonly class FillBlanks implements Edit
             }
             $changed[] = $address;
             self::put($document, $slipAddress, $key, $written);
+            if ($key === 'kind' && str_starts_with($slipAddress, 'parts.')) {
+                self::leaveUsual($document, $slipAddress, $slip);
+            }
             array_push($carrying, ...$this->carriedBy($slipAddress, $key, $plan));
         }
         try {
@@ -146,6 +149,21 @@ final readonly class FillBlanks implements Edit
             str_starts_with($slip, 'ties.') => [...($isKind ? [$slip] : []), ...$parts],
             default => $isKind ? [$slip] : [],
         };
+    }
+
+    /**
+     * Another technique has usual figures of its own: those of the old one that nobody changed do not stand for them.
+     *
+     * @param  array<string, mixed>  $document
+     */
+    private static function leaveUsual(array &$document, string $address, Slip $slip): void
+    {
+        $usual = array_filter(array_keys($slip->blanks), fn (string $key): bool => $key !== 'kind' && $slip->isUsual($key));
+        $id = explode('.', $address)[1];
+        $document['parts'] = array_map(
+            fn (mixed $item): mixed => is_array($item) && $item['id'] === $id ? array_diff_key($item, array_flip($usual)) : $item,
+            (array) $document['parts'],
+        );
     }
 
     /**

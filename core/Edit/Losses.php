@@ -23,7 +23,9 @@ final class Losses
                 continue;
             }
             foreach (array_keys($old->write()) as $key) {
-                if (in_array("$address.$key", $meant, true) || ($new->has($key) && $new->write()[$key] === $old->write()[$key])) {
+                $isTheSame = $new->has($key) && $new->write()[$key] === $old->write()[$key];
+                // What nobody wrote is not lost; how the form is tied is told all the same.
+                if ($isTheSame || ($key !== 'layout' && $old->isUsual($key)) || in_array("$address.$key", $meant, true)) {
                     continue;
                 }
                 $was = sprintf(

@@ -20,6 +20,8 @@ use Davrin\Core\Words\Words;
  * shelf it is; where it is typed, what it was is known by its length.
  *
  * @extends NamedBlank<list<OnHand>>
+ *
+ * @implements ReadsBeside<list<OnHand>>
  */
 final readonly class OnHandBlank extends NamedBlank implements ReadsBeside
 {

@@ -15,6 +15,8 @@ use Davrin\Core\Measure\Units;
  * How many pieces are there already, with commas between: "48, 17"; in a file "(shelf 12)" says which thing on the shelf they are.
  *
  * @extends NamedBlank<list<PiecesOnHand>>
+ *
+ * @implements ReadsBeside<list<PiecesOnHand>>
  */
 final readonly class PiecesOnHandBlank extends NamedBlank implements ReadsBeside
 {
@@ -55,11 +57,14 @@ final readonly class PiecesOnHandBlank extends NamedBlank implements ReadsBeside
     public function readBeside(mixed $raw, ?Units $bare, mixed $before): array
     {
         $read = $this->read($raw, $bare);
-        foreach (is_string($raw) && count($read) === count($before) ? $read : [] as $index => $now) {
-            $read[$index] = new PiecesOnHand($now->count, $now->item ?? $before[$index]->item);
-        }
 
-        return $read;
+        return is_string($raw) && count($read) === count($before)
+            ? array_map(
+                fn (PiecesOnHand $now, PiecesOnHand $then): PiecesOnHand => new PiecesOnHand($now->count, $now->item ?? $then->item),
+                $read,
+                $before,
+            )
+            : $read;
     }
 
     public function write(mixed $value): array

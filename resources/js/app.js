@@ -1,6 +1,8 @@
 import htmx from 'htmx.org';
 import { keepTyped } from './blanks.js';
 import { layOver, standsAsIs } from './regions.js';
+import './announce.js';
+import './choices.js';
 import './clock.js';
 import './keys.js';
 import './light.js';

@@ -1,3 +1,6 @@
+// Single letters are keys only while nothing is in focus, and only as long as nobody turned them off.
+const OFF = 'davrin-letters-off';
+const areLetters = () => document.activeElement === document.body && localStorage.getItem(OFF) === null;
 const typing = (target) => target.matches('input, select, textarea');
 const press = (selector) => document.querySelector(selector)?.click();
 
@@ -26,9 +29,9 @@ document.addEventListener('keydown', (event) => {
         press('[data-redo]');
     } else if (command || event.altKey || typing(event.target)) {
         return;
-    } else if (event.key === '?') {
+    } else if (areLetters() && event.key === '?') {
         press('[data-keys]');
-    } else if (event.key === 'b') {
+    } else if (areLetters() && event.key === 'b') {
         press('[data-turn]');
     } else if (event.target.closest('[data-tie-link]')) {
         walkTies(event, event.target.closest('[data-tie-link]'));
@@ -55,6 +58,21 @@ document.addEventListener('click', (event) => {
 document.addEventListener('keydown', (event) => {
     if (event.key === 'Escape') {
         document.querySelectorAll('details.fact[open]').forEach((fact) => fact.removeAttribute('open'));
+    }
+});
+
+const letters = () => document.querySelectorAll('[data-letters]');
+
+letters().forEach((box) => {
+    box.checked = localStorage.getItem(OFF) === null;
+});
+
+document.addEventListener('change', (event) => {
+    if (event.target.matches('[data-letters]')) {
+        event.target.checked ? localStorage.removeItem(OFF) : localStorage.setItem(OFF, '1');
+        letters().forEach((box) => {
+            box.checked = event.target.checked;
+        });
     }
 });
 

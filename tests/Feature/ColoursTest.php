@@ -185,7 +185,7 @@ final class ColoursTest extends FeatureCase
 
     private function sentence(TestResponse $page): string
     {
-        $line = $this->find($page, "//*[@id='line-parts-l1']//p[contains(@class, 'sentence')]")[0];
+        $line = $this->find($page, "//*[@id='line-parts-l1']//div[contains(@class, 'sentence')]")[0];
         foreach (iterator_to_array($line->getElementsByTagName('input')) as $input) {
             $input->parentNode->replaceChild($line->ownerDocument->createTextNode($input->getAttribute('value')), $input);
         }

@@ -165,7 +165,7 @@ final class SeveralFieldsTest extends FeatureCase
 
     private function sentence(TestResponse $page, string $address): string
     {
-        return $this->texts($page, "//*[@id='line-".strtr($address, '.', '-')."']//p[contains(@class, 'sentence')]")[0];
+        return $this->texts($page, "//*[@id='line-".strtr($address, '.', '-')."']//div[contains(@class, 'sentence')]")[0];
     }
 
     /** What the command line says of the layer, without blanks. */

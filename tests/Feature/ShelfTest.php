@@ -192,8 +192,8 @@ final class ShelfTest extends FeatureCase
         $read = fn () => $this->get("/shelf/$stock->shelf_item_id?scale=1&stock=$stock->id");
         $read()->assertSee('Nothing lies on the scale');
         $this->post('/scale', ['weight' => '6.2 oz', 'state' => 'steady'])->assertRedirect('/scale');
-        $this->get('/scale')->assertSee('175.77 g');
-        $this->assertSame('175.77 g', $this->find($read(), "//input[@name='now']")[0]->getAttribute('value'));
+        $this->get('/scale')->assertSee('6.2 oz');
+        $this->assertSame('6.2 oz', $this->find($read(), "//input[@name='now']")[0]->getAttribute('value'));
         foreach (['unsteady' => 'has not come to rest', 'off' => 'does not answer'] as $state => $says) {
             $this->post('/scale', ['weight' => '175 g', 'state' => $state]);
             $read()->assertOk()->assertSee($says);

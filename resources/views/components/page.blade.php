@@ -10,8 +10,10 @@
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body>
+<a class="skip" href="#content">Skip to the page</a>
 <x-tape :here="$here" />
-<div class="beside-tape">
+<p id="announce" class="sr-only" role="status"></p>
+<div class="beside-tape" id="content" tabindex="-1">
     <p id="notice" class="refused fixed right-4 bottom-4 left-28 z-10" role="alert" hidden></p>
     {{ $slot }}
 </div>

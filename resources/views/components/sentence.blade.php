@@ -1,6 +1,6 @@
 {{-- A sentence with its blanks. A blank keeps what was typed in it while that cannot be taken. --}}
 @props(['line', 'problem' => null, 'inks' => []])
-<p {{ $attributes->class('sentence') }}>@foreach ($line->parts as $part)@if (is_string($part)){{ $part }}@else
+<div {{ $attributes->class('sentence') }}>@foreach ($line->parts as $part)@if (is_string($part)){{ $part }}@else
 @php
     $typed = $problem?->typed[$part->address] ?? null;
     $refused = $problem?->address === $part->address;
@@ -22,4 +22,4 @@
 @endif
 @endif
 @endif
-@endforeach</p>
+@endforeach</div>

@@ -44,9 +44,11 @@
             No layer uses it. <button class="quiet" name="do" value="remove-material">take it away</button>
         </x-edit-form>
     @endif
-    @foreach ($strips as $strip)
-        <x-roll-strip :strip="$strip" :ink="$ink" :lit="$lit" :name="$material['name']" />
-    @endforeach
+    <div class="strips" tabindex="0" role="group" aria-label="rolls of {{ $material['name'] }}, to scale">
+        @foreach ($strips as $strip)
+            <x-roll-strip :strip="$strip" :ink="$ink" :lit="$lit" :name="$material['name']" />
+        @endforeach
+    </div>
     @if ($undrawn > 0)
         <p class="text-[13.5px]">And {{ Davrin\Core\Words\Words::count($undrawn, 'roll') }} more, each <a href="{{ route('cuts.show', $saved, false) }}">on the cut sheet</a>.</p>
     @endif

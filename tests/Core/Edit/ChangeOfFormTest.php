@@ -80,11 +80,25 @@ final class ChangeOfFormTest extends PlanCase
         $lost = $edit->lost($before, $edit->apply($before, $this->reader()));
         $this->assertSame([
             'the layout of the ties was inner mid + two outer, is two side ties, then one middle tie',
-            'the sections that are tied was every section',
-            'the distance from a crossbar was 1 1/2 in',
             'the ruffles of Gold mesh: the place of the layer was every inner tie, is every tie',
             'the ruffles of Teal mesh: the place of the layer was every outer tie, is every tie',
         ], $lost);
+    }
+
+    public function test_another_technique_brings_its_usual_figures_where_nobody_wrote_others(): void
+    {
+        $turned = fn (array $part, string $kind): array => (new FillBlanks(['parts.l1.kind' => $kind]))
+            ->apply($this->plan(['parts' => [['id' => 'l1'] + $part]]), $this->reader())->parts[0]->on->slip->write();
+        $this->assertSame('20 in', $turned([], 'curled-ruffle')['length']);
+        $this->assertSame('17 in', $turned(['length' => '17 in'], 'curled-ruffle')['length'], 'what was written stays');
+        $before = $this->plan(['parts' => [['id' => 'l1', 'length' => '17 in']]]);
+        $edit = new FillBlanks(['parts.l1.kind' => 'poof-run']);
+        $this->assertSame(
+            ['the ruffles: the length of a piece was 17 in'],
+            array_map(fn (string $lost): string => (string) preg_replace('/^the ruffles of .*?: /', 'the ruffles: ', $lost), $edit->lost($before, $edit->apply($before, $this->reader()))),
+        );
+        $untouched = $this->plan(['parts' => [['id' => 'l1']]]);
+        $this->assertSame([], $edit->lost($untouched, $edit->apply($untouched, $this->reader())));
     }
 
     public function test_nothing_is_named_where_all_still_fits(): void

@@ -1,0 +1,96 @@
+<?php
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\TestWith;
+
+/** The editor and the other pages as they are used day by day: by keyboard, on a narrow screen, with a screen reader. */
+final class EverydayTest extends BrowserCase
+{
+    private const AXE = __DIR__.'/../../node_modules/axe-core/axe.min.js';
+
+    /** What axe looks at: the rules of WCAG 2.2, levels A and AA, and usual good practice. */
+    private const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+
+    #[TestWith([1280, 800])]
+    #[TestWith([390, 844])]
+    public function test_no_main_view_has_anything_that_axe_finds_nor_runs_out_of_the_page(int $width, int $height): void
+    {
+        $this->resize($width, $height);
+        foreach (['/plans', '/plans/14', '/plans/18', '/plans/16', '/plans/14?tie=3', '/plans/14/history', '/plans/22/cut-sheet', '/plans/22/colours', '/shelf', '/shelf/1', '/forms', '/guide', '/together', '/scraps', '/keys'] as $page) {
+            $this->open($page);
+            $this->script((string) file_get_contents(self::AXE));
+            $found = $this->browser->executeAsyncScript(
+                'const done = arguments[1]; axe.run(document, { runOnly: arguments[0] }).then((result) => done(result.violations.map('
+                    .'(one) => `${one.id}: ${one.nodes[0].html.slice(0, 120)}`)));',
+                [self::RULES],
+            );
+            $this->assertSame([], $found, "$page at $width");
+            $this->assertLessThanOrEqual(0, $this->script('return document.documentElement.scrollWidth - window.innerWidth'), "$page at $width");
+        }
+    }
+
+    public function test_a_choice_is_made_by_enter_or_by_going_on_and_not_at_each_arrow_key(): void
+    {
+        $this->open('/plans/14');
+        $revision = fn (): string => (string) $this->element('#editor')->getAttribute('data-revision');
+        $before = $revision();
+        $choice = $this->blank('parts.outer.kind');
+        $this->script('arguments[0].focus()', $choice);
+        $this->press(WebDriverKeys::ARROW_DOWN);
+        $this->press(WebDriverKeys::ARROW_DOWN);
+        $this->press(WebDriverKeys::ARROW_UP);
+        $this->assertSame($before, $revision());
+        $this->press(WebDriverKeys::ENTER);
+        $this->assertSoon(true, fn (): bool => $revision() !== $before);
+        $this->assertSame('blank-parts-outer-kind', $this->script('return document.activeElement.id'), 'it keeps the focus');
+        $once = $revision();
+        $this->press(WebDriverKeys::ARROW_DOWN);
+        $this->assertSame($once, $revision());
+        $this->press(WebDriverKeys::TAB);
+        $this->assertSoon(true, fn (): bool => $revision() !== $once);
+    }
+
+    public function test_an_edit_is_told_politely_and_the_focus_stays_where_a_remedy_was(): void
+    {
+        $this->open('/plans/14');
+        $this->type('parts.outer.length', '18 in');
+        $this->assertSoon(true, fn (): bool => str_contains($this->script('return document.getElementById("announce").textContent'), '18 ties, 18 ruffles, 2 rolls opened'));
+        $this->open('/plans/12');
+        $line = (string) $this->element('.remedy')->findElement(WebDriverBy::xpath('ancestor::section[1]'))->getAttribute('id');
+        $this->element('.remedy')->click();
+        $this->assertSoon($line, fn (): ?string => $this->script('return document.activeElement.closest("section")?.id'));
+    }
+
+    public function test_the_page_is_reached_past_the_way_round_and_single_letters_can_be_turned_off(): void
+    {
+        $this->open('/plans/14');
+        $this->press(WebDriverKeys::TAB);
+        $this->assertSame('Skip to the page', $this->script('return document.activeElement.textContent'));
+        $this->press(WebDriverKeys::ENTER);
+        $this->assertSoon('content', fn (): string => $this->script('return document.activeElement.id'));
+        $this->script('document.activeElement.blur()');
+        $side = fn (): string => (string) $this->element('svg[data-form]')->getAttribute('data-form');
+        $this->press('b');
+        $this->assertSoon('back', $side);
+        $this->open('/keys');
+        $this->element('main [data-letters]')->click();
+        $this->open('/plans/14');
+        $this->press('b');
+        $this->press('?');
+        $this->assertSame(['front', false], [$side(), $this->script('return document.getElementById("keys").open')]);
+    }
+
+    public function test_on_a_narrow_screen_the_way_round_is_at_the_bottom_and_the_wall_shows_two_beside_each_other_on_a_tablet(): void
+    {
+        $this->resize(390, 844);
+        $this->open('/plans/14');
+        $this->assertSame(844, $this->script('return Math.round(document.querySelector(".tape").getBoundingClientRect().bottom)'));
+        $this->assertGreaterThan(10.5, $this->script('const words = document.querySelector(".strips .roll-words"); return words.getBoundingClientRect().height * 12.5 / 15'));
+        $this->resize(768, 1024);
+        $this->open('/plans');
+        $this->assertGreaterThanOrEqual(2, $this->script('const at = [...document.querySelectorAll(".hung")].map((one) => one.offsetTop); return at.filter((top) => top === at[0]).length'));
+    }
+}
