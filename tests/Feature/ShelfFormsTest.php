@@ -160,8 +160,28 @@ final class ShelfFormsTest extends FeatureCase
             array_map(fn (int $i): string => sprintf('%.4f %.4f', 100 * sin($i / 500), 100 * cos($i / 500)), range(0, 3100)),
         ).'Z';
         $this->svg("<svg><path d=\"$path\"/></svg>")->assertRedirect('/forms');
+        $this->get('/forms')->assertSee('It was drawn with')->assertSee('are enough to keep its shape');
         $plan = ShelfForm::query()->firstOrFail()->plan();
         $this->assertEqualsWithDelta(16 * M_PI, $plan->form->length($plan->form->frame->seats()[0]), 0.1);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function sizes(): iterable
+    {
+        yield 'inches and a view' => ['width="14in" height="7in" viewBox="0 0 400 200"', '14 in'];
+        yield 'millimetres' => ['width="254mm" viewBox="0 0 400 200"', '10 in'];
+        yield 'no view' => ['width="20in"', '4 1/8 in'];
+        yield 'only its height' => ['height="10cm" viewBox="0 0 400 200"', '7 7/8 in'];
+        yield 'pixels' => ['width="400px" viewBox="0 0 400 200"', '16 in'];
+        yield 'nothing' => ['', '16 in'];
+    }
+
+    #[DataProvider('sizes')]
+    public function test_a_drawing_that_says_how_large_it_is_keeps_its_size(string $svg, string $size): void
+    {
+        $this->svg("<svg $svg><path d=\"M0 0h400v200H0z\"/></svg>");
+        $this->assertSame($size, ShelfForm::query()->sole()->form['size']);
+        $this->get('/forms')->assertSee(str_contains($svg, 'px') || $svg === '' ? 'Say how long its longer side really is' : 'as large as it was drawn');
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -190,6 +210,9 @@ final class ShelfFormsTest extends FeatureCase
         yield 'a million points' => ['<svg><path d="M0 0'.str_repeat('l1 1', 200_000).'"/></svg>', 'at most 100,000 are read'];
         yield 'ten megabytes' => ['<svg>'.str_repeat(' ', 2_000_000).'</svg>', 'at most 1,000,000'];
         yield 'a path that crosses itself' => ['<svg><path d="M0 0L10 10L10 0L0 10Z"/></svg>', 'crosses itself'];
+        yield 'a way there and back' => ['<svg><path d="M0 0L10 0L10 10L10 4"/></svg>', 'folds back on itself'];
+        yield 'a spike' => ['<svg><path d="M0 0L20 0L20 10L10 10L10 18L10 10L0 10Z"/></svg>', 'itself'];
+        yield 'a stretch that lies on another' => ['<svg><path d="M0 0L10 0L10 5L4 0L2 0"/></svg>', 'folds back on itself'];
         yield 'a spot' => ['<svg><path d="M0 0L0 0L0 0"/></svg>', 'has no length'];
         yield 'unfinished' => ['<svg><g>', 'is not an SVG drawing'];
     }

@@ -47,7 +47,7 @@ final class ShelfFormController
         }
         try {
             $outline = SvgOutline::read((string) file_get_contents($file->getPathname(), length: SvgOutline::MOST_BYTES + 1));
-            $form = new ShelfForm(['name' => $name, 'form' => ['kind' => 'outline', 'count' => 1, ...$outline]]);
+            $form = new ShelfForm(['name' => $name, 'form' => $outline->written()]);
             $form->form = $form->plan()->formSlip->write();
         } catch (OutlineRefused|Fault $refused) {
             return back()->with(
@@ -57,7 +57,14 @@ final class ShelfFormController
         }
         DB::transaction(fn () => $form->save());
 
-        return redirect()->route('forms.index')->with('said', "\"$form->name\" is on the shelf. Say how long its longer side really is.");
+        $thinned = $outline->kept() < $outline->drawn
+            ? " It was drawn with $outline->drawn points; {$outline->kept()} of them are enough to keep its shape."
+            : '';
+        $size = $outline->size === null
+            ? ' Say how long its longer side really is.'
+            : ' It is as large as it was drawn; correct that where it measures otherwise.';
+
+        return redirect()->route('forms.index')->with('said', "\"$form->name\" is on the shelf.$size$thinned");
     }
 
     public function update(ShelfFormRequest $request, ShelfForm $form): Response|RedirectResponse

@@ -186,6 +186,16 @@ final class Outline implements FormKind
             for ($with = $at + 1; $with < count($pieces) && $pieces[$with][1] <= $right; $with++) {
                 [$first, $second] = [min($one, $pieces[$with][0]), max($one, $pieces[$with][0])];
                 $touch = $second - $first === 1 || ($closed && $first === 0 && $second === $count - 1);
+                if (self::lieOnEachOther($points[$first], $points[$first + 1], $points[$second], $points[($second + 1) % $count])) {
+                    throw Fault::at('/points', sprintf(
+                        'The outline folds back on itself: the way from point %d to %d lies on that from %d to %d. A wire cannot. Move '
+                            .'one of them.',
+                        $first + 1,
+                        $first + 2,
+                        $second + 1,
+                        ($second + 1) % $count + 1,
+                    ));
+                }
                 if (! $touch && self::cross($points[$first], $points[$first + 1], $points[$second], $points[($second + 1) % $count])) {
                     throw Fault::at(
                         '/points',
@@ -201,6 +211,20 @@ final class Outline implements FormKind
                 }
             }
         }
+    }
+
+    /** Whether the way from c to d lies along that from a to b for a stretch, whichever way it goes. */
+    private static function lieOnEachOther(Point $a, Point $b, Point $c, Point $d): bool
+    {
+        $way = $b->minus($a);
+        $length = $way->length();
+        $off = fn (Point $point): float => abs($way->cross($point->minus($a))) / $length;
+        if ($off($c) > self::SAME_SPOT || $off($d) > self::SAME_SPOT) {
+            return false;
+        }
+        $along = fn (Point $point): float => ($way->x * ($point->x - $a->x) + $way->y * ($point->y - $a->y)) / $length;
+
+        return min($length, max($along($c), $along($d))) - max(0.0, min($along($c), $along($d))) > self::SAME_SPOT;
     }
 
     /** Whether the way from a to b meets that from c to d. */
