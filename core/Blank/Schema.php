@@ -12,6 +12,16 @@ final class Schema
     public const TEXT = ['type' => 'string', 'minLength' => 1, 'maxLength' => 80];
 
     /**
+     * A text like this one.
+     *
+     * @return array<string, mixed>
+     */
+    public static function textLike(string $example): array
+    {
+        return self::TEXT + ['examples' => [$example]];
+    }
+
+    /**
      * @param  array<string, mixed>  $schema
      * @return array<string, mixed>
      */

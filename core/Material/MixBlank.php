@@ -117,10 +117,10 @@ final readonly class MixBlank extends NamedBlank implements InSeveralFields, Kee
                 ? ' with how many of each, "m1: 2"'
                 : ''
         ), $this->use->isOne()
-            ? Schema::TEXT
+            ? Schema::textLike('m1')
             : ['anyOf' => [
-                Schema::TEXT,
-                ['type' => 'array', 'items' => Schema::TEXT, 'minItems' => 1, 'maxItems' => $this->use->most],
+                Schema::textLike('m1'),
+                ['type' => 'array', 'items' => Schema::textLike($this->use->counted ? 'm1: 2' : 'm1'), 'minItems' => 1, 'maxItems' => $this->use->most],
             ]], null);
     }
 

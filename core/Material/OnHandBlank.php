@@ -153,7 +153,7 @@ final readonly class OnHandBlank extends NamedBlank implements ReadsBeside
 
     public function schema(): array
     {
-        return Schema::described($this->label, ['type' => 'array', 'items' => Schema::TEXT, 'maxItems' => self::MOST], []);
+        return Schema::described($this->label, ['type' => 'array', 'items' => Schema::textLike('131 in'), 'maxItems' => self::MOST], []);
     }
 
     /** @param  bool  $inFile  in a file it says which thing on the shelf it is */

@@ -81,7 +81,7 @@ final readonly class PiecesOnHandBlank extends NamedBlank implements ReadsBeside
     {
         return Schema::described(
             $this->label.': numbers of pieces, "48" or "48 (shelf 12)"',
-            ['type' => 'array', 'items' => Schema::TEXT, 'maxItems' => self::MOST],
+            ['type' => 'array', 'items' => Schema::textLike('48'), 'maxItems' => self::MOST],
             [],
         );
     }

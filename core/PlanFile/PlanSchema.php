@@ -27,6 +27,7 @@ final readonly class PlanSchema
     private const LENGTH = [
         'description' => 'A length with its unit, such as "18 1/2 in", "10 yd" or "47 cm". Kept to 1/32 in or to 1 mm.',
         'type' => 'string', 'minLength' => 1, 'maxLength' => 40,
+        'examples' => ['10 in'],
     ];
 
     public function __construct(private Craft $craft) {}

@@ -23,9 +23,15 @@ final readonly class SchemaCheck
         }
     }
 
-    /** The first fault of the first branch: a value that fails one rule is not helped by hearing of the others. */
+    /**
+     * The first fault of the first branch: a value that fails one rule is not helped by hearing of the others. Where one of several
+     * would do, all of them are told.
+     */
     private function deepest(ValidationError $error): ValidationError
     {
+        if (in_array($error->keyword(), ['anyOf', 'oneOf'], true)) {
+            return $error;
+        }
         foreach ($error->subErrors() as $below) {
             return $this->deepest($below instanceof ValidationError ? $below : $error);
         }
@@ -43,25 +49,9 @@ final readonly class SchemaCheck
             return Fault::unknownKey($pointer, $key, $this->known($error));
         }
 
-        return Fault::at($pointer, match ($error->keyword()) {
-            'required' => sprintf('"%s" is missing here.', $this->first($arguments['missing'] ?? [])),
-            'type' => sprintf(
-                'This must be %s, not %s.',
-                $this->typeWords($arguments['expected'] ?? ''),
-                $this->typeWords($arguments['type'] ?? ''),
-            ),
-            'enum' => 'This must be one of '.implode(
-                ', ',
-                array_map(strval(...), $this->scalars($error->schema()->info()->data(), 'enum')),
-            ).'.',
-            'minItems' => sprintf('This list must hold at least %s.', $this->first([$arguments['min'] ?? ''])),
-            'maxItems' => sprintf('This list may hold at most %s.', $this->first([$arguments['max'] ?? ''])),
-            'minimum' => sprintf('This must be at least %s.', $this->first([$arguments['min'] ?? ''])),
-            'maximum' => sprintf('This must be at most %s.', $this->first([$arguments['max'] ?? ''])),
-            'minLength', 'maxLength' => 'This text is too short or too long.',
-            'pattern' => 'This is not written the way it must be; see docs/plan-format.md for how.',
-            default => sprintf('This does not fit the plan format (%s).', $error->keyword()),
-        });
+        return Fault::at($pointer, $error->keyword() === 'required'
+            ? sprintf('"%s" is missing here.', $this->first($arguments['missing'] ?? []))
+            : SchemaWords::sentence($error->schema()->info()->data(), $error->data()->value(), $error->data()->fullPath()));
     }
 
     /** @return list<string> */
@@ -74,32 +64,10 @@ final readonly class SchemaCheck
             : [];
     }
 
-    /** @return list<scalar> */
-    private function scalars(mixed $schema, string $keyword): array
-    {
-        $list = is_object($schema) ? $schema->{$keyword} ?? [] : [];
-
-        return array_values(array_filter(is_array($list) ? $list : [], is_scalar(...)));
-    }
-
     private function first(mixed $list): string
     {
         $first = is_array($list) ? reset($list) : $list;
 
         return is_scalar($first) ? (string) $first : '';
-    }
-
-    private function typeWords(mixed $type): string
-    {
-        return match ($this->first($type)) {
-            'string' => 'a text in quotes',
-            'integer' => 'a whole number',
-            'number' => 'a number with a fraction',
-            'array' => 'a list',
-            'object' => 'an object',
-            'boolean' => 'true or false',
-            'null' => 'empty',
-            default => 'something else',
-        };
     }
 }

@@ -222,7 +222,7 @@ final class PlanningTest extends BrowserCase
     {
         $this->open('/plans/14');
         $this->element('body')->sendKeys('?');
-        $this->assertContains('turn the form over', $this->texts('dialog dd'));
+        $this->assertContains('turn the form over, while nothing is in focus', $this->texts('dialog dd'));
         $this->press(WebDriverKeys::ESCAPE);
         $this->assertSoon(false, fn (): bool => $this->element('dialog')->isDisplayed());
     }

@@ -87,8 +87,8 @@ final class PlanFileTest extends PlanCase
             'This plan is of version 7, and this Davrin reads up to version 2. Update Davrin to open it.',
         ];
         yield 'no mesh' => [$with('"name":"x"'), '', '"materials" is missing here'];
-        yield 'an empty list of meshes' => [$with('"materials":[]'), '/materials', 'at least 1'];
-        yield 'too many meshes' => [$with('"materials":['.implode(',', array_fill(0, 41, '{}')).']'), '/materials', 'at most 40'];
+        yield 'an empty list of meshes' => [$with('"materials":[]'), '/materials', 'a list of 1 to 40'];
+        yield 'too many meshes' => [$with('"materials":['.implode(',', array_fill(0, 41, '{}')).']'), '/materials', 'a list of 41 is not'];
         yield 'more to cut from than a bench has room for' => [
             $with('"materials":['.implode(',', array_map(fn (int $n): string => "{\"id\":\"m$n\"}", range(1, 13))).']'),
             '/materials',
@@ -114,7 +114,7 @@ final class PlanFileTest extends PlanCase
         yield 'a number for a length' => [
             $with('"materials":[{"width":10}]'),
             '/materials/0/width',
-            'a text in quotes, not a whole number',
+            '"width" must be a text in quotes, like "10 in"; 10 is not',
         ];
         yield 'a length without a unit' => [$with('"materials":[{"width":"10"}]'), '/materials/0/width', '"10" has no unit'];
         yield 'a negative length' => [
@@ -129,8 +129,8 @@ final class PlanFileTest extends PlanCase
             '/parts/0/length',
             'A piece takes 400 in, and a roll of Sage mesh has 360 in',
         ];
-        yield 'a price in words' => [$with('"materials":[{"price":"cheap"}]'), '/materials/0/price', 'not written the way it must be'];
-        yield 'a colour by name' => [$with('"materials":[{"colour":"teal"}]'), '/materials/0/colour', 'not written the way'];
+        yield 'a price in words' => [$with('"materials":[{"price":"cheap"}]'), '/materials/0/price', 'The price of a roll must be a text in quotes, like "6.50"; "cheap" is not'];
+        yield 'a colour by name' => [$with('"materials":[{"colour":"teal"}]'), '/materials/0/colour', 'The colour must be a text in quotes, like "#7f9a76"; "teal" is not'];
         yield 'a mesh that is not there' => [
             $with('"materials":[{"id":"a"}],"parts":[{"material":"b"}]'),
             '/parts/0/material',
@@ -139,7 +139,7 @@ final class PlanFileTest extends PlanCase
         yield 'a row that is not there' => [$with('"materials":[{}],"parts":[{"on":"row 3"}]'), '/parts/0/on', 'There is no row 3'];
         yield 'an id twice' => [$with('"materials":[{"id":"a"},{"id":"a"}]'), '/materials/1/id', 'stands twice'];
         yield 'a layer id twice' => [$with('"materials":[{}],"parts":[{"id":"a"},{"id":"a"}]'), '/parts/1/id', 'stands twice'];
-        yield 'an id with blanks' => [$with('"materials":[{"id":"my mesh"}]'), '/materials/0/id', 'not written the way'];
+        yield 'an id with blanks' => [$with('"materials":[{"id":"my mesh"}]'), '/materials/0/id', '"id" must be a text in quotes, like "l1"; "my mesh" is not'];
         yield 'nothing left of the roll' => [
             $with('"materials":[{"roll":"6 in","trim":"6 in"}],"parts":[]'),
             '/materials/0/trim',
