@@ -83,7 +83,7 @@ final class CutSheetPdf
         $units = $this->page->units;
         $kept = $this->page->kept($roll);
         $this->write(
-            "{$roll->wound->name()}, {$units->exact($roll->wound->width())}: $roll->name".($kept === '' ? '' : ", stored in $kept"),
+            "{$roll->wound->name()}, {$units->exact($roll->wound->width())}: $roll->name".($kept === '' ? '' : ", stored: $kept"),
             11.5,
             'B',
         );

@@ -388,6 +388,6 @@ final class HoldingTest extends FeatureCase
     {
         $sage = $this->sage('10 yd');
         $sage->stock()->update(['kept' => 'the blue basket']);
-        $this->get('/plans/'.$this->plan($sage, 'First', '19 in')->id.'/cut-sheet')->assertSee(', stored in the blue basket');
+        $this->get('/plans/'.$this->plan($sage, 'First', '19 in')->id.'/cut-sheet')->assertSee(', stored: the blue basket');
     }
 }

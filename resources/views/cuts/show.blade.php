@@ -54,7 +54,7 @@
             </div>
             @foreach ($page->pages[$number - 1] as $roll)
                 <section class="sheet-roll" id="roll-{{ $roll->key }}-{{ $roll->roll->number }}">
-                    <h2><x-swatch :ink="$page->inks[$roll->key]" /> {{ $roll->wound->name() }}, {{ $units->exact($roll->wound->width()) }}. {{ $roll->name }}@if ($kept = $page->kept($roll))<span class="kept">, stored in {{ $kept }}</span>@endif</h2>
+                    <h2><x-swatch :ink="$page->inks[$roll->key]" /> {{ $roll->wound->name() }}, {{ $units->exact($roll->wound->width()) }}. {{ $roll->name }}@if ($kept = $page->kept($roll))<span class="kept">, stored: {{ $kept }}</span>@endif</h2>
                     @foreach ($roll->warnings as $warning)
                         <p class="warned">{{ $warning }}</p>
                     @endforeach

@@ -29,11 +29,11 @@
                 </form>
                 <form class="came" method="post" action="{{ route('shelf.take', $item) }}">
                     @csrf
-                    <label>{{ $item->ware()->isWound() ? 'Add' : 'Add so many' }} <input class="blank" name="came" value="{{ old('stock') ? '' : old('came') }}" size="{{ $item->ware()->isWound() ? 22 : 6 }}" maxlength="400" placeholder="{{ $item->ware()->isWound() ? '2 x 10 yd by label' : '25' }}" required autocomplete="off"></label>
+                    <label>{{ $item->ware()->isWound() ? 'Add' : 'Add so many' }} <input class="blank" name="came" value="{{ old('stock') ? '' : old('came') }}" size="{{ $item->ware()->isWound() ? 22 : 6 }}" maxlength="400" placeholder="{{ $item->ware()->isWound() ? '2 x 10 yd' : '25' }}" required autocomplete="off"></label>
                     <label>stored in <input class="blank" name="kept" value="{{ old('stock') ? '' : old('kept') }}" size="14" maxlength="60" placeholder="where?" autocomplete="off"></label>
                     <button class="act act-strong">Add</button>
                     @if ($item->ware()->isWound())
-                        <p class="mt-1 text-[13px] text-soft">Rolls, opened ones, loose pieces: "131 in, 6 x 20 in, 10 yd by label lot B7". Without "by label" it counts as measured.</p>
+                        <p class="mt-1 text-[13px] text-soft">Rolls, opened ones, loose pieces: "2 x 10 yd lot B7, 131 in, 6 x 20 in". A new roll goes by its label and an opened one as measured, unless you write "measured" or "by label".</p>
                     @endif
                 </form>
             </section>
