@@ -51,7 +51,11 @@ final readonly class SchemaCheck
 
         return Fault::at($pointer, $error->keyword() === 'required'
             ? sprintf('"%s" is missing here.', $this->first($arguments['missing'] ?? []))
-            : SchemaWords::sentence($error->schema()->info()->data(), $error->data()->value(), $error->data()->fullPath()));
+            : SchemaWords::sentence(
+                $error->schema()->info()->data(),
+                $error->data()->value(),
+                array_values($error->data()->fullPath()),
+            ));
     }
 
     /** @return list<string> */

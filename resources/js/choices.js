@@ -5,6 +5,9 @@ const isChoice = (node) => node instanceof HTMLSelectElement && node.closest('fo
 
 const walked = new WeakSet();
 
+// These open the list, in which a choice is made as by a click.
+const opens = (event) => event.key === ' ' || event.key === 'F4' || (event.altKey && event.key.startsWith('Arrow'));
+
 const commit = (choice) => {
     if (walked.delete(choice)) {
         htmx.trigger(choice, 'change');
@@ -16,12 +19,15 @@ document.addEventListener('keydown', (event) => {
     if (!isChoice(choice)) {
         return;
     }
+    if (event.key === 'Enter' || opens(event)) {
+        delete choice.dataset.walking;
+    }
     if (event.key === 'Enter') {
         commit(choice);
     } else if (event.key === 'Escape' && walked.delete(choice)) {
         choice.value = [...choice.options].find((option) => option.defaultSelected)?.value ?? choice.options[0].value;
         delete choice.dataset.pending;
-    } else if (event.key !== 'Tab' && event.key !== 'Shift') {
+    } else if (!opens(event) && event.key !== 'Tab' && event.key !== 'Shift') {
         choice.dataset.walking = '';
     }
 }, true);
@@ -30,11 +36,12 @@ document.addEventListener('pointerdown', (event) => isChoice(event.target) && de
 
 // What the keys changed waits; what a click changed does not.
 document.addEventListener('change', (event) => {
-    if (isChoice(event.target) && event.target.dataset.walking !== undefined && !walked.has(event.target) && event.isTrusted) {
-        walked.add(event.target);
+    const choice = event.target;
+    if (isChoice(choice) && event.isTrusted && choice.dataset.walking !== undefined) {
+        walked.add(choice);
         event.stopImmediatePropagation();
-    } else if (isChoice(event.target) && event.isTrusted && walked.has(event.target)) {
-        event.stopImmediatePropagation();
+    } else if (isChoice(choice)) {
+        walked.delete(choice);
     }
 }, true);
 

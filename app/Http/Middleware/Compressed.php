@@ -29,7 +29,9 @@ final class Compressed
                 $response->headers->set('Content-Encoding', 'gzip');
             }
             // So that it is known to be whole before the application has tidied up behind it.
-            $response->isEmpty() || $response->headers->set('Content-Length', (string) strlen((string) $response->getContent()));
+            if (! $response->isEmpty() && ! $request->isMethod('HEAD')) {
+                $response->headers->set('Content-Length', (string) strlen((string) $response->getContent()));
+            }
         }
 
         return $response;
