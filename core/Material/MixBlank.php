@@ -120,7 +120,12 @@ final readonly class MixBlank extends NamedBlank implements InSeveralFields, Kee
             ? Schema::textLike('m1')
             : ['anyOf' => [
                 Schema::textLike('m1'),
-                ['type' => 'array', 'items' => Schema::textLike($this->use->counted ? 'm1: 2' : 'm1'), 'minItems' => 1, 'maxItems' => $this->use->most],
+                [
+                    'type' => 'array',
+                    'items' => Schema::textLike($this->use->counted ? 'm1: 2' : 'm1'),
+                    'minItems' => 1,
+                    'maxItems' => $this->use->most,
+                ],
             ]], null);
     }
 
