@@ -32,7 +32,7 @@ final class CutBatchTest extends FeatureCase
         )->assertRedirect('/together/1?order=longest');
         $this->post('/together/1/ticks', ['cut' => 'mesh7-1-1', 'done' => '1']);
         $this->post('/together/1/ticks', ['cut' => 'mesh0-1-0']);
-        $this->assertCount(1, $this->find($this->get('/together/1'), '//input[@checked]'));
+        $this->assertCount(1, $this->find($this->get('/together/1'), '//main//input[@checked]'));
         $this->get('/together')->assertSee('1 cut ticked');
     }
 

@@ -27,7 +27,7 @@ final class CutSheetTest extends FeatureCase
         $this->post("/plans/$plan->id/cut-sheet/ticks", ['cut' => 'sage-9-9', 'done' => '1']);
         $ticked = fn (): array => array_map(
             fn ($box): string => $box->parentNode->parentNode->getElementsByTagName('input')->item(1)->getAttribute('value'),
-            $this->find($this->get("/plans/$plan->id/cut-sheet"), '//input[@checked]'),
+            $this->find($this->get("/plans/$plan->id/cut-sheet"), '//main//input[@checked]'),
         );
         $this->assertSame(['sage-1-0', 'sage-1-1'], $ticked());
         $this->post("/plans/$plan->id/cut-sheet/ticks", ['cut' => 'sage-1-0']);
