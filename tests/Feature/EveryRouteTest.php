@@ -77,7 +77,7 @@ final class EveryRouteTest extends FeatureCase
     {
         $plan = $this->hang();
         $this->edit($plan, ['set' => ['5']])->assertStatus(422)->assertSee('The plan has no blank');
-        $this->get('/together?copies[1x]=2')->assertOk()->assertSee('Choose a plan or two');
+        $this->get('/together?copies[1x]=2')->assertOk()->assertSee('Say beside a plan or two');
         $this->edit($plan, ['set' => ['parts.outer.length' => '1'.str_repeat('0', 399)]])->assertStatus(422);
         $this->post('/scale', ['weight' => '1'.str_repeat('0', 400), 'state' => 'steady'])->assertRedirect();
         $this->assertSame('19 in', $plan->fresh()?->plan()->parts[1]->on->slip->write()['length']);

@@ -17,6 +17,21 @@ final class ScrapsTest extends FeatureCase
         $this->get('/scraps')->assertOk()->assertSee('Nothing is opened');
     }
 
+    public function test_a_colour_is_left_out_and_used_again(): void
+    {
+        $this->lay('Cream mesh', '212 in', '#ede3c8');
+        $this->lay('Gold mesh', '44 in, 2 x 20 in', '#c59a2d');
+        $gold = ShelfItem::query()->where('name', 'Gold mesh')->sole()->id;
+        $link = $this->find($this->get('/scraps?length=14'), "//a[.='leave it out']")[1]->getAttribute('href');
+        $page = $this->get($link)->assertOk()->assertSee('Gold mesh is left out.');
+        $this->assertSame(['15 of 15'], $this->texts($page, "//li[@class='scrap']/b"));
+        $this->assertCount(2, $this->find($page, "//input[@name='without[]'][@value='$gold']"));
+        $this->post('/scraps', ['length' => '14', 'without' => [$gold]]);
+        $this->assertSame(['Cream mesh'], array_map(fn ($mesh): string => $mesh->name(), SavedPlan::findOrFail(1)->plan()->wound()));
+        $again = $this->find($page, "//a[.='use it too']")[0]->getAttribute('href');
+        $this->assertCount(2, $this->find($this->get($again), "//li[@class='scrap']"));
+    }
+
     public function test_scraps_are_spread_over_the_ties_and_begun_as_a_plan_without_a_new_roll(): void
     {
         $this->lay('Cream mesh', '212 in', '#ede3c8');

@@ -2,11 +2,13 @@
 
 namespace Tests\Feature;
 
+use App\Models\SavedPlan;
+
 final class TogetherTest extends FeatureCase
 {
     public function test_an_empty_wall_and_no_choice_say_what_to_do(): void
     {
-        $this->get('/together')->assertOk()->assertSee('Nothing hangs on the wall yet')->assertSee('Choose a plan or two');
+        $this->get('/together')->assertOk()->assertSee('Nothing hangs on the wall yet')->assertSee('Say beside a plan or two');
     }
 
     public function test_copies_are_cut_together_and_compared_with_each_alone(): void
@@ -38,7 +40,7 @@ final class TogetherTest extends FeatureCase
     {
         $plan = $this->hang('pavilion-six-layers');
         $this->get('/together?copies=x')->assertOk();
-        $this->get("/together?copies[$plan->id]=many&copies[77]=3")->assertOk()->assertSee('Choose a plan or two');
+        $this->get("/together?copies[$plan->id]=many&copies[77]=3")->assertOk()->assertSee('Say beside a plan or two');
         $this->get("/together?copies[$plan->id]=40")->assertOk()->assertSee('up to 4000 are cut together');
     }
 
@@ -56,5 +58,21 @@ final class TogetherTest extends FeatureCase
     {
         $this->post('/plans', ['starter' => 'bare']);
         $this->get('/together?copies[1]=2')->assertOk()->assertSee('cut no mesh yet');
+    }
+
+    public function test_of_very_many_plans_those_looked_for_are_shown_and_those_chosen_stay(): void
+    {
+        foreach (range(1, 33) as $number) {
+            $this->hang();
+        }
+        $reading = $this->hang('library-reading-week');
+        $first = SavedPlan::query()->min('id');
+        $page = $this->get("/together?copies[$first]=2")->assertOk()->assertSee('And 3 plans more: find them by name.');
+        $this->assertSame("copies[$first]", $this->find($page, "//input[@type='number']")[0]->getAttribute('name'));
+        $page = $this->get("/together?copies[$first]=2&q=reading");
+        $this->assertSame(["copies[$first]", "copies[$reading->id]"], array_map(fn ($input): string => $input->getAttribute('name'), $this->find($page, "//input[@type='number']")));
+        $this->get('/together?q=elephant')->assertSee('No plan bears "elephant".');
+        $this->get("/plans/$reading->id");
+        $this->assertCount(1, $this->find($this->get('/together'), "//ul[@id='plans-to-cut']//img"));
     }
 }

@@ -39,6 +39,11 @@ final class ScrapsController
             'width' => $scraps->width ?? $request->integer('width'),
             'techniques' => FromScraps::techniques(),
             'technique' => $this->technique($request),
+            'without' => array_values(array_filter(
+                $begun,
+                fn (ShelfItem $item): bool => in_array($item->id, self::without($request), true)
+                    && $item->width === ($scraps->width ?? $request->integer('width')),
+            )),
             'forms' => ShelfForm::query()->orderBy('name')->limit(60)->get(),
             'form' => $request->integer('form'),
             'length' => $scraps === null ? $this->length($request) : $this->house->units()->exact($scraps->piece),
@@ -72,13 +77,22 @@ final class ScrapsController
             Length::yards(20),
         )->read($this->length($request), $this->house->units());
 
+        $used = array_values(array_filter($begun, fn (ShelfItem $item): bool => ! in_array($item->id, self::without($request), true)));
+
         return new FromScraps(
-            $begun,
+            // Were all left out, nothing would be there to look at.
+            $used === [] ? $begun : $used,
             $request->integer('width'),
             $this->technique($request),
             $piece,
             ShelfForm::query()->find($request->integer('form')),
         );
+    }
+
+    /** @return list<int> what of the shelf is left out, by id */
+    private static function without(Request $request): array
+    {
+        return array_values(array_map(intval(...), array_filter((array) $request->input('without'), is_numeric(...))));
     }
 
     private function technique(Request $request): string

@@ -14,7 +14,8 @@ final class TogetherController
 {
     public function __invoke(Request $request): Page
     {
-        $choosing = Choosing::of($request->query('copies'));
+        $sought = trim(mb_substr((string) $request->string('q'), 0, 80));
+        $choosing = Choosing::of($request->query('copies'), $sought);
         $batch = $choosing->chosen === [] ? null : CutBatch::of($choosing->chosen, $choosing->copies);
         [$page, $refused] = [null, null];
         try {
@@ -27,6 +28,7 @@ final class TogetherController
             'together.index',
             [
                 'choosing' => $choosing,
+                'sought' => $sought,
                 'together' => $batch,
                 'page' => $page,
                 'refused' => $refused,

@@ -7,12 +7,21 @@
         <div class="pair" id="pair">
             <div>
                 <form method="get" action="{{ route('together') }}" hx-get="{{ route('together') }}" hx-trigger="input delay:400ms" hx-target="#cut-together" hx-select="#cut-together" hx-swap="outerHTML" hx-push-url="true" hx-sync="this:queue last">
-                    <ul>
+                    <p class="mb-2"><label>Find a plan <input class="blank" type="search" name="q" value="{{ $sought }}" size="18" maxlength="80" placeholder="a name, a mesh" autocomplete="off"
+                        hx-get="{{ route('together') }}" hx-trigger="input changed delay:400ms consume, search consume" hx-include="closest form" hx-target="#plans-to-cut" hx-select="#plans-to-cut" hx-swap="outerHTML"></label></p>
+                    <ul id="plans-to-cut">
                         @forelse ($choosing->plans as $plan)
-                            <li><label><input class="blank" type="number" name="copies[{{ $plan->id }}]" min="0" max="{{ $choosing::MOST_COPIES }}" value="{{ $choosing->copies[$plan->id] ?? 0 }}" autocomplete="off"> {{ $plan->name }}</label></li>
+                            <li><label>
+                                @if ($plan->revision->card?->isCurrent())
+                                    <img src="{{ App\Plans\Picture::url($plan->id, $plan->revision->id) }}" alt="" width="44" height="44" loading="lazy" decoding="async">
+                                @endif
+                                <input class="blank" type="number" name="copies[{{ $plan->id }}]" min="0" max="{{ $choosing::MOST_COPIES }}" value="{{ $choosing->copies[$plan->id] ?? 0 }}" autocomplete="off"> {{ $plan->name }}</label></li>
                         @empty
-                            <li>Nothing hangs on the wall yet.</li>
+                            <li>{{ $sought === '' ? 'Nothing hangs on the wall yet.' : "No plan bears \"$sought\"." }}</li>
                         @endforelse
+                        @if ($choosing->others > 0)
+                            <li class="text-soft">And {{ Davrin\Core\Words\Words::count($choosing->others, 'plan') }} more: find {{ $choosing->others === 1 ? 'it' : 'them' }} by name.</li>
+                        @endif
                     </ul>
                     <noscript><button class="act act-strong">Lay them on the rolls</button></noscript>
                 </form>
@@ -29,7 +38,10 @@
                 @if ($refused)
                     <p class="refused" role="alert">{{ $refused }}</p>
                 @elseif ($page === null)
-                    <p class="text-[17px] text-soft">Choose a plan or two.</p>
+                    <div class="max-w-xl text-[17px]">
+                        <p>Say beside a plan or two how many of each you make.</p>
+                        <p class="mt-2">Here you see then which rolls they take together, which of them is cut from which, what that spares against cutting each by itself, and one cut sheet for all of them.</p>
+                    </div>
                 @elseif ($page->sheet->rolls === [])
                     <p class="text-[17px] text-soft">These plans cut no mesh yet.</p>
                 @else
