@@ -129,7 +129,7 @@ Route::controller(ShelfFileController::class)->name('imports.')->group(function 
     Route::post('/shelf-files/{import}/columns', 'match')->name('match');
     Route::post('/shelf-files/{import}/step', 'step')->name('step');
     Route::post('/shelf-files/{import}/again', 'again')->name('again');
-    Route::post('/shelf-files/{import}/rows/{row}', 'mend')->name('mend')->whereNumber('row')->scopeBindings();
+    Route::post('/shelf-files/{import}/rows/{row}', 'mend')->name('mend')->whereNumber('row');
     Route::post('/shelf-files/{import}/shelf', 'lay')->name('lay');
     Route::get('/shelf-files/{import}/refused.csv', 'refused')->name('refused');
     Route::delete('/shelf-files/{import}', 'drop')->name('drop');

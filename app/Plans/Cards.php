@@ -25,10 +25,9 @@ final readonly class Cards
         if ($step->card?->isCurrent()) {
             return $step->card;
         }
-        $plan = $this->tried(fn (): Plan => $this->files->reopen($step->document));
-        $result = $plan === null ? null : $this->tried(fn (): Result => $this->engine->figures($plan, $account));
+        $worked = $this->worked($step, $account);
 
-        return $result === null ? null : $this->keep($step, $result);
+        return $worked === null ? null : $this->keep($step, $worked[1]);
     }
 
     /** Keeps what was worked out of a step for another reason, as its editor does. */
@@ -47,17 +46,16 @@ final readonly class Cards
     /** Its drawing: an SVG document, compressed; null where it cannot be drawn. */
     public function picture(PlanRevision $step): ?string
     {
-        $card = $this->of($step);
-        $kept = $card === null ? null : PlanCard::query()->whereKey($step->id)->value('picture');
-        if ($card === null || is_string($kept)) {
+        $kept = $step->card?->isCurrent() ? PlanCard::query()->whereKey($step->id)->value('picture') : null;
+        $worked = is_string($kept) ? null : $this->worked($step);
+        if ($worked === null) {
             return $kept;
         }
-        $drawn = $this->tried(function () use ($step): string {
-            $plan = $this->files->reopen($step->document);
-            $result = $this->engine->figures($plan);
-
-            return view('plans.picture', ['drawing' => new FormDrawing($plan, $result, Side::Front), 'result' => $result])->render();
-        });
+        $card = $this->keep($step, $worked[1]);
+        $drawn = $this->tried(fn (): string => view(
+            'plans.picture',
+            ['drawing' => new FormDrawing($worked[0], $worked[1], Side::Front), 'result' => $worked[1]],
+        )->render());
         if ($drawn === null) {
             return null;
         }
@@ -65,6 +63,16 @@ final readonly class Cards
         $this->save($card, ['picture']);
 
         return $card->picture;
+    }
+
+    /** @return ?array{Plan, Result} */
+    private function worked(PlanRevision $step, ?Effort $account = null): ?array
+    {
+        return $this->tried(function () use ($step, $account): array {
+            $plan = $this->files->reopen($step->document);
+
+            return [$plan, $this->engine->figures($plan, $account)];
+        });
     }
 
     /** @param  list<string>  $changed  what is written anew where the step has a card already */

@@ -57,7 +57,7 @@ final readonly class FillBlanks implements Edit
             $changed[] = $address;
             self::put($document, $slipAddress, $key, $written);
             if ($key === 'kind' && str_starts_with($slipAddress, 'parts.')) {
-                self::leaveUsual($document, $slipAddress, $slip);
+                self::leaveUsual($document, $slipAddress, $slip, $changed);
             }
             array_push($carrying, ...$this->carriedBy($slipAddress, $key, $plan));
         }
@@ -155,10 +155,14 @@ final readonly class FillBlanks implements Edit
      * Another technique has usual figures of its own: those of the old one that nobody changed do not stand for them.
      *
      * @param  array<string, mixed>  $document
+     * @param  list<string>  $changed  addresses of the blanks that are written in the same edit
      */
-    private static function leaveUsual(array &$document, string $address, Slip $slip): void
+    private static function leaveUsual(array &$document, string $address, Slip $slip, array $changed): void
     {
-        $usual = array_filter(array_keys($slip->blanks), fn (string $key): bool => $key !== 'kind' && $slip->isUsual($key));
+        $usual = array_filter(
+            array_keys($slip->blanks),
+            fn (string $key): bool => $slip->isUsual($key) && ! in_array("$address.$key", $changed, true),
+        );
         $id = explode('.', $address)[1];
         $document['parts'] = array_map(
             fn (mixed $item): mixed => is_array($item) && $item['id'] === $id ? array_diff_key($item, array_flip($usual)) : $item,

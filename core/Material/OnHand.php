@@ -13,7 +13,7 @@ final readonly class OnHand
      * @param  ?bool  $byLabel  whether nobody measured it, so that it may come short; null where nobody said
      * @param  ?string  $lot  of which run of the mill it is, where somebody noted it
      * @param  ?int  $item  of the shelf that it was taken from
-     * @param  bool  $inYards  whether it was written in yards, and is so again
+     * @param  ?string  $unit  that it was written in, and is again: "yd", "ft" or "m"; null where it is shown as any length
      */
     public function __construct(
         public int $count,
@@ -21,7 +21,7 @@ final readonly class OnHand
         public ?bool $byLabel = null,
         public ?string $lot = null,
         public ?int $item = null,
-        public bool $inYards = false,
+        public ?string $unit = null,
     ) {}
 
     /** Where nobody said it, a roll as it was bought is by its label, and what was opened is measured. */
@@ -32,6 +32,6 @@ final readonly class OnHand
 
     public function ofItem(?int $item): self
     {
-        return new self($this->count, $this->length, $this->byLabel, $this->lot, $item, $this->inYards);
+        return new self($this->count, $this->length, $this->byLabel, $this->lot, $item, $this->unit);
     }
 }

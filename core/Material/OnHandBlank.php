@@ -74,7 +74,7 @@ final readonly class OnHandBlank extends NamedBlank implements ReadsBeside
             ? self::NONE
             : implode(', ', array_map(fn (OnHand $its): string => self::words(
                 $its,
-                $its->inYards && $units === Units::Inches ? LengthText::yards($its->length) : $units->exact($its->length),
+                self::shownInItsUnit($its, $units) ?? $units->exact($its->length),
                 false,
             ), $value));
     }
@@ -156,11 +156,19 @@ final readonly class OnHandBlank extends NamedBlank implements ReadsBeside
         return Schema::described($this->label, ['type' => 'array', 'items' => Schema::textLike('131 in'), 'maxItems' => self::MOST], []);
     }
 
+    /** Yards and feet where lengths are in inches; metres stay metres. */
+    private static function shownInItsUnit(OnHand $its, Units $units): ?string
+    {
+        return $its->unit === null || ($its->unit !== 'm' && $units === Units::Metric)
+            ? null
+            : LengthText::inRollUnit($its->length, $its->unit);
+    }
+
     /** @param  bool  $inFile  in a file it says which thing on the shelf it is */
     private static function words(OnHand $its, string $length, bool $inFile): string
     {
         return ($its->count > 1 ? "$its->count x " : '')
-            .($inFile && $its->inYards ? LengthText::yards($its->length) : $length)
+            .($inFile && $its->unit !== null ? LengthText::inRollUnit($its->length, $its->unit) : $length)
             .match ($its->byLabel) {
                 true => ' by label',
                 false => ' measured',
@@ -193,7 +201,7 @@ final readonly class OnHandBlank extends NamedBlank implements ReadsBeside
             $found['label'] === null ? null : str_contains(mb_strtolower($found['label']), 'label'),
             $found['lot'],
             $found['item'] === null ? null : (int) $found['item'],
-            preg_match('/\d\s*(?:yards?|yds?)\.?$/iu', (string) $found['length']) === 1 && LengthText::isInYards($length),
+            LengthText::rollUnit((string) $found['length'], $length),
         );
     }
 }

@@ -16,6 +16,11 @@ final class LengthText
 {
     private const LONGEST = 1000 * 36 * Length::PER_INCH;
 
+    /** What rolls are sold by: how long it is in units of length, and in which parts of it a decimal number is exact. */
+    private const ROLL_UNITS = [
+        'yd' => [36 * Length::PER_INCH, 8], 'ft' => [12 * Length::PER_INCH, 4], 'm' => [1000 * Length::PER_MILLIMETRE, 1000],
+    ];
+
     private const FRACTIONS = [
         '½' => '1/2', '⅓' => '1/3', '⅔' => '2/3', '¼' => '1/4', '¾' => '3/4', '⅕' => '1/5', '⅖' => '2/5', '⅗' => '3/5',
         '⅘' => '4/5',
@@ -108,16 +113,24 @@ final class LengthText
             : self::decimal($length->units, 10 * Length::PER_MILLIMETRE, 6).' cm';
     }
 
-    /** Whether it is so many eighths of a yard that it can be written in yards. */
-    public static function isInYards(Length $length): bool
+    /** The unit that a roll was written in, where the length comes out in it: "yd", "ft" or "m"; null in any other. */
+    public static function rollUnit(string $typed, Length $length): ?string
     {
-        return $length->units % intdiv(36 * Length::PER_INCH, 8) === 0;
+        $written = '/\d\s*(?:(?<yd>yards?|yds?)|(?<ft>feet|foot|ft)|(?<m>met(?:re|er)s?|m))\.?\s*$/iu';
+        preg_match($written, $typed, $found, PREG_UNMATCHED_AS_NULL);
+        foreach (self::ROLL_UNITS as $unit => [$units, $parts]) {
+            if (isset($found[$unit]) && ($length->units * $parts) % $units === 0) {
+                return $unit;
+            }
+        }
+
+        return null;
     }
 
-    /** "10 yd", "2.5 yd" */
-    public static function yards(Length $length): string
+    /** "10 yd", "2.5 yd", "30 ft", "9 m" */
+    public static function inRollUnit(Length $length, string $unit): string
     {
-        return self::decimal($length->units, 36 * Length::PER_INCH, 3).' yd';
+        return self::decimal($length->units, self::ROLL_UNITS[$unit][0], 3)." $unit";
     }
 
     /** A whole number and a reduced fraction of an inch; the length must be a whole number of 1/$denominator in. */

@@ -176,6 +176,8 @@ final class ShelfFileTest extends FeatureCase
         $this->assertSame(['A', 'longer'], $row->cells);
         $this->post("/shelf-files/$import->id/rows/$row->id", ['cells' => ['1' => '60 in', '9' => 'x']])->assertSessionHas('said', 'Line 2 can go on the shelf now.');
         $this->assertSame([2, 0], [$import->good(), $import->refused()]);
+        $this->post("/shelf-files/$import->id/rows/$row->id", ['cells' => ['1' => '70 in']])
+            ->assertSessionHas('refused', 'That row was mended in another window meanwhile. Here is what is left.');
         $this->post("/shelf-files/$import->id/shelf");
         $this->assertEqualsCanonicalizing(['A', 'B'], ShelfItem::query()->pluck('name')->all());
     }

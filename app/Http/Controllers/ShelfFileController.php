@@ -94,7 +94,7 @@ final class ShelfFileController
     }
 
     /** One refused row, with its cells as they were mended on the page. */
-    public function mend(Request $request, ShelfImport $import, ShelfImportRow $row): RedirectResponse
+    public function mend(Request $request, ShelfImport $import, int $row): RedirectResponse
     {
         $cells = [];
         foreach ((array) $request->input('cells') as $place => $cell) {
@@ -102,12 +102,11 @@ final class ShelfFileController
                 $cells[(int) $place] = is_string($cell) ? trim(mb_substr(mb_scrub($cell), 0, 400)) : '';
             }
         }
-        $refused = $this->reading->mend($import, $row, $cells);
+        $mended = $this->reading->mend($import, $row, $cells);
 
-        return redirect()->route('imports.show', $import)->with(
-            $refused === null ? 'said' : 'refused',
-            $refused === null ? "Line $row->line can go on the shelf now." : "Line $row->line: $refused",
-        );
+        return redirect()->route('imports.show', $import)->with(...($mended->refused === null
+            ? ['said', "Line $mended->line can go on the shelf now."]
+            : ['refused', "Line $mended->line: $mended->refused"]));
     }
 
     public function step(ShelfImport $import): RedirectResponse

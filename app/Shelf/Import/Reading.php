@@ -348,21 +348,23 @@ final readonly class Reading
      * A refused row with its cells written anew, read again. What is still not right says so.
      *
      * @param  array<int, string>  $cells  by their place in the row
-     * @return ?string why it is refused still
+     *
+     * @throws RowRefused where another window was sooner
      */
-    public function mend(ShelfImport $import, ShelfImportRow $row, array $cells): ?string
+    public function mend(ShelfImport $import, int $row, array $cells): ShelfImportRow
     {
-        return DB::transaction(function () use ($import, $row, $cells): ?string {
+        return DB::transaction(function () use ($import, $row, $cells): ShelfImportRow {
             $import->refresh();
-            $row->refresh();
-            if ($import->state !== 'read' || $row->refused === null) {
-                return $row->refused;
+            /** @var ?ShelfImportRow $refused */
+            $refused = $import->state === 'read' ? $import->rows()->whereNotNull('refused')->find($row) : null;
+            if ($refused === null) {
+                throw RowRefused::mendedAlready();
             }
-            $mended = array_slice(array_replace(array_pad($row->cells, count($import->header), ''), $cells), 0, count($import->header));
-            $row->delete();
-            $this->keep($import, [['line' => $row->line, 'cells' => $mended, ...$this->read($import, $mended)]]);
+            $mended = array_slice(array_replace(array_pad($refused->cells, count($import->header), ''), $cells), 0, count($import->header));
+            $refused->delete();
+            $this->keep($import, [['line' => $refused->line, 'cells' => $mended, ...$this->read($import, $mended)]]);
 
-            return $import->rows()->where('line', $row->line)->value('refused');
+            return $import->rows()->where('line', $refused->line)->latest('id')->firstOrFail();
         });
     }
 }

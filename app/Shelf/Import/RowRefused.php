@@ -61,6 +61,11 @@ final class RowRefused extends Refused
         return new self('It is on the shelf already.');
     }
 
+    public static function mendedAlready(): self
+    {
+        return new self('That row was mended in another window meanwhile. Here is what is left.');
+    }
+
     public static function unreadable(): self
     {
         return new self('It holds signs that are not text.');

@@ -91,6 +91,12 @@ final class ChangeOfFormTest extends PlanCase
             ->apply($this->plan(['parts' => [['id' => 'l1'] + $part]]), $this->reader())->parts[0]->on->slip->write();
         $this->assertSame('20 in', $turned([], 'curled-ruffle')['length']);
         $this->assertSame('17 in', $turned(['length' => '17 in'], 'curled-ruffle')['length'], 'what was written stays');
+        foreach ([['length', 'kind'], ['kind', 'length']] as $order) {
+            $typed = ['parts.l1.length' => '17 in', 'parts.l1.kind' => 'curled-ruffle'];
+            $both = new FillBlanks(array_merge(...array_map(fn (string $key): array => ["parts.l1.$key" => $typed["parts.l1.$key"]], $order)));
+            $after = $both->apply($this->plan(['parts' => [['id' => 'l1']]]), $this->reader());
+            $this->assertSame('17 in', $after->parts[0]->on->slip->write()['length'], 'what is written with it stays');
+        }
         $before = $this->plan(['parts' => [['id' => 'l1', 'length' => '17 in']]]);
         $edit = new FillBlanks(['parts.l1.kind' => 'poof-run']);
         $this->assertSame(

@@ -195,7 +195,7 @@ final class OnHandTest extends PlanCase
     {
         $blank = new OnHandBlank('onHand', 'what is on hand');
         $show = fn (string $typed): string => $blank->show($blank->read($typed, Units::Inches), Units::Inches);
-        foreach (['2 x 10 yd, 131 in', '2.5 yd lot B7', '360 in', '10 yd measured', '47 cm'] as $typed) {
+        foreach (['2 x 10 yd, 131 in', '2.5 yd lot B7', '360 in', '10 yd measured', '47 cm', '30 ft', '2 x 9 m by label', '1.5 m', '18 1/2 in'] as $typed) {
             $this->assertSame($typed, $show($typed));
         }
         $this->assertSame('914.4 cm', $blank->show($blank->read('10 yd', Units::Inches), Units::Metric));
