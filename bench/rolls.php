@@ -231,7 +231,7 @@ function plannedBesideRun(int $poofs, int $pitch, array $pieces, array $parts, i
     $tail = Length::inches(2);
     $run = new Run('r', ['m'], $tail, array_map(fn (int $n): Step => new Step(new Element("r.$n", 'r', $n, [$n, $n + 1]), $n, $n + 1, Length::zero(), Length::inches($pitch)), range(1, $poofs)), $tail);
     $cuts = array_map(fn (int $index): Cut => new Cut(Element::onTie('p', $index, $index), 'm', Length::inches($pieces[$index])), array_keys($pieces));
-    $stock = fn (Origin $origin, int $length, ?int $count): Stock => new Stock($origin, Length::inches($length), Length::inches($length), $count, Money::cents($origin === Origin::New ? 650 : 0));
+    $stock = fn (Origin $origin, int $length, ?int $count): Stock => new Stock($origin, Length::inches($length), Length::inches($length), $count, $origin === Origin::New ? 650 : 0);
     $supply = new Supply([...array_map(fn (int $part): Stock => $stock(Origin::Part, $part, 1), $parts), $stock(Origin::New, $new, null)], false, false, Length::inches(6));
     $plan = (new RollPlanner)->plan([$run], $cuts, ['m' => $supply])['m'];
     $plan = $plan->provenBy((new RollPlanner)->proof([$run], $cuts, 'm', $supply, ['m' => $plan]));

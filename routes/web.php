@@ -110,6 +110,7 @@ Route::controller(ShelfStockController::class)->name('stock.')->group(function (
 });
 
 Route::post('/units', [HouseController::class, 'units'])->name('units');
+Route::post('/currency', [HouseController::class, 'currency'])->name('currency');
 
 Route::controller(ScaleController::class)->name('scale.')->group(function () {
     Route::get('/scale', 'show')->name('show');

@@ -4,6 +4,7 @@ namespace App\Models;
 
 use Davrin\Core\Blank\TextBlank;
 use Davrin\Core\Edit\FillBlanks;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Words\Refused;
@@ -43,8 +44,16 @@ final class ShelfForm extends Model
         return DB::transaction(fn (): self => self::query()->create([
             'name' => mb_substr($name, 0, 80),
             'form' => $plan->formSlip->write(),
-            'settings' => array_intersect_key($plan->settings->slip->write(), ['units' => 1, 'wireCount' => 1]),
+            'settings' => array_intersect_key($plan->settings->slip->write(), ['units' => 1, 'wireCount' => 1, 'currency' => 1]),
         ]));
+    }
+
+    /** @return array<string, mixed> the form, without its price where that is counted in another currency */
+    public function formIn(Currency $currency): array
+    {
+        return Currency::from($this->settings['currency'] ?? Currency::UsDollar->value) === $currency
+            ? $this->form
+            : array_diff_key($this->form, ['price' => 1]);
     }
 
     /** The bare form as a plan: tied as it usually is, without mesh. */

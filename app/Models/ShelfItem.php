@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use App\Settings\House;
+use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Colour\Family;
 use Davrin\Core\Craft\Craft;
@@ -46,11 +47,13 @@ final class ShelfItem extends Model
      */
     public static function begin(string $ware, array $said): self
     {
-        $item = new self(['ware' => $ware]);
-        $item->say(Slip::load($item->ware()->shelfBlanks(), $said, ''));
-        $item->save();
+        return DB::transaction(function () use ($ware, $said): self {
+            $item = new self(['ware' => $ware]);
+            $item->say(Slip::load($item->blanks(), $said, ''));
+            $item->save();
 
-        return $item;
+            return $item;
+        });
     }
 
     /** @return HasMany<ShelfStock, $this> */
@@ -66,7 +69,13 @@ final class ShelfItem extends Model
 
     public function slip(): Slip
     {
-        return $this->slip ??= Slip::load($this->ware()->shelfBlanks(), $this->said, '');
+        return $this->slip ??= Slip::load($this->blanks(), $this->said, '');
+    }
+
+    /** @return list<Blank<covariant mixed>> */
+    private function blanks(): array
+    {
+        return $this->ware()->shelfBlanks(app(House::class)->currency());
     }
 
     /**

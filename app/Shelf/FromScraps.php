@@ -16,6 +16,7 @@ use Davrin\Core\Material\MaterialKind;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Material\WoundKind;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Part\LiesOnOthers;
@@ -189,11 +190,17 @@ final readonly class FromScraps
     private function mesh(ShelfItem $item): array
     {
         return [
-            ...MaterialFromShelf::said($item),
+            ...MaterialFromShelf::said($item, Currency::from($this->settings()['currency'])),
             'label' => 'label',
             'onHand' => (new OnHandBlank('onHand', ''))->write(self::free($item)),
             'lots' => 'mixed',
         ];
+    }
+
+    /** @return array<string, string> */
+    private function settings(): array
+    {
+        return [...app(House::class)->settings(), ...$this->form->settings ?? []];
     }
 
     /** @param  array<string, mixed>  $more */
@@ -202,7 +209,7 @@ final readonly class FromScraps
         return app(PlanReader::class)->read([
             'name' => 'From scraps',
             ...($this->form === null ? [] : ['form' => $this->form->form]),
-            'settings' => $this->form->settings ?? ['units' => app(House::class)->units()->value],
+            'settings' => $this->settings(),
             'materials' => [[]],
             'parts' => [],
             ...$more,

@@ -79,7 +79,7 @@ final readonly class Holding
             ...array_map(
                 fn (WoundResult $its): array => [
                     $its->plan->unmetPieces,
-                    $its->plan->money()->cents,
+                    $its->plan->cents(),
                     $its->plan->opened(),
                     $its->plan->used()->units,
                 ],

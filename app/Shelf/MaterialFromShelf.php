@@ -5,6 +5,7 @@ namespace App\Shelf;
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
+use App\Settings\House;
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\PriceBlank;
 use Davrin\Core\Edit\TakeFromShelf;
@@ -15,6 +16,7 @@ use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Material\PiecesOnHand;
 use Davrin\Core\Material\PiecesOnHandBlank;
 use Davrin\Core\Material\Wound;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Shelf\StockKind;
 
 /** What the shelf says of the meshes of a plan: as they lie there, less what other plans hold. */
@@ -30,20 +32,25 @@ final readonly class MaterialFromShelf
      */
     public static function written(ShelfItem $item, SavedPlan $for): array
     {
-        return [...self::said($item), ...($item->ware()->isWound() ? ['label' => 'label'] : []), ...self::onHand($item, $for)];
+        return [
+            ...self::said($item, $for->plan()->settings->currency()),
+            ...($item->ware()->isWound() ? ['label' => 'label'] : []),
+            ...self::onHand($item, $for),
+        ];
     }
 
-    /** @return array<string, mixed> what a plan says of a material, as the shelf says it */
-    public static function said(ShelfItem $item): array
+    /** @return array<string, mixed> what a plan that counts in a currency says of a material, as the shelf says it */
+    public static function said(ShelfItem $item, Currency $currency): array
     {
-        $asked = array_map(fn (Blank $blank): string => $blank->key(), $item->ware()->planBlanks());
+        $asked = array_map(fn (Blank $blank): string => $blank->key(), $item->ware()->planBlanks($currency));
+        $said = array_intersect_key($item->slip()->write(), array_flip($asked));
 
-        // A price that nobody knows leaves that of the plan as it is.
-        return array_filter(
-            array_intersect_key($item->slip()->write(), array_flip($asked)),
-            fn (mixed $written, string $key): bool => $key !== 'price' || $written !== PriceBlank::NONE,
-            ARRAY_FILTER_USE_BOTH,
-        );
+        return match (true) {
+            // Prices that are counted in something else leave those of the plan as they are, and so does one that nobody knows.
+            $currency !== app(House::class)->currency() => array_diff_key($said, ['price' => 1, 'paid' => 1]),
+            $said['price'] === PriceBlank::NONE => array_diff_key($said, ['price' => 1]),
+            default => $said,
+        };
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Davrin\Core\Advice;
 
 use Davrin\Core\Cost\GoodsUse;
 use Davrin\Core\Demand\Element;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Result;
@@ -96,11 +97,11 @@ final class Difference
             }
         }
         [$new, $old] = [count($its->plan->from(Origin::New)), $was === null ? 0 : count($was->plan->from(Origin::New))];
-        $cents = $its->plan->money()->cents - ($was?->plan->money()->cents ?? 0);
+        $cents = $its->plan->cents() - ($was?->plan->cents() ?? 0);
         if ($new !== $old || $cents !== 0) {
             $said[] = $new >= $old
-                ? sprintf('buys %s more for %s', Words::count($new - $old, 'roll'), Money::cents($cents)->shown())
-                : sprintf('%s less to buy (%s)', Words::count($old - $new, 'roll'), Money::cents(-$cents)->shown());
+                ? sprintf('buys %s more for %s', Words::count($new - $old, 'roll'), $its->wound->money($cents)->shown())
+                : sprintf('%s less to buy (%s)', Words::count($old - $new, 'roll'), $its->wound->money(-$cents)->shown());
         }
         if ($was === null || $was->used->value !== $its->used->value || $was->left->value !== $its->left->value) {
             $said[] = sprintf('uses %s, leaves %s', $units->needed($its->plan->used()), $units->available($its->plan->left()));
@@ -161,9 +162,10 @@ final class Difference
     /** @return list<string> what it costs more or less, both ways it is counted */
     private static function money(Result $before, Result $after): array
     {
+        $currency = $after->cost->total->currency;
         [$byLength, $opened] = [
-            self::more($before->cost->byLength, $after->cost->byLength),
-            self::more($before->cost->opened, $after->cost->opened),
+            self::more($before->cost->byLength, $after->cost->byLength, $currency),
+            self::more($before->cost->opened, $after->cost->opened, $currency),
         ];
 
         return $byLength === $opened
@@ -175,11 +177,12 @@ final class Difference
     }
 
     /** "$0.14 less"; nothing where it is the same. */
-    private static function more(Figure $before, Figure $after): string
+    private static function more(Figure $before, Figure $after, Currency $currency): string
     {
-        $cents = Money::read((string) $after->value)->cents - Money::read((string) $before->value)->cents;
+        $amount = fn (Figure $figure): Money => Money::read((string) $figure->value, $currency);
+        $more = $amount($after)->minus($amount($before));
 
-        return $cents === 0 ? '' : Money::cents(abs($cents))->shown().($cents > 0 ? ' more' : ' less');
+        return $more->cents === 0 ? '' : Money::cents(abs($more->cents), $currency)->shown().($more->cents > 0 ? ' more' : ' less');
     }
 
     /**

@@ -50,7 +50,7 @@ final readonly class LotsDoNotMatch implements Rule
             );
         }
 
-        return ($mesh->plan->unmetPieces > 0 || $mesh->plan->money()->cents > 0) && $this->isLess($plan, $result, $byTurns)
+        return ($mesh->plan->unmetPieces > 0 || $mesh->plan->cents() > 0) && $this->isLess($plan, $result, $byTurns)
             ? $warning(
                 'no-lot-alone',
                 'No lot is enough alone.',
@@ -89,7 +89,7 @@ final readonly class LotsDoNotMatch implements Rule
     {
         return [
             array_sum(array_map(fn (RollOutcome $its): int => $its->plan->unmetPieces, $outcomes)),
-            array_sum(array_map(fn (RollOutcome $its): int => $its->plan->money()->cents, $outcomes)),
+            array_sum(array_map(fn (RollOutcome $its): int => $its->plan->cents(), $outcomes)),
         ];
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Advice;
 
 use Davrin\Core\Demand\Element;
-use Davrin\Core\Measure\Money;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Part\EndsSooner;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
@@ -64,7 +64,7 @@ final readonly class StrandsCouldEndSooner implements Rule
             MaterialsOfAPart::ids($meshes),
             $sooner[0] < $lacks[0] ? 'More of them could be made.' : 'Fewer rolls would do.',
             sprintf('The strands of %s end where their rolls end, and each set of rolls leaves its rest.', MaterialsOfAPart::names($meshes))
-                .self::numbers($lacks, $sooner, $part),
+                .self::numbers($lacks, $sooner, $part, $meshes[0]->wound),
             [],
             fn (): array => [Proposal::filling(['End the strands sooner', $fill])],
         );
@@ -74,7 +74,7 @@ final readonly class StrandsCouldEndSooner implements Rule
      * @param  array{int, int, int}  $lacks
      * @param  array{int, int, int}  $sooner
      */
-    private static function numbers(array $lacks, array $sooner, Part $part): string
+    private static function numbers(array $lacks, array $sooner, Part $part, Wound $mesh): string
     {
         return match (true) {
             $sooner[0] < $lacks[0] => sprintf(
@@ -84,8 +84,8 @@ final readonly class StrandsCouldEndSooner implements Rule
             ),
             $sooner[1] < $lacks[1] => sprintf(
                 ' So rolls for %s are bought; ended sooner, for %s.',
-                Money::cents($lacks[1])->shown(),
-                Money::cents($sooner[1])->shown(),
+                $mesh->money($lacks[1])->shown(),
+                $mesh->money($sooner[1])->shown(),
             ),
             default => sprintf(
                 ' So %s opened; ended sooner, %d.',
@@ -106,7 +106,7 @@ final readonly class StrandsCouldEndSooner implements Rule
                 fn (RollOutcome $mesh): array => array_map(fn (Element $element): string => $element->id, $mesh->plan->unmet),
                 $meshes,
             )))),
-            array_sum(array_map(fn (RollOutcome $mesh): int => $mesh->plan->money()->cents, $meshes)),
+            array_sum(array_map(fn (RollOutcome $mesh): int => $mesh->plan->cents(), $meshes)),
             array_sum(array_map(fn (RollOutcome $mesh): int => $mesh->plan->opened(), $meshes)),
         ];
     }

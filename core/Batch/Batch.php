@@ -14,13 +14,13 @@ use Davrin\Core\Demand\Step;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\Wound;
-use Davrin\Core\Measure\Money;
 use Davrin\Core\Roll\RollChange;
 use Davrin\Core\Roll\RollDemand;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Supply\Supply;
 use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Words;
 
 /**
  * Several plans, or several of one, cut together: what one leaves serves the next. Meshes are the same where they are called the
@@ -83,6 +83,15 @@ final class Batch
                 sprintf('That is %d pieces and poofs together; up to %d are cut together. Take fewer copies.', $pieces, self::MOST),
             );
         }
+        $currencies = array_values(
+            array_unique(array_map(fn (Share $share): string => $share->plan->settings->currency()->name(), $shares)),
+        );
+        if (count($currencies) > 1) {
+            throw Fault::at(
+                '',
+                'These plans count their prices in '.Words::list($currencies).'. Cut those together that count in one currency.',
+            );
+        }
         $batch = new self($planner);
         foreach ($shares as $number => $share) {
             $batch->add($share, $number);
@@ -102,19 +111,18 @@ final class Batch
                     fn (BatchMaterial $material): ?CostLine => Cost::woundLine(
                         $material->wound,
                         $material->rolls,
-                        $settings->keepFrom(),
-                        $settings->units(),
+                        $settings,
                     ),
                     $materials,
                 ),
             ),
             ...array_map(fn (Share $share): CostLine => Cost::formLine($share->plan, $share->copies), $shares),
-            ...Cost::goodsLines($goods),
+            ...Cost::goodsLines($goods, $settings),
         ], $settings->costsByLength(), array_filter($shares, fn (Share $share): bool => $share->plan->hasByEye()) !== []));
     }
 
     /**
-     * Goods are the same where they are of one kind, called the same and come in the same packs at the same price. What is on hand
+     * Goods are the same where they are of one kind, called the same and come in the same packs for the same money. What is on hand
      * of them is counted once.
      *
      * @param  non-empty-list<Share>  $shares
@@ -127,7 +135,7 @@ final class Batch
         foreach ($shares as $number => $share) {
             foreach ($share->plan->goods() as $good) {
                 $said = $good->slip->write();
-                $key = json_encode([$good->kind->key(), $said['name'], $said['pack'], $said['price']], JSON_THROW_ON_ERROR);
+                $key = json_encode([$good->kind->key(), $said['name'], $said['pack'], $said['price'], $said['paid']], JSON_THROW_ON_ERROR);
                 $goods[$key] = isset($goods[$key]) ? $goods[$key]->beside($good) : $good;
                 for ($copy = 1; $copy <= $share->copies; $copy++) {
                     [$its, $words] = GoodsUse::asked($share->plan, $good, $changes, "$number-$copy/");
@@ -176,7 +184,7 @@ final class Batch
                 ? $this->planner->plan($runs, $cuts, $this->newRolls($share, array_values($keys)), $this->effort)
                 : $alone;
             foreach ($alone as $key => $rolls) {
-                $this->apart[$key]["$number-$copy"] = [$rolls->opened(), $rolls->money()->cents];
+                $this->apart[$key]["$number-$copy"] = [$rolls->opened(), $rolls->cents()];
             }
         }
     }
@@ -202,7 +210,7 @@ final class Batch
             $rolls,
             $this->parts,
             array_sum(array_column($apart, 0)),
-            Money::cents(array_sum(array_column($apart, 1))),
+            $this->meshes[$key]->money(array_sum(array_column($apart, 1))),
             $lot,
         );
     }

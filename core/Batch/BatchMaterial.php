@@ -72,7 +72,7 @@ final readonly class BatchMaterial implements JsonSerializable
             'newRolls' => count($this->rolls->from(Origin::New)),
             'opened' => $this->rolls->opened(),
             'openedApart' => $this->openedApart,
-            'money' => $this->rolls->money()->canonical(),
+            'money' => $this->wound->money($this->rolls->cents())->canonical(),
             'moneyApart' => $this->moneyApart->canonical(),
             'isBest' => $this->rolls->isProvenBest(),
             'cuts' => $this->rolls->rolls,

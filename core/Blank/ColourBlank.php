@@ -5,15 +5,23 @@ declare(strict_types=1);
 namespace Davrin\Core\Blank;
 
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Words\ColourNames;
 
-/** @extends NamedBlank<string> */
+/**
+ * A colour. It may be typed by its name, and is shown by that where it has one; a file holds six digits.
+ *
+ * @extends NamedBlank<string>
+ */
 final readonly class ColourBlank extends NamedBlank
 {
     public function read(mixed $raw, ?Units $bare): string
     {
-        $text = is_string($raw) ? strtolower(trim($raw)) : '';
+        $text = is_string($raw) ? mb_strtolower(trim($raw)) : '';
+        $typed = $bare === null ? $text : ColourNames::colour($text) ?? (preg_match('/^[0-9a-f]{6}$/', $text) === 1 ? "#$text" : $text);
 
-        return preg_match('/^#[0-9a-f]{6}$/', $text) === 1 ? $text : throw OutOfBounds::colour($text);
+        return preg_match('/^#[0-9a-f]{6}$/', $typed) === 1
+            ? $typed
+            : throw ($bare === null ? OutOfBounds::colour($text) : OutOfBounds::colourOrName($text));
     }
 
     public function write(mixed $value): string
@@ -23,7 +31,7 @@ final readonly class ColourBlank extends NamedBlank
 
     public function show(mixed $value, Units $units): string
     {
-        return $value;
+        return ColourNames::name($value) ?? $value;
     }
 
     public function schema(): array

@@ -8,7 +8,7 @@ use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
 
 /** @extends NamedBlank<Money> */
-final readonly class MoneyBlank extends NamedBlank
+final readonly class MoneyBlank extends NamedBlank implements HoldsMoney
 {
     public function __construct(string $key, string $label, Money $default, private Money $most)
     {
@@ -17,9 +17,11 @@ final readonly class MoneyBlank extends NamedBlank
 
     public function read(mixed $raw, ?Units $bare): Money
     {
-        $money = Money::read(is_string($raw) ? $raw : throw OutOfBounds::kind($this->label, 'a price written as text, like "6.50"'));
+        $money = is_string($raw)
+            ? Money::read($raw, $this->most->currency)
+            : throw OutOfBounds::kind($this->label, 'a price written as text, like "6.50"');
         if ($money->cents < 0 || $money->cents > $this->most->cents) {
-            throw OutOfBounds::between($this->label, '$0.00', $this->most->shown(), $money->shown());
+            throw OutOfBounds::between($this->label, $money->minus($money)->shown(), $this->most->shown(), $money->shown());
         }
 
         return $money;
@@ -37,6 +39,6 @@ final readonly class MoneyBlank extends NamedBlank
 
     public function schema(): array
     {
-        return Schema::described($this->label, ['type' => 'string', 'pattern' => '^\\d+(\\.\\d{1,2})?$'], $this->default->canonical());
+        return Schema::described($this->label, ['type' => 'string', 'pattern' => '^\\d+(\\.\\d{1,3})?$'], $this->default->canonical());
     }
 }

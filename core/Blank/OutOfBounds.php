@@ -34,6 +34,16 @@ final class OutOfBounds extends Refused
         );
     }
 
+    public static function colourOrName(string $given): self
+    {
+        return new self(
+            sprintf(
+                '"%s" is no colour that I know by name. Choose one of those shown, or write six digits after a #, like "#1d6a6b".',
+                mb_substr($given, 0, 40),
+            ),
+        );
+    }
+
     public static function kind(string $label, string $wanted): self
     {
         return new self(sprintf('%s must be %s.', ucfirst($label), $wanted));

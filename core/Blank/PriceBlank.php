@@ -12,21 +12,22 @@ use Davrin\Core\Measure\Units;
  *
  * @extends NamedBlank<?Money>
  */
-final readonly class PriceBlank extends NamedBlank
+final readonly class PriceBlank extends NamedBlank implements HoldsMoney
 {
     public const NONE = 'not known';
 
     private MoneyBlank $money;
 
-    public function __construct(string $key, string $label, Money $most)
+    /** @param  string  $none  what stands there where nobody knows it */
+    public function __construct(string $key, string $label, Money $most, private string $none = self::NONE)
     {
         parent::__construct($key, $label, null);
-        $this->money = new MoneyBlank($key, $label, Money::cents(0), $most);
+        $this->money = new MoneyBlank($key, $label, Money::cents(0, $most->currency), $most);
     }
 
     public function read(mixed $raw, ?Units $bare): ?Money
     {
-        return is_string($raw) && in_array(mb_strtolower(trim($raw)), ['', self::NONE, 'unknown', 'none', '?'], true)
+        return is_string($raw) && in_array(mb_strtolower(trim($raw)), ['', self::NONE, $this->none, 'unknown', 'none', '?'], true)
             ? null
             : $this->money->read($raw, $bare);
     }
@@ -38,7 +39,7 @@ final readonly class PriceBlank extends NamedBlank
 
     public function show(mixed $value, Units $units): string
     {
-        return $value?->shown() ?? self::NONE;
+        return $value?->shown() ?? $this->none;
     }
 
     public function schema(): array

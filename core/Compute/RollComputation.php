@@ -242,7 +242,7 @@ final readonly class RollComputation
 
         return new Figure('rolls', $count, Words::count($count, 'roll'), [
             sprintf('%s on %s, %s%s', $units->exact($plan->used()), self::originWords($plan, $mesh, $units), $there, $onHand),
-            ...$this->proofWords($plan),
+            ...$this->proofWords($plan, $mesh),
         ]);
     }
 
@@ -263,7 +263,7 @@ final readonly class RollComputation
     }
 
     /** @return list<string> how good the plan of cuts is */
-    private function proofWords(RollPlan $plan): array
+    private function proofWords(RollPlan $plan, Wound $mesh): array
     {
         return match (true) {
             $plan->proof === null || $plan->rolls === [] => [],
@@ -280,9 +280,9 @@ final readonly class RollComputation
             default => [
                 sprintf(
                     'not proven: %s of new rolls and %s, and no less than %s and %d may be possible',
-                    $plan->money()->shown(),
+                    $mesh->money($plan->cents())->shown(),
                     Words::count($plan->opened(), 'full roll'),
-                    $plan->proof->money->shown(),
+                    $mesh->money($plan->proof->cents)->shown(),
                     $plan->proof->opened,
                 ),
             ],

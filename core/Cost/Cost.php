@@ -6,11 +6,14 @@ namespace Davrin\Core\Cost;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Davrin\Core\Material\Material;
 use Davrin\Core\Material\Wound;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\Settings;
 use Davrin\Core\Roll\RollOutcome;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
@@ -43,14 +46,13 @@ final readonly class Cost implements JsonSerializable
                     fn (RollOutcome $outcome): ?CostLine => self::woundLine(
                         $outcome->wound,
                         $outcome->plan,
-                        $plan->settings->keepFrom(),
-                        $plan->units(),
+                        $plan->settings,
                     ),
                     $outcomes,
                 ),
             ),
             self::formLine($plan, 1),
-            ...self::goodsLines($goods),
+            ...self::goodsLines($goods, $plan->settings),
         ], $plan->settings->costsByLength(), $plan->hasByEye());
     }
 
@@ -67,9 +69,12 @@ final readonly class Cost implements JsonSerializable
      * @param  list<GoodsUse>  $goods
      * @return list<CostLine> of those that are used
      */
-    public static function goodsLines(array $goods): array
+    public static function goodsLines(array $goods, Settings $settings): array
     {
-        return array_values(array_map(self::goodsLine(...), array_filter($goods, fn (GoodsUse $use): bool => $use->pieces > 0)));
+        return array_values(array_map(
+            fn (GoodsUse $use): CostLine => self::goodsLine($use, $settings),
+            array_filter($goods, fn (GoodsUse $use): bool => $use->pieces > 0),
+        ));
     }
 
     /**
@@ -80,12 +85,13 @@ final readonly class Cost implements JsonSerializable
     public static function ofLines(array $lines, bool $byLength, bool $isByEye = false): self
     {
         $exact = BigRational::zero();
-        $whole = Money::cents(0);
+        $currency = $lines[0]->opened->currency;
+        $whole = Money::cents(0, $currency);
         foreach ($lines as $line) {
             $exact = $exact->plus($line->byLength);
             $whole = $whole->plus($line->opened);
         }
-        $shown = Money::rounded($exact);
+        $shown = Money::rounded($exact, $currency);
 
         $figure = fn (Figure $figure): Figure => $isByEye ? $figure->asEstimate(Plan::BY_EYE) : $figure;
 
@@ -93,7 +99,7 @@ final readonly class Cost implements JsonSerializable
             $lines,
             $figure(new Figure('by length used', $shown->canonical(), $shown->shown(), [
                 ...array_map(fn (CostLine $line): string => $line->what.': '.$line->byLengthBecause, $lines),
-                sprintf('together %s, shown %s', self::exact($exact), $shown->shown()),
+                sprintf('together %s, shown %s', self::exact($exact, $currency), $shown->shown()),
             ])),
             $figure(new Figure('by what is opened', $whole->canonical(), $whole->shown(), [
                 ...array_map(fn (CostLine $line): string => $line->what.': '.$line->openedBecause, $lines),
@@ -117,8 +123,11 @@ final readonly class Cost implements JsonSerializable
         );
 
         return [
-            Money::rounded($sum->dividedBy($count)),
-            Money::rounded(BigRational::nd(array_sum(array_map(fn (CostLine $line): int => $line->opened->cents, $this->lines)), $count)),
+            Money::rounded($sum->dividedBy($count), $this->total->currency),
+            Money::rounded(
+                BigRational::nd(array_sum(array_map(fn (CostLine $line): int => $line->opened->cents, $this->lines)), $count),
+                $this->total->currency,
+            ),
         ];
     }
 
@@ -129,29 +138,34 @@ final readonly class Cost implements JsonSerializable
     }
 
     /** Of a material that is cut; null where no roll of it is. */
-    public static function woundLine(Wound $wound, RollPlan $rolls, Length $keepFrom, Units $units): ?CostLine
+    public static function woundLine(Wound $wound, RollPlan $rolls, Settings $settings): ?CostLine
     {
         if ($rolls->rolls === []) {
             return null;
         }
+        [$keepFrom, $units, $price] = [$settings->keepFrom(), $settings->units(), $settings->priceOf($wound)];
+        $shown = self::priceWords($wound, $price);
         $waste = $rolls->waste($keepFrom);
         $paid = $rolls->used()->plus($waste);
-        $byLength = BigRational::nd($paid->units, $wound->nominal()->units)->multipliedBy($wound->price()->cents);
+        $byLength = BigRational::nd($paid->units, $wound->nominal()->units)->multipliedBy($price->cents);
 
         // What is open already is paid for by the inch, whatever is opened for it as a whole.
-        $whole = $wound->price()->times($rolls->opened());
+        $whole = $price->times($rolls->opened());
         $part = Length::sum(
             array_map(
                 fn (RollUse $roll): Length => $roll->left()->isLessThan($keepFrom) ? $roll->length : $roll->used(),
                 $rolls->from(Origin::Part, Origin::Loose),
             ),
         );
-        $byPart = Money::rounded(BigRational::nd($part->units, $wound->nominal()->units)->multipliedBy($wound->price()->cents));
+        $byPart = Money::rounded(
+            BigRational::nd($part->units, $wound->nominal()->units)->multipliedBy($price->cents),
+            $price->currency,
+        );
         $because = [
             ...(
                 $rolls->opened() === 0 && ! $part->isZero()
                     ? []
-                    : [sprintf('%s x %s = %s', Words::count($rolls->opened(), 'roll'), $wound->price()->shown(), $whole->shown())]
+                    : [sprintf('%s x %s = %s', Words::count($rolls->opened(), 'roll'), $shown, $whole->shown())]
             ),
             ...($part->isZero() ? [] : [sprintf('%s of what is open, %s', $units->exact($part), $byPart->shown())]),
         ];
@@ -161,11 +175,11 @@ final readonly class Cost implements JsonSerializable
             $byLength,
             sprintf(
                 '%s x %s / %s%s = %s',
-                $wound->price()->shown(),
+                $shown,
                 $units->exact($paid),
                 $units->exact($wound->nominal()),
                 self::wasteWords($waste, $units),
-                self::exact($byLength),
+                self::exact($byLength, $price->currency),
             ),
             $whole->plus($byPart),
             implode(' + ', $because),
@@ -177,34 +191,43 @@ final readonly class Cost implements JsonSerializable
         return $waste->isZero() ? '' : sprintf(' (with %s too short to keep)', $units->exact($waste));
     }
 
-    private static function goodsLine(GoodsUse $use): CostLine
+    private static function goodsLine(GoodsUse $use, Settings $settings): CostLine
     {
-        [$pack, $price] = [$use->good->pack(), $use->good->price()];
+        [$pack, $price] = [$use->good->pack(), $settings->priceOf($use->good)];
+        $shown = self::priceWords($use->good, $price);
         $byPiece = fn (int $pieces): BigRational => BigRational::nd($pieces, $pack)->multipliedBy($price->cents);
         // What is there already is paid for by the piece, whatever is bought for the rest as a whole.
-        [$packs, $there] = [$price->times($use->packs), Money::rounded($byPiece($use->onHand))];
+        [$packs, $there] = [$price->times($use->packs), Money::rounded($byPiece($use->onHand), $price->currency)];
 
         return new CostLine(
             $use->what(),
             $byPiece($use->pieces),
-            sprintf('%s x %d / %d = %s', $price->shown(), $use->pieces, $pack, self::exact($byPiece($use->pieces))),
+            sprintf('%s x %d / %d = %s', $shown, $use->pieces, $pack, self::exact($byPiece($use->pieces), $price->currency)),
             $packs->plus($there),
             implode(' + ', [
                 ...(
                     $use->packs === 0 && $use->onHand > 0
                         ? []
-                        : [sprintf('%s x %s = %s', Words::count($use->packs, 'pack'), $price->shown(), $packs->shown())]
+                        : [sprintf('%s x %s = %s', Words::count($use->packs, 'pack'), $shown, $packs->shown())]
                 ),
                 ...($use->onHand === 0 ? [] : [sprintf('%d on hand, %s', $use->onHand, $there->shown())]),
             ]),
         );
     }
 
-    /** Cents as dollars with as many decimals as it takes, four at the most. */
-    private static function exact(BigRational $cents): string
+    /** "$5.00 paid", where that is not what it is listed at. */
+    private static function priceWords(Material $material, Money $price): string
     {
-        $text = (string) $cents->dividedBy(100)->toScale(4, RoundingMode::HALF_UP);
+        return $price->shown().($price->equals($material->price()) ? '' : ' paid');
+    }
 
-        return '$'.(preg_replace('/(\.\d\d\d*?)0+$/', '$1', $text) ?? $text);
+    /** With as many decimals as it takes, two more than its currency has at the most. */
+    private static function exact(BigRational $cents, Currency $currency): string
+    {
+        $least = $currency->decimals();
+        [$whole, $decimals] = explode('.', (string) $cents->dividedBy($currency->parts())->toScale($least + 2, RoundingMode::HALF_UP));
+        $decimals = str_pad(rtrim($decimals, '0'), $least, '0');
+
+        return $currency->sign().$whole.($decimals === '' ? '' : ".$decimals");
     }
 }

@@ -24,7 +24,7 @@ final readonly class CostLine implements JsonSerializable
     {
         return [
             'what' => $this->what,
-            'byLength' => Money::rounded($this->byLength)->canonical(),
+            'byLength' => Money::rounded($this->byLength, $this->opened->currency)->canonical(),
             'byLengthBecause' => $this->byLengthBecause,
             'opened' => $this->opened->canonical(),
             'openedBecause' => $this->openedBecause,

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
+use Davrin\Core\Blank\HoldsMoney;
 use Davrin\Core\Blank\Slip;
+use Davrin\Core\Measure\Currency;
+use Davrin\Core\Measure\Money;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Ties\TieGroup;
@@ -16,6 +19,8 @@ final readonly class FillBlanks implements Edit
 {
     /** The blanks that choose a kind, and with it which other blanks there are. */
     private const KINDS = ['kind', 'layout', 'ties', 'order'];
+
+    private const CURRENCY = 'settings.currency';
 
     /** @param  array<string, mixed>  $typed what was typed, by address: "parts.l1.length" */
     public function __construct(private array $typed) {}
@@ -30,6 +35,11 @@ final readonly class FillBlanks implements Edit
 
     public function apply(Plan $plan, PlanReader $reader): Plan
     {
+        if (count($this->typed) > 1 && isset($this->typed[self::CURRENCY])) {
+            $currency = [self::CURRENCY => $this->typed[self::CURRENCY]];
+
+            return (new self($currency))->apply((new self(array_diff_key($this->typed, $currency)))->apply($plan, $reader), $reader);
+        }
         $document = $plan->write();
         [$carrying, $changed, $later] = [[], [], []];
         foreach ($this->typed as $address => $raw) {
@@ -56,6 +66,9 @@ final readonly class FillBlanks implements Edit
             }
             $changed[] = $address;
             self::put($document, $slipAddress, $key, $written);
+            if ($address === self::CURRENCY && is_string($written)) {
+                self::countIn($document, Currency::from($written), $plan);
+            }
             if ($key === 'kind' && str_starts_with($slipAddress, 'parts.')) {
                 self::leaveUsual($document, $slipAddress, $slip, $changed);
             }
@@ -149,6 +162,23 @@ final readonly class FillBlanks implements Edit
             str_starts_with($slip, 'ties.') => [...($isKind ? [$slip] : []), ...$parts],
             default => $isKind ? [$slip] : [],
         };
+    }
+
+    /**
+     * Prices keep their figures in another currency, rounded to what that one has.
+     *
+     * @param  array<string, mixed>  $document
+     */
+    private static function countIn(array &$document, Currency $currency, Plan $plan): void
+    {
+        foreach ($plan->slips() as $address => $slip) {
+            foreach ($slip->blanks as $key => $blank) {
+                $money = $blank instanceof HoldsMoney ? $slip->objectIfAny($key, Money::class) : null;
+                if ($money !== null) {
+                    self::put($document, $address, $key, $money->in($currency)->canonical());
+                }
+            }
+        }
     }
 
     /**

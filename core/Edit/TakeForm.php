@@ -11,7 +11,7 @@ use Davrin\Core\Ties\TieGroup;
 /** Puts the plan on another form, as it stands on the shelf. Ties and parts stay where they still fit. */
 final readonly class TakeForm implements Edit
 {
-    /** @param  array<string, mixed>  $form  as a plan file holds it */
+    /** @param  array<string, mixed>  $form  as a plan file holds it; without a price that of the plan stays */
     public function __construct(private string $name, private array $form) {}
 
     public function apply(Plan $plan, PlanReader $reader): Plan
@@ -21,7 +21,7 @@ final readonly class TakeForm implements Edit
             ...array_filter(array_keys($plan->slips()), fn (string $address): bool => str_starts_with($address, 'parts.')),
         ];
 
-        return $reader->read([...$plan->write(), 'form' => $this->form], $standing);
+        return $reader->read([...$plan->write(), 'form' => $this->form + ['price' => $plan->formSlip->write()['price']]], $standing);
     }
 
     public function lost(Plan $before, Plan $after): array

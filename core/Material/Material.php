@@ -29,9 +29,21 @@ abstract readonly class Material
         return $this->slip->text('name');
     }
 
-    /** Of a roll or a pack. */
+    /** What a roll or a pack is listed at: what the next one costs. */
     public function price(): Money
     {
         return $this->slip->money('price');
+    }
+
+    /** What was paid for a roll or a pack; null where nobody said. */
+    public function paid(): ?Money
+    {
+        return $this->slip->objectIfAny('paid', Money::class);
+    }
+
+    /** So many cents, in what its price is counted in. */
+    public function money(int $cents): Money
+    {
+        return Money::cents($cents, $this->price()->currency);
     }
 }

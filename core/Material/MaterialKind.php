@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Material;
 
 use Davrin\Core\Blank\Blank;
+use Davrin\Core\Measure\Currency;
 
 /** A kind of material: what is said of one in a plan and on the shelf. Nothing else in the core knows a kind by name. */
 interface MaterialKind
@@ -18,10 +19,10 @@ interface MaterialKind
     public function noun(): array;
 
     /** @return list<Blank<covariant mixed>> what a plan says of one */
-    public function planBlanks(): array;
+    public function planBlanks(Currency $currency): array;
 
     /** @return list<Blank<covariant mixed>> what the shelf says of one */
-    public function shelfBlanks(): array;
+    public function shelfBlanks(Currency $currency): array;
 
     /** What the shelf says of one, with its blanks. */
     public function shelfSentence(): string;

@@ -6,18 +6,14 @@ namespace Davrin\Core\Material;
 
 use Davrin\Core\Blank\ColourBlank;
 use Davrin\Core\Blank\CountBlank;
-use Davrin\Core\Blank\MoneyBlank;
 use Davrin\Core\Blank\NoteBlank;
-use Davrin\Core\Blank\PriceBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Blank\TextBlank;
-use Davrin\Core\Measure\Money;
+use Davrin\Core\Measure\Currency;
 
 /** What is counted by the piece and bought by the pack, or one by one where a pack holds one. */
 readonly class SoldByThePiece implements CountedKind
 {
-    private const MOST_CENTS = 99_999;
-
     /**
      * @param  array{string, string}  $noun
      * @param  string  $usual  what it is called until the maker says otherwise
@@ -48,12 +44,15 @@ readonly class SoldByThePiece implements CountedKind
         return $this->noun;
     }
 
-    public function planBlanks(): array
+    public function planBlanks(Currency $currency): array
     {
+        $prices = new Prices('a pack', $currency);
+
         return [
             new TextBlank('name', "the name of the {$this->noun[1]}", $this->usual, 40),
             new CountBlank('pack', "the number of {$this->noun[1]} in a pack", $this->pack, 1, 1000),
-            $this->price('price', 'the price of a pack'),
+            $prices->inAPlan($this->cents),
+            $prices->paidInAPlan(),
             new PiecesOnHandBlank('onHand', "the {$this->noun[1]} on hand"),
         ];
     }
@@ -65,18 +64,20 @@ readonly class SoldByThePiece implements CountedKind
 
     public function planSentence(): string
     {
-        return '{name} come {pack} in a pack, at {price} a pack';
+        return '{name} come {pack} in a pack, at {price} a pack, paid {paid}';
     }
 
-    public function shelfBlanks(): array
+    public function shelfBlanks(Currency $currency): array
     {
+        $prices = new Prices('a pack', $currency);
+
         return [
             new TextBlank('name', 'what it is called', $this->usual, 40),
             new ColourBlank('colour', 'the colour', $this->colour),
             new NoteBlank('about', 'what there is to say of it', 80),
             new CountBlank('pack', 'how many come in a pack', $this->pack, 1, 1000),
-            new PriceBlank('price', 'the list price of a pack', Money::cents(self::MOST_CENTS)),
-            new PriceBlank('paid', 'what was paid for a pack', Money::cents(self::MOST_CENTS)),
+            $prices->listed(),
+            $prices->paid(),
             new NoteBlank('supplier', 'where it is bought', 60),
             new CountBlank('low', 'when it runs low', 0, 0, 100_000, 'no mark'),
         ];
@@ -90,10 +91,5 @@ readonly class SoldByThePiece implements CountedKind
     public function isWound(): bool
     {
         return false;
-    }
-
-    private function price(string $key, string $label): MoneyBlank
-    {
-        return new MoneyBlank($key, $label, Money::cents($this->cents), Money::cents(self::MOST_CENTS));
     }
 }

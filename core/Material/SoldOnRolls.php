@@ -8,23 +8,19 @@ use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\ColourBlank;
 use Davrin\Core\Blank\LengthBlank;
-use Davrin\Core\Blank\MoneyBlank;
 use Davrin\Core\Blank\NoteBlank;
 use Davrin\Core\Blank\PercentBlank;
-use Davrin\Core\Blank\PriceBlank;
 use Davrin\Core\Blank\RoomBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Blank\TextBlank;
 use Davrin\Core\Blank\WeightBlank;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Percent;
 
 /** What all that is sold on rolls shares: a colour, a width, rolls with their length and price, and what a roll weighs. */
 abstract readonly class SoldOnRolls implements WoundKind
 {
-    private const MOST_CENTS = 99_999;
-
     public const HATCHES = [
         'slant' => 'slanted lines',
         'dots' => 'dots',
@@ -66,8 +62,10 @@ abstract readonly class SoldOnRolls implements WoundKind
         return ["roll of $this->name", "rolls of $this->name"];
     }
 
-    public function planBlanks(): array
+    public function planBlanks(Currency $currency): array
     {
+        $prices = new Prices('a roll', $currency);
+
         return [
             ...$this->looks(),
             ...$this->own(),
@@ -75,7 +73,8 @@ abstract readonly class SoldOnRolls implements WoundKind
             new ChoiceBlank('label', 'how the roll was measured', 'label', ['label' => 'by the label', 'measured' => 'measured']),
             self::allowance(),
             LengthBlank::of('trim', 'the trim for a clean end', Length::zero(), Length::zero(), Length::inches(6)),
-            $this->price('price', 'the price of a roll'),
+            $prices->inAPlan($this->cents),
+            $prices->paidInAPlan(),
             new OnHandBlank('onHand', 'what is on hand'),
             new ChoiceBlank(
                 'lots',
@@ -87,20 +86,22 @@ abstract readonly class SoldOnRolls implements WoundKind
         ];
     }
 
-    public function shelfBlanks(): array
+    public function shelfBlanks(Currency $currency): array
     {
+        $prices = new Prices('a roll', $currency);
+
         return [
             ...$this->looks(),
             ...$this->own(),
             $this->rollLength(),
             self::allowance(),
-            self::priceIfKnown('price', 'the price of a roll'),
+            $prices->listed(),
             ...$this->ownOnTheShelf(),
             new WeightBlank('newWeight', 'what a new roll weighs'),
             new WeightBlank('coreWeight', 'what its core weighs'),
             new RoomBlank('newAcross', 'how far a new roll is across', Length::inches(1), Length::inches(24), 'not measured'),
             new RoomBlank('coreAcross', 'how far its core is across', Length::inches(0, 1, 4), Length::inches(12), 'not measured'),
-            self::priceIfKnown('paid', 'what was paid for a roll'),
+            $prices->paid(),
             new NoteBlank('supplier', 'where it is bought', 60),
             new RoomBlank('low', 'when it runs low', Length::inches(1), Length::yards(500), 'no mark'),
         ];
@@ -186,15 +187,5 @@ abstract readonly class SoldOnRolls implements WoundKind
     private static function allowance(): PercentBlank
     {
         return new PercentBlank('allowance', 'the allowance for short rolls', Percent::of(1), Percent::of(25));
-    }
-
-    private static function priceIfKnown(string $key, string $label): PriceBlank
-    {
-        return new PriceBlank($key, $label, Money::cents(self::MOST_CENTS));
-    }
-
-    private function price(string $key, string $label): MoneyBlank
-    {
-        return new MoneyBlank($key, $label, Money::cents($this->cents), Money::cents(self::MOST_CENTS));
     }
 }

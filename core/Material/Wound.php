@@ -6,7 +6,6 @@ namespace Davrin\Core\Material;
 
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Percent;
 use Davrin\Core\Supply\Origin;
 use Davrin\Core\Supply\Stock;
@@ -87,7 +86,7 @@ final readonly class Wound extends Material
         return new Supply(
             [
                 ...array_map($this->stock(...), $onHand),
-                ...($rolls === 0 ? [] : [new Stock(Origin::New, $this->nominal(), $this->safe(), $rolls, $this->price())]),
+                ...($rolls === 0 ? [] : [new Stock(Origin::New, $this->nominal(), $this->safe(), $rolls, $this->price()->cents)]),
             ],
             $safe,
             $this->mixesLots(),
@@ -108,7 +107,7 @@ final readonly class Wound extends Material
             $there->length,
             $safe->isNegative() ? Length::zero() : $safe,
             $there->count,
-            Money::cents(0),
+            0,
             $there->lot,
             $there->item,
         );

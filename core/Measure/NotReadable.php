@@ -41,14 +41,19 @@ final class NotReadable extends Refused
         return new self(sprintf('"%s" is longer than any roll. The longest length is 1000 yd.', self::quoted($text)));
     }
 
-    public static function money(string $text): self
+    public static function money(string $text, Currency $currency): self
     {
-        return new self(sprintf('"%s" is not a price. Write dollars and cents, like "6.50".', self::quoted($text)));
+        return new self(sprintf(
+            '"%s" is not a price in %s. Write it like "%s".',
+            self::quoted($text),
+            $currency->name(),
+            ['650', '', '6.50', '6.500'][$currency->decimals()],
+        ));
     }
 
-    public static function tooMuch(string $text): self
+    public static function tooMuch(string $text, Money $most): self
     {
-        return new self(sprintf('"%s" is more than a price can be here. The highest is $99999.99.', self::quoted($text)));
+        return new self(sprintf('"%s" is more than a price can be here. The highest is %s.', self::quoted($text), $most->shown()));
     }
 
     public static function percent(string $text): self

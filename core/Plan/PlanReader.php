@@ -22,6 +22,7 @@ use Davrin\Core\Material\MaterialKind;
 use Davrin\Core\Material\Materials;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Material\WoundKind;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Ties\Fastening;
@@ -75,7 +76,11 @@ final readonly class PlanReader
         );
         $settings = new Settings(Slip::load(Settings::blanks(), Written::part($document, 'settings'), '/settings'));
         $units = $settings->units();
-        [$formKind, $formSlip] = $this->form(Written::part($document, 'form'), in_array('form', $carrying, true));
+        [$formKind, $formSlip] = $this->form(
+            Written::part($document, 'form'),
+            $settings->currency(),
+            in_array('form', $carrying, true),
+        );
         try {
             $form = Written::below('/form', fn () => $this->build($formKind, $formSlip, $settings));
         } catch (Fault $fault) {
@@ -83,7 +88,7 @@ final readonly class PlanReader
             // ones.
             $formSlip = in_array('form', $carrying, true)
                 ? Slip::carry(
-                    $this->formBlanks($formKind),
+                    $this->formBlanks($formKind, $settings->currency()),
                     array_intersect_key(Written::part($document, 'form'), ['kind' => 1, 'price' => 1, 'direction' => 1]),
                 )
                 : throw $fault;
@@ -97,11 +102,11 @@ final readonly class PlanReader
         );
         $list = Written::list($document, 'materials');
         $materials = $this->lastMaterials->orBuilt(
-            serialize([$list, array_intersect($carrying, $this->addresses($list))]),
-            fn (): Materials => new Materials($this->materials($list, $carrying)),
+            serialize([$list, array_intersect($carrying, $this->addresses($list)), $settings->currency()]),
+            fn (): Materials => new Materials($this->materials($list, $settings->currency(), $carrying)),
         );
         $written = Written::list($document, 'parts');
-        $materials = $this->withGoods($materials, $this->parts->goodsThatAreMissing($written, $materials));
+        $materials = $this->withGoods($materials, $settings->currency(), $this->parts->goodsThatAreMissing($written, $materials));
         $parts = $this->parts->read($written, $materials, $ties, $form, $units, $carrying);
 
         return new Plan(
@@ -110,7 +115,7 @@ final readonly class PlanReader
             $formSlip,
             $form,
             $ties,
-            $this->withGoods($materials, PlanDemand::of($form, $ties, $parts)->kindsOfGoods()),
+            $this->withGoods($materials, $settings->currency(), PlanDemand::of($form, $ties, $parts)->kindsOfGoods()),
             $parts,
             $settings,
         );
@@ -146,22 +151,22 @@ final readonly class PlanReader
      * @param  array<array-key, mixed>  $written
      * @return array{FormKind, Slip}
      */
-    private function form(array $written, bool $carry): array
+    private function form(array $written, Currency $currency, bool $carry): array
     {
         $kind = $this->craft->forms[Written::chosen($this->kindChoice(), $written, '/form')];
 
-        return [$kind, Written::slip($this->formBlanks($kind), $written, '/form', $carry)];
+        return [$kind, Written::slip($this->formBlanks($kind, $currency), $written, '/form', $carry)];
     }
 
     /** @return list<Blank<covariant mixed>> */
-    public function formBlanks(FormKind $kind): array
+    public function formBlanks(FormKind $kind, Currency $currency): array
     {
         $ways = $kind instanceof RunsFromEndToEnd ? $kind->ways() : ['clockwise', 'anticlockwise'];
 
         return [
             $this->kindChoice(),
             ...$kind->blanks(),
-            new MoneyBlank('price', 'the price of the form', Money::cents(175), Money::cents(99_999)),
+            new MoneyBlank('price', 'the price of the form', Money::cents(175, $currency), Money::cents(999_999, $currency)),
             new ChoiceBlank(
                 'direction',
                 'the way round that ties are counted',
@@ -285,13 +290,18 @@ final readonly class PlanReader
      * @param  list<string>  $carrying
      * @return non-empty-array<string, Material>
      */
-    private function materials(array $list, array $carrying): array
+    private function materials(array $list, Currency $currency, array $carrying): array
     {
         [$materials, $isCut] = [[], false];
         foreach ($list as $index => $written) {
             $id = Written::id($written, 'm'.($index + 1));
             $kind = $this->craft->materials[Written::chosen($this->materialChoice(), $written, "/materials/$index")];
-            $slip = Written::slip($this->materialBlanks($kind), $written, "/materials/$index", in_array("materials.$id", $carrying, true));
+            $slip = Written::slip(
+                $this->materialBlanks($kind, $currency),
+                $written,
+                "/materials/$index",
+                in_array("materials.$id", $carrying, true),
+            );
             $material = self::material($id, $kind, $slip);
             if ($material instanceof Wound && ! $material->safe()->isPositive()) {
                 throw Fault::at(
@@ -331,7 +341,7 @@ final readonly class PlanReader
      *
      * @param  list<string>  $kinds  that are asked for, by key
      */
-    private function withGoods(Materials $materials, array $kinds): Materials
+    private function withGoods(Materials $materials, Currency $currency, array $kinds): Materials
     {
         foreach ($kinds as $kind) {
             if ($materials->ofKind($kind) === null) {
@@ -342,7 +352,7 @@ final readonly class PlanReader
                     self::material(
                         $id,
                         $this->craft->materials[$kind],
-                        Slip::load($this->materialBlanks($this->craft->materials[$kind]), ['kind' => $kind], ''),
+                        Slip::load($this->materialBlanks($this->craft->materials[$kind], $currency), ['kind' => $kind], ''),
                     ),
                 );
             }
@@ -352,9 +362,9 @@ final readonly class PlanReader
     }
 
     /** @return list<Blank<covariant mixed>> */
-    public function materialBlanks(MaterialKind $kind): array
+    public function materialBlanks(MaterialKind $kind, Currency $currency): array
     {
-        return [$this->materialChoice(), ...$kind->planBlanks()];
+        return [$this->materialChoice(), ...$kind->planBlanks($currency)];
     }
 
     private function materialChoice(): ChoiceBlank

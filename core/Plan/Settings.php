@@ -9,7 +9,10 @@ use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Blank\RoomBlank;
 use Davrin\Core\Blank\Slip;
+use Davrin\Core\Material\Material;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
 
 /** How a plan is shown and counted; it goes with the plan, so that a later change of habit does not rewrite it. */
@@ -33,6 +36,21 @@ final readonly class Settings
                 'outside',
                 ['outside' => 'from the outside in', 'inside' => 'from the inside out'],
             ),
+            new ChoiceBlank(
+                'currency',
+                'the currency',
+                Currency::UsDollar->value,
+                array_combine(
+                    array_column(Currency::cases(), 'value'),
+                    array_map(fn (Currency $currency): string => $currency->name(), Currency::cases()),
+                ),
+            ),
+            new ChoiceBlank(
+                'priceAt',
+                'which price counts',
+                'paid',
+                ['paid' => 'at what was paid, where that is known', 'list' => 'at the list price'],
+            ),
             new ChoiceBlank('cost', 'how cost is counted', 'length', ['length' => 'by length used', 'opened' => 'by what is opened']),
             new RoomBlank('room', 'the room it has in depth', Length::inches(1), Length::inches(24)),
             LengthBlank::of('keepFrom', 'the shortest end worth keeping', Length::inches(6), Length::zero(), Length::yards(2)),
@@ -42,6 +60,17 @@ final readonly class Settings
     public function units(): Units
     {
         return Units::from($this->slip->text('units'));
+    }
+
+    public function currency(): Currency
+    {
+        return Currency::from($this->slip->text('currency'));
+    }
+
+    /** What a roll or a pack of it counts for in the cost: what was paid where the plan says so and somebody knows, else the list price. */
+    public function priceOf(Material $material): Money
+    {
+        return ($this->slip->text('priceAt') === 'paid' ? $material->paid() : null) ?? $material->price();
     }
 
     public function wiresFromInside(): bool

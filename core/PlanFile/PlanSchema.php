@@ -12,7 +12,9 @@ use Davrin\Core\Craft\Craft;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Material\CountedKind;
 use Davrin\Core\Material\Good;
+use Davrin\Core\Material\MaterialKind;
 use Davrin\Core\Material\Materials;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Part\PartKind;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
@@ -51,7 +53,7 @@ final readonly class PlanSchema
                 'name' => $plan->heading->blanks['name']->schema(),
                 'form' => $this->kinds(
                     'kind',
-                    array_map(fn (FormKind $kind): array => $reader->formBlanks($kind), $this->craft->forms),
+                    array_map(fn (FormKind $kind): array => $reader->formBlanks($kind, Currency::UsDollar), $this->craft->forms),
                     'ring',
                     [],
                 ),
@@ -78,7 +80,10 @@ final readonly class PlanSchema
                     'maxItems' => 40,
                     'items' => $this->kinds(
                         'kind',
-                        array_map($reader->materialBlanks(...), $this->craft->materials),
+                        array_map(
+                            fn (MaterialKind $kind): array => $reader->materialBlanks($kind, Currency::UsDollar),
+                            $this->craft->materials,
+                        ),
                         (string) array_key_first($this->craft->materials),
                         ['id' => self::ID],
                     ),
@@ -109,7 +114,9 @@ final readonly class PlanSchema
         foreach ($kind->materials()->goods ?? [] as $good) {
             $counted = $this->craft->materials[$good];
             $materials = $counted instanceof CountedKind
-                ? $materials->with(new Good($good, $counted, Slip::load($reader->materialBlanks($counted), ['kind' => $good], '')))
+                ? $materials->with(
+                    new Good($good, $counted, Slip::load($reader->materialBlanks($counted, Currency::UsDollar), ['kind' => $good], '')),
+                )
                 : $materials;
         }
         $there = new Surroundings($plan->form, $plan->ties, $plan->units(), ['l1' => []], ['l1' => $plan->parts[0]->kind->noun()[1]]);

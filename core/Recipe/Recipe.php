@@ -28,6 +28,7 @@ final readonly class Recipe
      * @param  list<Line>  $ties  one for each layout
      * @param  list<Line>  $parts
      * @param  array<string, Line>  $materials  by mesh id
+     * @param  array<string, Line>  $called  what each is called, its colour and what was paid for it, by mesh id
      * @param  list<Line>  $goods  how those that are used are bought
      * @param  array<string, Line>  $uses  how each mesh is used, by mesh id
      */
@@ -38,6 +39,7 @@ final readonly class Recipe
         public array $parts,
         public array $materials,
         public array $uses,
+        public array $called,
         public array $goods,
         public Line $settings,
     ) {}
@@ -65,6 +67,7 @@ final readonly class Recipe
         }
         $meshes = [];
         $uses = [];
+        $called = [];
         foreach ($plan->wound() as $index => $mesh) {
             $sentence = $mesh->wound->looksSentence().', rolls of {roll} {label}'.(
                 $mesh->isMeasured()
@@ -73,9 +76,11 @@ final readonly class Recipe
             ).', at {price}.';
             // Lots are spoken of where there are some.
             $lots = array_filter($mesh->onHand(), fn (OnHand $there): bool => $there->lot !== null) === [] ? '' : ', {lots}';
+            $paid = $mesh->paid() === null ? '' : ', bought at {paid}';
+            $called[$mesh->id] = self::line("materials.$mesh->id", '{name}, {colour}, {paid}', $mesh->slip, $units);
             $uses[$mesh->id] = self::line(
                 "materials.$mesh->id",
-                "On hand {onHand}$lots; new rolls {rolls}, {trim} off each.",
+                "On hand {onHand}$lots$paid; new rolls {rolls}, {trim} off each.",
                 $mesh->slip,
                 $units,
                 [],
@@ -112,6 +117,7 @@ final readonly class Recipe
             $parts,
             $meshes,
             $uses,
+            $called,
             array_values(
                 array_map(
                     fn (GoodsUse $use): Line => self::goodsLine($use, $units),
@@ -120,8 +126,8 @@ final readonly class Recipe
             ),
             self::line(
                 'settings',
-                'Show {units}, wires counted {wireCount}, the cost {cost}; keep ends from {keepFrom}. It hangs where there is {room} '
-                    .'in depth.',
+                'Show {units}, wires counted {wireCount}, prices in {currency}; the cost {cost}, {priceAt}. Keep ends from {keepFrom}. '
+                    .'It hangs where there is {room} in depth.',
                 $plan->settings->slip,
                 $units,
                 [],

@@ -81,7 +81,10 @@ final readonly class WoundResult extends RollOutcome implements JsonSerializable
             'proof' => $this->plan->proof === null ? null : [
                 'isBest' => $this->plan->isProvenBest(),
                 'unmet' => ['is' => $this->plan->unmetPieces, 'atLeast' => $this->plan->proof->unmet],
-                'money' => ['is' => $this->plan->money()->canonical(), 'atLeast' => $this->plan->proof->money->canonical()],
+                'money' => [
+                    'is' => $this->wound->money($this->plan->cents())->canonical(),
+                    'atLeast' => $this->wound->money($this->plan->proof->cents)->canonical(),
+                ],
                 'opened' => ['is' => $this->plan->opened(), 'atLeast' => $this->plan->proof->opened],
             ],
             'cuts' => $this->plan->rolls,

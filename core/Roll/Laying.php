@@ -8,7 +8,6 @@ use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Run;
 use Davrin\Core\Effort\Effort;
-use Davrin\Core\Measure\Money;
 use Davrin\Core\Roll\Packing\Packer;
 use Davrin\Core\Roll\Packing\PackingTask;
 use Davrin\Core\Roll\Packing\Pattern;
@@ -105,7 +104,7 @@ final readonly class Laying
     private function layPieces(array $cuts, Supply $supply, OpenRolls $rolls): array
     {
         if ($cuts === []) {
-            return [[], new Proof(0, Money::cents(0), 0)];
+            return [[], new Proof(0, 0, 0)];
         }
         $kinds = array_map(
             fn (int $number): RollKind => new RollKind($rolls->left($number)->units, 1, heldBack: $rolls->heldBack($number)->units),

@@ -6,7 +6,6 @@ namespace Davrin\Core\Roll;
 
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Measure\Money;
 use Davrin\Core\Supply\Origin;
 use Davrin\Core\Supply\Stock;
 use Davrin\Core\Supply\Supply;
@@ -90,10 +89,10 @@ final readonly class RollPlan
         return array_values(array_filter($this->rolls, fn (RollUse $roll): bool => in_array($roll->stock->origin, $origins, true)));
     }
 
-    /** What the new rolls cost. */
-    public function money(): Money
+    /** What the new rolls cost, in cents. */
+    public function cents(): int
     {
-        return Money::cents(array_sum(array_map(fn (RollUse $roll): int => $roll->stock->price->cents, $this->from(Origin::New))));
+        return array_sum(array_map(fn (RollUse $roll): int => $roll->stock->cents, $this->from(Origin::New)));
     }
 
     /** "2 new rolls of Sage mesh"; null where none has to be bought. */
@@ -122,9 +121,9 @@ final readonly class RollPlan
     public function isProvenBest(): bool
     {
         return $this->proof !== null
-            && [$this->unmetPieces, $this->money()->cents, $this->opened()] === [
+            && [$this->unmetPieces, $this->cents(), $this->opened()] === [
                 $this->proof->unmet,
-                $this->proof->money->cents,
+                $this->proof->cents,
                 $this->proof->opened,
             ];
     }
@@ -161,7 +160,7 @@ final readonly class RollPlan
         }
 
         return [
-            $this->unmetPieces, $this->money()->cents, $this->opened(), -max([0, ...$lefts]),
+            $this->unmetPieces, $this->cents(), $this->opened(), -max([0, ...$lefts]),
             count(array_filter($lefts, fn (int $left): bool => $left > 0 && $left >= $this->supply->keepFrom->units)),
         ];
     }

@@ -282,7 +282,7 @@ final class RollPlanner
         $choices = RollChoices::of($task, array_map(fn (RollKind $kind): int => $kind->count ?? count($plan->rolls), $task->kinds));
         $ways = $choices->from(intdiv($asked->units(), $task->step));
         for ($tried = 0; $ways->valid() && $tried < self::MOST_CHOICES; $tried++) {
-            if ($ways->current()->cost() >= [$plan->money()->cents, $plan->opened()]) {
+            if ($ways->current()->cost() >= [$plan->cents(), $plan->opened()]) {
                 return;
             }
             yield $task->ofPlaces($ways->current()->rolls, count($stock));
@@ -328,7 +328,7 @@ final class RollPlanner
             $cuts,
             $mesh,
         );
-        $enough = new Bound($plan->unmetPieces, $plan->money()->cents, $plan->opened());
+        $enough = new Bound($plan->unmetPieces, $plan->cents(), $plan->opened());
         $proofs = array_map(
             fn (Supply $lot): Proof => Proof::of(LowerBound::of($asked->task($lot), $enough, $effort->part(2))),
             $supply->byLot(),

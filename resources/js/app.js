@@ -7,6 +7,7 @@ import './clock.js';
 import './keys.js';
 import './light.js';
 import './paint.js';
+import './panels.js';
 import './place.js';
 import './tick.js';
 
@@ -22,8 +23,8 @@ htmx.defineExtension('morph', {
             morphStyle: 'outerHTML',
             callbacks: {
                 beforeNodeMorphed: (old, next) => !standsAsIs(old, next) && !keepTyped(old),
-                // A figure that was opened to its reason stays open.
-                beforeAttributeUpdated: (name, node) => !(name === 'open' && node.tagName === 'DETAILS'),
+                // A figure that was opened to its reason stays open, and a panel where it is.
+                beforeAttributeUpdated: (name, node) => !(name === 'open' && node.tagName === 'DETAILS') && !(name === 'style' && node.matches('.panel')),
             },
         });
     },

@@ -21,13 +21,7 @@ final class EverydayTest extends BrowserCase
         $this->resize($width, $height);
         foreach (['/plans', '/plans/14', '/plans/18', '/plans/16', '/plans/14?tie=3', '/plans/14/history', '/plans/22/cut-sheet', '/plans/22/colours', '/shelf', '/shelf/1', '/forms', '/guide', '/together', '/scraps', '/keys'] as $page) {
             $this->open($page);
-            $this->script((string) file_get_contents(self::AXE));
-            $found = $this->browser->executeAsyncScript(
-                'const done = arguments[1]; axe.run(document, { runOnly: arguments[0] }).then((result) => done(result.violations.map('
-                    .'(one) => `${one.id}: ${one.nodes[0].html.slice(0, 120)}`)));',
-                [self::RULES],
-            );
-            $this->assertSame([], $found, "$page at $width");
+            $this->assertSame([], $this->axe(), "$page at $width");
             $this->assertLessThanOrEqual(0, $this->script('return document.documentElement.scrollWidth - window.innerWidth'), "$page at $width");
         }
     }
@@ -51,6 +45,33 @@ final class EverydayTest extends BrowserCase
         $this->assertSame($once, $revision());
         $this->press(WebDriverKeys::TAB);
         $this->assertSoon(true, fn (): bool => $revision() !== $once);
+    }
+
+    public function test_a_mesh_is_renamed_and_coloured_where_its_sentence_names_it(): void
+    {
+        $this->open('/plans/14');
+        $this->element('#line-parts-inner .swatch-button')->click();
+        $panel = $this->element('.panel:popover-open');
+        $this->assertLessThanOrEqual(0, $this->script('const box = arguments[0].getBoundingClientRect(); return Math.max(-box.left, -box.top, box.right - innerWidth, box.bottom - innerHeight)', $panel));
+        $this->assertSame([], $this->axe());
+        $panel->findElement(WebDriverBy::cssSelector('[value=plum]'))->click();
+        $this->assertSoon('plum', fn (): string => (string) $this->element('.panel:popover-open .colours .blank')->getAttribute('value'));
+        $this->assertSame('#6d3a5f', $this->element('#rolls .colour[popovertarget="'.$panel->getAttribute('id').'"] path')->getAttribute('fill'));
+        $name = $panel->findElement(WebDriverBy::cssSelector('.blank'));
+        $name->clear();
+        $name->sendKeys('Plum stripe'.WebDriverKeys::ENTER);
+        $this->assertSoon('Plum stripe', fn (): string => $this->script('const its = document.querySelector("#line-parts-inner select"); return its.options[its.selectedIndex].text'));
+        $colour = $panel->findElement(WebDriverBy::cssSelector('.colours .blank'));
+        $colour->clear();
+        $colour->sendKeys('mauvish'.WebDriverKeys::ENTER);
+        $this->assertSoon(true, fn (): bool => str_contains($this->element('#problem')->getText(), '"mauvish" is no colour that I know by name.'));
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->assertSoon(0, fn (): int => count($this->browser->findElements(WebDriverBy::cssSelector('.panel:popover-open'))));
+        $this->open('/shelf/1');
+        $this->element('.colour')->click();
+        $this->element('.panel:popover-open [value=rust]')->click();
+        $this->assertSoon('rust', fn (): string => (string) $this->element('.colours .blank')->getAttribute('value'));
     }
 
     public function test_an_edit_is_told_politely_and_the_focus_stays_where_a_remedy_was(): void
@@ -92,5 +113,17 @@ final class EverydayTest extends BrowserCase
         $this->resize(768, 1024);
         $this->open('/plans');
         $this->assertGreaterThanOrEqual(2, $this->script('const at = [...document.querySelectorAll(".hung")].map((one) => one.offsetTop); return at.filter((top) => top === at[0]).length'));
+    }
+
+    /** @return list<string> what axe finds on the page */
+    private function axe(): array
+    {
+        $this->script((string) file_get_contents(self::AXE));
+
+        return $this->browser->executeAsyncScript(
+            'const done = arguments[1]; axe.run(document, { runOnly: arguments[0] }).then((result) => done(result.violations.map('
+                .'(one) => `${one.id}: ${one.nodes[0].html.slice(0, 120)}`)));',
+            [self::RULES],
+        );
     }
 }

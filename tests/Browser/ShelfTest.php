@@ -44,7 +44,7 @@ final class ShelfTest extends BrowserCase
         $this->open('/scale');
         $weight = $this->element('input[name=weight]');
         $weight->clear()->sendKeys('175 g'.WebDriverKeys::ENTER);
-        $this->assertSoon('175 g', fn (): string => $this->texts('.scale')[0]);
+        $this->assertSoon('175 g', fn (): string => $this->texts('.scale')[0] ?? '');
         $this->open('/shelf/1');
         $this->element('.stock summary')->click();
         $this->browser->findElement(WebDriverBy::linkText('take it from the scale'))->click();

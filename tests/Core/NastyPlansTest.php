@@ -63,9 +63,9 @@ final class NastyPlansTest extends TestCase
         $this->assertLessThanOrEqual(
             [
                 $mesh->plan->unmetPieces,
-                $mesh->plan->money()->cents,
+                $mesh->plan->cents(),
                 $mesh->plan->opened(),
-            ], [$proof->unmet, $proof->money->cents, $proof->opened], $mesh->wound->name(),
+            ], [$proof->unmet, $proof->cents, $proof->opened], $mesh->wound->name(),
         );
     }
 

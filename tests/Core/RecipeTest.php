@@ -22,7 +22,7 @@ final class RecipeTest extends PlanCase
             'Prep it inner mid + two outer in every section: one tie at mid section on the two inner wires, two on the two outer '
                 .'wires, 1 1/2 in from the crossbars. Each tie takes a whole stem.',
             'Cut 18 ruffles of Sage mesh, all alike, 19 in long. Gather each as a ruffle, one on every tie.',
-            'Stems come 25 in a pack, at $1.25 a pack.',
+            'Stems come 25 in a pack, at $1.25 a pack, paid the same.',
         ], array_map(fn (Line $line): string => $line->text(), [$recipe->form, ...$recipe->ties, ...$recipe->parts, ...$recipe->goods]));
     }
 

@@ -230,6 +230,14 @@ final class ShelfFileTest extends FeatureCase
         $this->get('/shelf')->assertOk();
     }
 
+    public function test_a_file_that_waits_is_put_on_the_shelf_in_the_currency_that_it_has_by_then(): void
+    {
+        $import = $this->readAll("name,price,left\nMoss mesh,6.50,20 in\n");
+        $this->post('/currency', ['currency' => 'JPY']);
+        $this->post("/shelf-files/$import->id/shelf")->assertSessionHas('said');
+        $this->assertSame('7', ShelfItem::query()->firstWhere('name', 'Moss mesh')?->said['price']);
+    }
+
     public function test_two_files_never_share_a_place(): void
     {
         $this->assertNotSame($this->open("name\nA\n")->path(), $this->open("name\nA\n")->path());

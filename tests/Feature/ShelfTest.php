@@ -9,6 +9,7 @@ use Database\Seeders\DemoShelf;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\OnHandBlank;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Measure\Weight;
@@ -70,7 +71,7 @@ final class ShelfTest extends FeatureCase
             $this->post('/shelf', ['ware' => $key])->assertRedirect();
             $item = ShelfItem::query()->latest('id')->firstOrFail();
             $page = $this->get("/shelf/$item->id")->assertOk();
-            foreach ($ware->shelfBlanks() as $blank) {
+            foreach ($ware->shelfBlanks(Currency::UsDollar) as $blank) {
                 $this->blank($page, "item.{$blank->key()}");
             }
             $this->post(

@@ -97,7 +97,7 @@ final class PlanCompute extends Command
             $this->section($material->name(), [
                 sprintf('%s used, %s left', $units->needed($material->rolls->used()), $units->available($material->rolls->left())),
                 sprintf('%s opened, %s alone', Words::count($material->rolls->opened(), 'full roll'), $material->openedApart),
-                sprintf('%s to buy, %s alone', $material->rolls->money()->shown(), $material->moneyApart->shown()),
+                sprintf('%s to buy, %s alone', $material->wound->money($material->rolls->cents())->shown(), $material->moneyApart->shown()),
                 ...array_map(fn (string $unmet): string => "short: $unmet", $material->unmet()),
             ]);
         }

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Settings\House;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Units;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,6 +21,21 @@ final class HouseController
         return back()->with(
             'said',
             "The shelf speaks in $units->value now, and plans that are begun from here on. Plans that hang already keep theirs.",
+        );
+    }
+
+    public function currency(Request $request, House $house): RedirectResponse
+    {
+        $currency = Currency::tryFrom((string) $request->string('currency'));
+        if ($currency === null) {
+            return back()->with('refused', 'That is not a currency that prices can be counted in here. Choose one from the list.');
+        }
+        $house->countIn($currency);
+
+        return back()->with(
+            'said',
+            "The shelf counts in {$currency->name()} now, and so do plans that are begun from here on. Figures stay as they were; "
+                .'nothing is converted. Plans that hang already keep theirs.',
         );
     }
 }

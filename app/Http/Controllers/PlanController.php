@@ -15,6 +15,7 @@ use Davrin\Core\Plan\PlanReader;
 use Illuminate\Contracts\View\View as Page;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 
 final class PlanController
@@ -46,7 +47,7 @@ final class PlanController
     {
         $starter = Starter::tryFrom((string) $request->string('starter')) ?? Starter::Ruffles;
         $plan = SavedPlan::start(
-            (new FillBlanks(['settings.units' => $house->units()->value]))->apply($starter->plan($reader), $reader),
+            (new FillBlanks(Arr::prependKeysWith($house->settings(), 'settings.')))->apply($starter->plan($reader), $reader),
             'begun',
         );
 

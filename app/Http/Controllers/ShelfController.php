@@ -38,6 +38,7 @@ final class ShelfController
                 ShelfItem::query()->whereNull('archived_at')->where('width', '>', 0)->distinct()->orderBy('width')->pluck('width'),
             ),
             'units' => $house->units(),
+            'currency' => $house->currency(),
             'away' => ShelfItem::query()->whereNotNull('archived_at')->count(),
         ]);
     }
@@ -45,7 +46,7 @@ final class ShelfController
     public function store(Request $request, Craft $craft): RedirectResponse
     {
         $ware = (string) $request->input('ware');
-        $item = DB::transaction(fn (): ShelfItem => ShelfItem::begin(isset($craft->materials[$ware]) ? $ware : Mesh::KEY, []));
+        $item = ShelfItem::begin(isset($craft->materials[$ware]) ? $ware : Mesh::KEY, []);
 
         return redirect()->route('shelf.show', $item)->with(
             'said',

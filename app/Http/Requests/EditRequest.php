@@ -107,7 +107,7 @@ final class EditRequest extends FormRequest
             'That form is not on the shelf any more. Choose another.',
         );
 
-        return new TakeForm($form->name, $form->form);
+        return new TakeForm($form->name, $form->formIn($this->savedPlan()->plan()->settings->currency()));
     }
 
     /** Of the kind that the material is. */

@@ -2,6 +2,8 @@
 
 namespace App\Shelf\Import;
 
+use Davrin\Core\Words\ColourNames;
+
 /** What people call things and colours, beside their names here. */
 final class KnownNames
 {
@@ -17,17 +19,6 @@ final class KnownNames
         'chenille stem' => ['stems'], 'chenille stems' => ['stems'], 'chenille' => ['stems'], 'pipe cleaner' => ['stems'],
         'pipe cleaners' => ['stems'], 'cable tie' => ['zip-ties'], 'cable ties' => ['zip-ties'], 'ziptie' => ['zip-ties'],
         'zipties' => ['zip-ties'], 'raffia' => ['strands'],
-    ];
-
-    /** Colours that people write by name. */
-    private const COLOURS = [
-        'white' => '#f4f2ec', 'cream' => '#ede3c8', 'ivory' => '#efe6cf', 'black' => '#22252a', 'grey' => '#8d9189',
-        'gray' => '#8d9189', 'silver' => '#b9bdbf', 'gold' => '#c59a2d', 'yellow' => '#e3c53c', 'honey' => '#d9a53a',
-        'orange' => '#d9772b', 'rust' => '#a5502f', 'red' => '#bf3030', 'burgundy' => '#6f1d2e', 'pink' => '#dd8fa6',
-        'coral' => '#e07b62', 'plum' => '#6d3a5f', 'purple' => '#6f4a94', 'lavender' => '#a79acb', 'blue' => '#3b66a5',
-        'sky' => '#7fb2d6', 'navy' => '#22345c', 'teal' => '#1d6a6b', 'turquoise' => '#3fa7a4', 'mint' => '#a8d5b9',
-        'green' => '#4d8a4a', 'sage' => '#7f9a76', 'moss' => '#5d6b3c', 'olive' => '#77773b', 'lime' => '#a6c63c',
-        'brown' => '#7a5a3c', 'tan' => '#b99a6b', 'beige' => '#d8c7a3', 'natural' => '#b99a6b', 'copper' => '#a8643c',
     ];
 
     /**
@@ -68,7 +59,7 @@ final class KnownNames
         }
         $colour = null;
         foreach (explode(' ', self::plain($text)) as $word) {
-            $colour = self::COLOURS[$word] ?? $colour;
+            $colour = ColourNames::colour($word) ?? $colour;
         }
 
         return $colour;

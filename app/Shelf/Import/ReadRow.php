@@ -10,6 +10,7 @@ use Davrin\Core\Craft\Craft;
 use Davrin\Core\Material\Kind\Mesh;
 use Davrin\Core\Material\Kind\Strands;
 use Davrin\Core\Material\MaterialKind;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
@@ -36,10 +37,11 @@ final readonly class ReadRow
     /**
      * @param  array<string, string>  $cells  by column, those that say something
      * @param  Units  $bare  of a length without a unit
+     * @param  Currency  $currency  of a price
      *
      * @throws Refused
      */
-    public static function of(array $cells, Craft $craft, Units $bare = Units::Inches): self
+    public static function of(array $cells, Craft $craft, Units $bare = Units::Inches, Currency $currency = Currency::UsDollar): self
     {
         if (! isset($cells['name'])) {
             throw RowRefused::noName();
@@ -50,7 +52,7 @@ final readonly class ReadRow
         $cells = array_filter($cells, fn (string $cell): bool => $cell !== '');
         $cells['allowance'] = isset($cells['allowance']) ? self::GRADES[mb_strtolower($cells['allowance'])] ?? $cells['allowance'] : null;
         $cells = array_filter($cells, is_string(...));
-        $slip = Slip::load($ware->shelfBlanks(), [], '');
+        $slip = Slip::load($ware->shelfBlanks($currency), [], '');
         foreach ($slip->blanks as $key => $blank) {
             if (isset($cells[$key])) {
                 $slip = $slip->with($key, self::raw($blank, $cells[$key]), $bare);

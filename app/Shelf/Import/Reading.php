@@ -330,7 +330,12 @@ final readonly class Reading
             $said = array_map(fn (int $place): string => $cells[$place] ?? '', $import->columns);
 
             return [
-                'row' => ReadRow::of(array_filter($said, fn (string $cell): bool => $cell !== ''), $this->craft, $this->house->units()),
+                'row' => ReadRow::of(
+                    array_filter($said, fn (string $cell): bool => $cell !== ''),
+                    $this->craft,
+                    $this->house->units(),
+                    $this->house->currency(),
+                ),
                 'refused' => null,
             ];
         } catch (Refused $why) {

@@ -35,7 +35,7 @@ final readonly class RollKind
         return new self(
             $supply->length($stock)->units,
             $count,
-            $stock->price->cents,
+            $stock->cents,
             $stock->origin->opens(),
             $supply->heldBack($stock)->units,
         );

@@ -222,6 +222,8 @@
             {{ $regions->of('section', "rolls-$id", 'editor.rolls', [
                 'line' => $recipe->materials[$id],
                 'use' => $recipe->uses[$id],
+                'called' => $recipe->called[$id],
+                'price' => $mesh->wound->price()->shown(),
                 'problem' => $problem,
                 'verdict' => $mesh->verdict->words(),
                 'figures' => [

@@ -1,7 +1,7 @@
 {{-- A material that is wound: how it is sold, what is on hand, what follows, and its rolls to scale. --}}
 <section {{ $region }} class="mesh @if ($warns) warns @endif">
     <x-edit-form :saved="$saved" :view="$view" live="change">
-        <x-sentence :line="$line" :problem="$problem" />
+        <x-sentence :line="$line" :problem="$problem" :panel="'panel-'.$material['id']" />
         <div class="flex flex-wrap items-baseline gap-x-5">
             <x-sentence :line="$use" :problem="$problem" />
             <div class="figures">
@@ -27,6 +27,7 @@
             <x-problem :problem="$problem" />
         @endif
     </x-edit-form>
+    @include('editor.mesh-panel')
     @if ($changed !== null)
         <x-edit-form :saved="$saved" :view="$view" class="editor-only changed">
             Free on the shelf now: {{ $changed }}.

@@ -65,12 +65,24 @@
             </ul>
             {{ $things->links('plans.pages') }}
         </div>
-        <form method="post" action="{{ route('units') }}" class="mt-8 flex items-baseline gap-2 text-[13.5px]">
+        <div class="mt-8 flex flex-wrap items-baseline gap-x-8 gap-y-2 text-[13.5px]">
+        <form method="post" action="{{ route('units') }}" class="flex items-baseline gap-2">
             @csrf
             <span>The shelf speaks in {{ $units->value }}.</span>
             @php $other = $units === Davrin\Core\Measure\Units::Inches ? Davrin\Core\Measure\Units::Metric : Davrin\Core\Measure\Units::Inches; @endphp
             <input type="hidden" name="units" value="{{ $other->value }}">
             <button class="quiet">Speak in {{ $other->value }}</button>
         </form>
+        <form method="post" action="{{ route('currency') }}" class="flex items-baseline gap-2">
+            @csrf
+            <label for="currency">Its prices are in</label>
+            <select class="blank" id="currency" name="currency" autocomplete="off">
+                @foreach (Davrin\Core\Measure\Currency::cases() as $each)
+                    <option value="{{ $each->value }}" @selected($each === $currency)>{{ $each->name() }}</option>
+                @endforeach
+            </select>
+            <button class="quiet">Change it; figures stay</button>
+        </form>
+        </div>
     </main>
 </x-page>

@@ -51,7 +51,7 @@
                             @php $ink = $page->inks["mesh$place"] ?? null; @endphp
                             <h2>@if ($ink)<x-swatch :ink="$ink" />@endif {{ $mesh->name() }}, {{ $page->units->exact($mesh->wound->width()) }}</h2>
                             <p>
-                                <b>{{ $mesh->rolls->opened() }} full {{ Str::plural('roll', $mesh->rolls->opened()) }}</b> together, {{ $mesh->rolls->money()->shown() }} to buy; each from new rolls of its own {{ $mesh->openedApart }}, {{ $mesh->moneyApart->shown() }}.
+                                <b>{{ $mesh->rolls->opened() }} full {{ Str::plural('roll', $mesh->rolls->opened()) }}</b> together, {{ $mesh->wound->money($mesh->rolls->cents())->shown() }} to buy; each from new rolls of its own {{ $mesh->openedApart }}, {{ $mesh->moneyApart->shown() }}.
                                 {{ $page->units->needed($mesh->rolls->used()) }} used, {{ $page->units->available($mesh->rolls->left()) }} left.
                                 @if ($mesh->rolls->proof && $mesh->rolls->isProvenBest())
                                     Fewest rolls possible (proven).

@@ -117,7 +117,7 @@ final class RemediesTest extends PlanCase
             $onHand?->sentence,
         );
         $enough = $this->work(['materials' => [['rolls' => 0, 'onHand' => ['2 x 10 yd']]], 'parts' => [['length' => '18 in']]]);
-        $this->assertSame(['fits', '$0.00'], [$enough->verdict->words(), $enough->wound[0]->plan->money()->shown()]);
+        $this->assertSame(['fits', 0], [$enough->verdict->words(), $enough->wound[0]->plan->cents()]);
     }
 
     public function test_strands_that_end_sooner_say_both_numbers_and_never_that_fewer_rolls_would_do(): void

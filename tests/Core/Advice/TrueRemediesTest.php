@@ -7,6 +7,7 @@ namespace Tests\Core\Advice;
 use Davrin\Core\Cost\GoodsUse;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
@@ -182,8 +183,8 @@ final class TrueRemediesTest extends TestCase
             $said[] = $after->fullness->figure->shown;
         }
         foreach (['byLength', 'opened'] as $way) {
-            $cents = Money::read((string) $after->cost->$way->value)->cents - Money::read((string) $before->cost->$way->value)->cents;
-            $said = [...$said, ...($cents === 0 ? [] : [Money::cents(abs($cents))->shown().($cents > 0 ? ' more' : ' less')])];
+            $cents = Money::read((string) $after->cost->$way->value, Currency::UsDollar)->cents - Money::read((string) $before->cost->$way->value, Currency::UsDollar)->cents;
+            $said = [...$said, ...($cents === 0 ? [] : [Money::cents(abs($cents), Currency::UsDollar)->shown().($cents > 0 ? ' more' : ' less')])];
         }
         $goods = fn (Result $result): array => array_map(fn (GoodsUse $use): string => $use->count->shown, $result->goods);
         $old = array_combine(array_map(fn (WoundResult $its): string => $its->wound->id, $before->wound), $before->wound);

@@ -23,7 +23,7 @@ final class BatchTest extends PlanCase
             [2, 1300, 3, 1950, true],
             [
                 $mesh->rolls->opened(),
-                $mesh->rolls->money()->cents,
+                $mesh->rolls->cents(),
                 $mesh->openedApart,
                 $mesh->moneyApart->cents,
                 $mesh->rolls->isProvenBest(),
@@ -77,7 +77,7 @@ final class BatchTest extends PlanCase
         $this->assertSame(['Sage mesh, lot A', 'Sage mesh, lot B'], array_map(fn (BatchMaterial $mesh): string => $mesh->name(), $batch));
         $this->assertSame(
             [[0, 1], [0, 1]],
-            array_map(fn (BatchMaterial $mesh): array => [$mesh->rolls->money()->cents, $mesh->rolls->opened()], $batch),
+            array_map(fn (BatchMaterial $mesh): array => [$mesh->rolls->cents(), $mesh->rolls->opened()], $batch),
         );
         $this->assertSame([['Wreath, no. 1'], ['Wreath, no. 2']], array_map($this->whose(...), $batch));
         $this->assertSame(
@@ -92,7 +92,7 @@ final class BatchTest extends PlanCase
             'one lot and a new roll does as well',
         );
         $batch = $meshes(['10 yd lot A', '200 in lot B', '300 in']);
-        $this->assertSame([0, 0], array_map(fn (BatchMaterial $mesh): int => $mesh->rolls->money()->cents, $batch));
+        $this->assertSame([0, 0], array_map(fn (BatchMaterial $mesh): int => $mesh->rolls->cents(), $batch));
         $this->assertSame(['Sage mesh, lot A', 'Sage mesh'], array_map(fn (BatchMaterial $mesh): string => $mesh->name(), $batch));
         // 10 pieces each, and 13 and 7 of them in the lots: mixed they would do, so buying a roll is not called proven.
         [$mesh] = $this->batch(

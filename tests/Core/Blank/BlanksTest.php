@@ -20,6 +20,7 @@ use Davrin\Core\Craft\Craft;
 use Davrin\Core\Form\WeldsBlank;
 use Davrin\Core\Geometry\Point;
 use Davrin\Core\Material\RollsBlank;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Percent;
@@ -66,9 +67,10 @@ final class BlanksTest extends PlanCase
             [$rolls, '1', 1, '1 roll'],
             [new PointsBlank('p', 'the points', Point::list([[0.0, 0.0], [1.0, 1.0]])), '0 0, 12.5 -3', ['0 0', '12.5 -3'], '0 0, 12.5 -3'],
             [new TextBlank('t', 'the name', 'x', 20), "  a \n wreath ", 'a wreath', 'a wreath'],
-            [new ColourBlank('c', 'the colour', '#000000'), ' #1D6A6B', '#1d6a6b', '#1d6a6b'],
+            [new ColourBlank('c', 'the colour', '#000000'), ' #1D6A6B', '#1d6a6b', 'teal'],
+            [new ColourBlank('c', 'the colour', '#7f9a76'), 'Rust', '#a5502f', 'rust'],
             [new CountBlank('c', 'the count', 1, 0, 9), ' 7 ', 7, '7'],
-            [new MoneyBlank('m', 'the price', Money::cents(0), Money::cents(9999)), '$6.5', '6.50', '$6.50'],
+            [new MoneyBlank('m', 'the price', Money::cents(0, Currency::UsDollar), Money::cents(9999, Currency::UsDollar)), '$6.5', '6.50', '$6.50'],
             [new PercentBlank('p', 'the allowance', Percent::of(0), Percent::of(25)), '2,5', '2.5 %', '2.5 %'],
             [new ChoiceBlank('k', 'the kind', 'a', ['a' => 'one', 'b' => 'other']), 'b', 'b', 'other'],
         ];
@@ -118,11 +120,11 @@ final class BlanksTest extends PlanCase
             [new PointsBlank('p', 'the points', [Point::middle()]), '1,2;3', 'write 2 to 240 points'],
             [new TextBlank('t', 'the name', 'x', 5), 'too long', '1 to 5 characters'],
             [new TextBlank('t', 'the name', 'x', 5), "\xC3\x28", '1 to 5 characters'],
-            [new ColourBlank('c', 'the colour', '#000000'), 'teal', 'is not a colour'],
+            [new ColourBlank('c', 'the colour', '#000000'), 'tealish', 'is no colour that I know by name'],
             [new CountBlank('c', 'the count', 1, 0, 9), 1.5, 'must be a whole number'],
             [new CountBlank('c', 'the count', 1, 0, 9), '1e9', 'not a whole number'],
-            [new MoneyBlank('m', 'the price', Money::cents(0), Money::cents(9999)), 6, 'a price written as text'],
-            [new MoneyBlank('m', 'the price', Money::cents(0), Money::cents(9999)), '100', 'between $0.00 and $99.99'],
+            [new MoneyBlank('m', 'the price', Money::cents(0, Currency::UsDollar), Money::cents(9999, Currency::UsDollar)), 6, 'a price written as text'],
+            [new MoneyBlank('m', 'the price', Money::cents(0, Currency::UsDollar), Money::cents(9999, Currency::UsDollar)), '100', 'between $0.00 and $99.99'],
             [new PercentBlank('p', 'the allowance', Percent::of(0), Percent::of(25)), '-1', 'between 0 % and 25 %'],
             [new ChoiceBlank('k', 'the kind', 'a', ['a' => 'one', 'b' => 'other']), 'c', 'The kind can be a, b; "c" is not one of them'],
             [new ChoiceBlank('k', 'the kind', 'a', ['a' => 'one']), ['a'], 'must be one of a'],

@@ -129,7 +129,7 @@ final class PlanFileTest extends PlanCase
             '/parts/0/length',
             'A piece takes 400 in, and a roll of Sage mesh has 360 in',
         ];
-        yield 'a price in words' => [$with('"materials":[{"price":"cheap"}]'), '/materials/0/price', 'The price of a roll must be a text in quotes, like "6.50"; "cheap" is not'];
+        yield 'a price in words' => [$with('"materials":[{"price":"cheap"}]'), '/materials/0/price', 'The list price of a roll must be a text in quotes, like "6.50"; "cheap" is not'];
         yield 'a colour by name' => [$with('"materials":[{"colour":"teal"}]'), '/materials/0/colour', 'The colour must be a text in quotes, like "#7f9a76"; "teal" is not'];
         yield 'a mesh that is not there' => [
             $with('"materials":[{"id":"a"}],"parts":[{"material":"b"}]'),

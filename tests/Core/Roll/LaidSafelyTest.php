@@ -7,7 +7,6 @@ namespace Tests\Core\Roll;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Measure\Money;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Roll\RollUse;
@@ -143,7 +142,7 @@ final class LaidSafelyTest extends PlanCase
 
     private function stock(Origin $origin, int $nominal, int $safe, int $count, int $cents): Stock
     {
-        return new Stock($origin, Length::inches($nominal), Length::inches($safe), $count, Money::cents($cents));
+        return new Stock($origin, Length::inches($nominal), Length::inches($safe), $count, $cents);
     }
 
     /** @return list<float> */

@@ -10,7 +10,6 @@ use Davrin\Core\Demand\Run;
 use Davrin\Core\Demand\Step;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Measure\Money;
 use Davrin\Core\Roll\RollChange;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollPlanner;
@@ -129,7 +128,7 @@ final class RollPlannerTest extends TestCase
             array_map(fn (RollUse $roll): string => $roll->stock->origin->value, $plan->rolls),
         );
         $this->assertSame([13.0, 49.0, 37.0], array_map(fn (RollUse $roll): float => $roll->used()->toInches(), $plan->rolls));
-        $this->assertSame([1, 650, []], [$plan->opened(), $plan->money()->cents, $plan->unmet]);
+        $this->assertSame([1, 650, []], [$plan->opened(), $plan->cents(), $plan->unmet]);
     }
 
     public function test_rolls_of_two_lots_are_not_cut_for_one_plan_unless_they_may_mix(): void
@@ -138,9 +137,9 @@ final class RollPlannerTest extends TestCase
         $apart = $this->plannedFrom([], $this->cuts([40, 40, 20]), $stock);
         $lots = array_values(array_unique(array_filter(array_map(fn (RollUse $roll): ?string => $roll->stock->lot, $apart->rolls))));
         $this->assertCount(1, $lots);
-        $this->assertSame([650, true], [$apart->money()->cents, $apart->isProvenBest()]);
+        $this->assertSame([650, true], [$apart->cents(), $apart->isProvenBest()]);
         $mixed = $this->plannedFrom([], $this->cuts([40, 40, 20]), $stock, mixes: true);
-        $this->assertSame([0, true], [$mixed->money()->cents, $mixed->isProvenBest()]);
+        $this->assertSame([0, true], [$mixed->cents(), $mixed->isProvenBest()]);
     }
 
     public function test_the_lot_that_comes_out_best_is_kept_to(): void
@@ -153,7 +152,7 @@ final class RollPlannerTest extends TestCase
     {
         $lots = array_map(fn (string $lot): Stock => $this->part($lot === 'L' ? 60 : 12, $lot), range('A', 'L'));
         $plan = $this->plannedFrom([], $this->cuts([50]), [...$lots, $this->new(100)]);
-        $this->assertSame(['L', 0, true], [$plan->rolls[0]->stock->lot, $plan->money()->cents, $plan->isProvenBest()]);
+        $this->assertSame(['L', 0, true], [$plan->rolls[0]->stock->lot, $plan->cents(), $plan->isProvenBest()]);
     }
 
     public function test_the_lots_of_one_mesh_have_nothing_to_do_with_those_of_another(): void
@@ -175,7 +174,7 @@ final class RollPlannerTest extends TestCase
             ['m' => 'F', 'n' => 'E'],
             array_map(fn (RollPlan $plan): ?string => $plan->rolls[0]->stock->lot, array_slice($plans, 0, 2)),
         );
-        $this->assertSame([0, 0, 650], array_map(fn (RollPlan $plan): int => $plan->money()->cents, array_values($plans)));
+        $this->assertSame([0, 0, 650], array_map(fn (RollPlan $plan): int => $plan->cents(), array_values($plans)));
     }
 
     public function test_a_run_that_no_fewer_rolls_hold_is_proven_best(): void
@@ -184,7 +183,7 @@ final class RollPlannerTest extends TestCase
         [$runs, $supply] = [[$this->poofRun(9, 9)], new Supply([$this->new(40)], false, false, Length::inches(6))];
         $plan = (new RollPlanner)->plan($runs, [], ['m' => $supply])['m'];
         $proof = (new RollPlanner)->proof($runs, [], 'm', $supply, ['m' => $plan]);
-        $this->assertSame([3, 3, 1950], [$plan->opened(), $proof->opened, $proof->money->cents]);
+        $this->assertSame([3, 3, 1950], [$plan->opened(), $proof->opened, $proof->cents]);
         $this->assertTrue($plan->provenBy($proof)->isProvenBest());
     }
 
@@ -195,7 +194,7 @@ final class RollPlannerTest extends TestCase
             Generators::seq(Generators::choose(10, 80)), Generators::choose(0, 3),
         )->then(function (array $pieces, int $poofs, int $pitch, int $roll, array $parts, int $limit): void {
             [$runs, $cuts] = [[$this->poofRun($poofs, $pitch)], $this->cuts(array_slice($pieces, 0, 12))];
-            $new = new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, Money::cents(650));
+            $new = new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, 650);
             $supply = new Supply(
                 [...array_map(fn (int $part): Stock => $this->part($part), array_slice($parts, 0, 4)), $new],
                 false,
@@ -227,9 +226,9 @@ final class RollPlannerTest extends TestCase
     public function test_a_run_leaves_a_roll_out_where_another_saves_it(): void
     {
         // The full roll from the shelf gives 2 poofs of 2 in; the new one gives all 5 and is bought in any case.
-        $full = new Stock(Origin::Full, Length::inches(9), Length::inches(9), 1, Money::cents(0));
+        $full = new Stock(Origin::Full, Length::inches(9), Length::inches(9), 1, 0);
         $plan = $this->plannedFrom([$this->poofRun(5, 2)], [], [$full, $this->new(14)]);
-        $this->assertSame([1, 650], [$plan->opened(), $plan->money()->cents]);
+        $this->assertSame([1, 650], [$plan->opened(), $plan->cents()]);
         // 8 and 6 in fill the part roll, so the run goes on the new one.
         $plan = $this->plannedFrom([$this->poofRun(3, 4)], $this->cuts([8, 6]), [$this->part(14), $this->new(16)]);
         $this->assertSame(
@@ -326,7 +325,7 @@ final class RollPlannerTest extends TestCase
         )->then(function (int $poofs, int $pitch, int $strands, int $roll, int $limit, array $parts, array $pieces) use (&$saved): void {
             $stock = [
                 ...array_map(fn (int $part): Stock => $this->part($part), array_slice($parts, 0, 4)),
-                new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, Money::cents(650)),
+                new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, 650),
             ];
             $plan = fn (bool $sooner): RollPlan => $this->plannedFrom(
                 [$this->poofRun($poofs, $pitch, array_fill(0, $strands, 'm'), $sooner)],
@@ -424,7 +423,7 @@ final class RollPlannerTest extends TestCase
             $supplies = array_combine($names, array_map(fn (int $roll, int $limit): Supply => new Supply(
                 [
                     $this->part($roll + 5),
-                    new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, Money::cents(650)),
+                    new Stock(Origin::New, Length::inches($roll), Length::inches($roll), $limit === 0 ? null : $limit, 650),
                 ], false, false, Length::inches(6),
             ), $rolls, $limits));
             $cuts = $this->cuts(array_slice($pieces, 0, 5));
@@ -432,8 +431,8 @@ final class RollPlannerTest extends TestCase
             foreach ($plans as $mesh => $plan) {
                 $proof = (new RollPlanner)->proof($runs, $cuts, $mesh, $supplies[$mesh], $plans);
                 $this->assertLessThanOrEqual(
-                    [$plan->unmetPieces, $plan->money()->cents, $plan->opened()],
-                    [$proof->unmet, $proof->money->cents, $proof->opened],
+                    [$plan->unmetPieces, $plan->cents(), $plan->opened()],
+                    [$proof->unmet, $proof->cents, $proof->opened],
                 );
             }
         });
@@ -454,12 +453,12 @@ final class RollPlannerTest extends TestCase
 
     private function part(int $inches, ?string $lot = null): Stock
     {
-        return new Stock(Origin::Part, Length::inches($inches), Length::inches($inches), 1, Money::cents(0), $lot);
+        return new Stock(Origin::Part, Length::inches($inches), Length::inches($inches), 1, 0, $lot);
     }
 
     private function new(int $inches): Stock
     {
-        return new Stock(Origin::New, Length::inches($inches), Length::inches($inches), null, Money::cents(650));
+        return new Stock(Origin::New, Length::inches($inches), Length::inches($inches), null, 650);
     }
 
     /**
@@ -481,7 +480,7 @@ final class RollPlannerTest extends TestCase
         return (new RollPlanner)->plan(
             $runs,
             $cuts,
-            ['m' => new Supply([new Stock(Origin::New, $length, $length, $limit, Money::cents(650))], false, false, Length::inches(6))],
+            ['m' => new Supply([new Stock(Origin::New, $length, $length, $limit, 650)], false, false, Length::inches(6))],
         )['m'];
     }
 

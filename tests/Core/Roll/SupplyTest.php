@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Roll;
 
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Measure\Money;
 use Davrin\Core\Roll\Proof;
 use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Roll\RollUse;
@@ -31,7 +30,7 @@ final class SupplyTest extends PlanCase
     public function test_only_new_rolls_are_limited(): void
     {
         $supply = $this->supply(
-            [$this->stock(60), new Stock(Origin::New, Length::inches(90), Length::inches(80), null, Money::cents(650))],
+            [$this->stock(60), new Stock(Origin::New, Length::inches(90), Length::inches(80), null, 650)],
         )->withNew(2);
         $this->assertSame([1, 2], array_map(fn (Stock $stock): ?int => $stock->count, $supply->stock));
     }
@@ -61,7 +60,7 @@ final class SupplyTest extends PlanCase
             array_map(fn (Stock $its): float => round($its->safe->toInches(), 3), $stock),
         );
         $this->assertSame([1, 1, 1, 3, 1, 4], array_map(fn (Stock $its): ?int => $its->count, $stock));
-        $this->assertSame([0, 0, 0, 0, 0, 650], array_map(fn (Stock $its): int => $its->price->cents, $stock));
+        $this->assertSame([0, 0, 0, 0, 0, 650], array_map(fn (Stock $its): int => $its->cents, $stock));
     }
 
     public function test_what_lies_untouched_is_told_and_counts_among_what_is_left(): void
@@ -69,7 +68,7 @@ final class SupplyTest extends PlanCase
         $stock = [
             $this->stock(60),
             $this->stock(80),
-            new Stock(Origin::New, Length::inches(90), Length::inches(90), null, Money::cents(650)),
+            new Stock(Origin::New, Length::inches(90), Length::inches(90), null, 650),
         ];
         $plan = new RollPlan([new RollUse(1, $stock[0], Length::inches(60), [])], [], [], 0, $this->supply($stock));
         $this->assertSame(80.0, $plan->untouched()->toInches());
@@ -78,22 +77,22 @@ final class SupplyTest extends PlanCase
 
     public function test_the_weaker_of_two_proofs_holds_for_both(): void
     {
-        [$few, $many] = [new Proof(0, Money::cents(650), 2), new Proof(0, Money::cents(1300), 1)];
+        [$few, $many] = [new Proof(0, 650, 2), new Proof(0, 1300, 1)];
         $this->assertSame([$few, $few], [$few->or($many), $many->or($few)]);
-        $this->assertSame($few, $few->or(new Proof(1, Money::cents(0), 0)));
+        $this->assertSame($few, $few->or(new Proof(1, 0, 0)));
     }
 
     public function test_no_proof_proves_nothing(): void
     {
         $plan = new RollPlan([], [], [], 0, $this->supply([]));
         $this->assertFalse($plan->isProvenBest());
-        $this->assertTrue($plan->provenBy(new Proof(0, Money::cents(0), 0))->isProvenBest());
-        $this->assertFalse((new RollPlan([], [], [], 2, $this->supply([])))->provenBy(new Proof(0, Money::cents(0), 0))->isProvenBest());
+        $this->assertTrue($plan->provenBy(new Proof(0, 0, 0))->isProvenBest());
+        $this->assertFalse((new RollPlan([], [], [], 2, $this->supply([])))->provenBy(new Proof(0, 0, 0))->isProvenBest());
     }
 
     private function stock(int $inches, ?string $lot = null): Stock
     {
-        return new Stock(Origin::Part, Length::inches($inches), Length::inches($inches), 1, Money::cents(0), $lot);
+        return new Stock(Origin::Part, Length::inches($inches), Length::inches($inches), 1, 0, $lot);
     }
 
     /** @param  list<Stock>  $stock */

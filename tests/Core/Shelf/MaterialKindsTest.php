@@ -11,6 +11,7 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Blank\WeightBlank;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Material\MaterialKind;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Recipe\BlankPart;
@@ -32,7 +33,7 @@ final class MaterialKindsTest extends TestCase
     #[DataProvider('wares')]
     public function test_its_sentence_has_every_blank_once_and_takes_back_what_it_shows(MaterialKind $ware): void
     {
-        $slip = Slip::load($ware->shelfBlanks(), [], '');
+        $slip = Slip::load($ware->shelfBlanks(Currency::UsDollar), [], '');
         preg_match_all('/\{(\w+)\}/', $ware->shelfSentence(), $found);
         $this->assertEqualsCanonicalizing(array_keys($slip->blanks), $found[1]);
         foreach (array_keys($slip->blanks) as $key) {
@@ -44,8 +45,8 @@ final class MaterialKindsTest extends TestCase
     #[DataProvider('wares')]
     public function test_what_is_written_of_it_is_read_again_as_it_was(MaterialKind $ware): void
     {
-        $slip = Slip::load($ware->shelfBlanks(), [], '');
-        $this->assertSame($slip->write(), Slip::load($ware->shelfBlanks(), $slip->write(), '')->write());
+        $slip = Slip::load($ware->shelfBlanks(Currency::UsDollar), [], '');
+        $this->assertSame($slip->write(), Slip::load($ware->shelfBlanks(Currency::UsDollar), $slip->write(), '')->write());
         $this->assertNotSame($ware->noun()[0], $ware->noun()[1]);
         $this->assertArrayHasKey('name', $slip->write());
         $this->assertSame($ware->isWound(), $slip->has('roll'));
@@ -57,7 +58,7 @@ final class MaterialKindsTest extends TestCase
         $line = Recipe::line(
             'item',
             $ware->shelfSentence(),
-            Slip::load($ware->shelfBlanks(), ['name' => 'Bee print', 'print' => 'upright', 'low' => '3 yd'], ''),
+            Slip::load($ware->shelfBlanks(Currency::UsDollar), ['name' => 'Bee print', 'print' => 'upright', 'low' => '3 yd'], ''),
             Units::Inches,
         );
         $this->assertStringContainsString('Bee print', $line->text());

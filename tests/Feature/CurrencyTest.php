@@ -1,0 +1,70 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\SavedPlan;
+use App\Models\ShelfForm;
+use App\Models\ShelfItem;
+use Davrin\Core\Plan\PlanReader;
+
+/** In what the house counts its prices: the shelf, and the plans that are begun. */
+final class CurrencyTest extends FeatureCase
+{
+    use HasSage;
+
+    public function test_the_shelf_counts_in_the_chosen_currency_and_its_prices_keep_their_figures(): void
+    {
+        $item = ShelfItem::begin('mesh', ['price' => '6.50', 'paid' => '3.25']);
+        ShelfItem::begin('stems', ['price' => 'not known']);
+        $this->from('/shelf')->post('/currency', ['currency' => 'JPY'])->assertRedirect('/shelf')
+            ->assertSessionHas('said', fn (string $said): bool => str_contains($said, 'Japanese yen') && str_contains($said, 'nothing is converted'));
+        $fresh = ShelfItem::query()->findOrFail($item->id);
+        $this->assertSame(['7', '3'], [$fresh->said['price'], $fresh->said['paid']]);
+        $this->get("/shelf/$item->id")->assertOk()->assertSee('¥7')->assertDontSee('$7');
+        $this->assertSame(['not known'], [ShelfItem::query()->firstWhere('ware', 'stems')?->said['price']]);
+        $this->post("/shelf/$item->id/edits", ['set' => ['item.price' => '6.50']])->assertSee('is not a price in Japanese yen');
+        $this->from('/shelf')->post('/currency', ['currency' => 'KWD']);
+        $this->assertSame('7.000', ShelfItem::query()->findOrFail($item->id)->said['price']);
+        $this->from('/shelf')->post('/currency', ['currency' => 'shells'])->assertSessionHas('refused');
+        $this->get('/shelf')->assertOk()->assertSee('Kuwaiti dinars');
+    }
+
+    public function test_a_plan_begins_in_the_currency_of_the_house_and_keeps_its_own(): void
+    {
+        $before = SavedPlan::start(app(PlanReader::class)->read(['materials' => [[]]]), 'begun');
+        $this->post('/currency', ['currency' => 'EUR']);
+        $this->post('/plans');
+        $begun = SavedPlan::query()->latest('id')->firstOrFail();
+        $this->assertSame(
+            ['€6.50', '$6.50'],
+            array_map(fn (SavedPlan $plan): string => $plan->plan()->wound()[0]->price()->shown(), [$begun, $before->fresh()]),
+        );
+        $this->get("/plans/$begun->id")->assertOk()->assertSee('€')->assertDontSee('$1.75');
+    }
+
+    public function test_the_shelf_gives_a_plan_its_prices_only_where_both_count_alike(): void
+    {
+        $item = ShelfItem::begin('mesh', ['name' => 'Sage mesh', 'price' => '9.00', 'paid' => '4.50']);
+        $plan = $this->cutFrom($item, ['materials' => [['price' => '6.50']], 'parts' => [[]]]);
+        $prices = fn (SavedPlan $plan): array => [
+            $plan->plan()->wound()[0]->price()->shown(), $plan->plan()->wound()[0]->paid()?->shown(),
+        ];
+        $this->assertSame(['$9.00', '$4.50'], $prices($plan));
+        $this->post('/currency', ['currency' => 'GBP']);
+        $this->assertSame(['$6.50', null], $prices($this->cutFrom($item, ['materials' => [['price' => '6.50']], 'parts' => [[]]])));
+    }
+
+    public function test_a_form_on_the_shelf_keeps_the_currency_it_was_put_there_with(): void
+    {
+        $euros = app(PlanReader::class)->read(['form' => ['price' => '2.40'], 'settings' => ['currency' => 'EUR'], 'materials' => [[]]]);
+        $form = ShelfForm::keep($euros, 'Ring');
+        $this->assertSame('€2.40', $form->plan()->formPrice()->shown());
+        foreach (['EUR' => '€2.40', 'USD' => '$3.10'] as $currency => $price) {
+            $plan = SavedPlan::start(app(PlanReader::class)->read(
+                ['form' => ['price' => '3.10'], 'settings' => ['currency' => $currency], 'materials' => [[]]],
+            ), 'begun');
+            $this->post("/plans/$plan->id/edits", ['revision' => $plan->revision_id, 'do' => 'take-form', 'id' => (string) $form->id]);
+            $this->assertSame($price, $plan->fresh()->plan()->formPrice()->shown());
+        }
+    }
+}
