@@ -61,7 +61,7 @@ final class CutSheetPdf
     {
         $this->write($this->page->name, 17, 'B');
         $this->write($this->page->said().($sheet->toBuy === [] ? '' : '; to have at hand: '.implode(', ', $sheet->toBuy)), 10);
-        if ($this->page->isShort && $this->page->isOfSeveral) {
+        if ($this->page->isShort && $this->page->isOfSeveral()) {
             $this->write('Short of mesh: some pieces are on no roll.', 10, 'B');
         }
         foreach ($sheet->warnings as $warning) {

@@ -37,7 +37,7 @@ final readonly class SheetPage
      * @param  array<string, RollPlan>  $rolls  by the key of the mesh
      * @param  string  $from  what the way back leads to: "Barn wedding"
      * @param  string  $fromUrl  where that is
-     * @param  bool  $isOfSeveral  whether several plans are cut together
+     * @param  list<array{string, ?string}>  $plans  that are cut together, "Barn wedding x 2", and where each hangs; none where it is of one
      * @param  bool  $isShort  whether some piece is on no roll
      * @param  list<string>  $ticked  the keys of the cuts that are ticked
      * @param  array<int, string>  $kept  where what is on the shelf is stored, by what plans know it by
@@ -51,7 +51,7 @@ final readonly class SheetPage
         public Length $keepFrom,
         public string $from,
         public string $fromUrl,
-        public bool $isOfSeveral,
+        public array $plans,
         public bool $isShort,
         public array $ticked,
         private array $kept,
@@ -78,6 +78,11 @@ final readonly class SheetPage
             $pages[count($pages) - 1][] = $roll;
         }
         [$this->inks, $this->pages] = [$inks, $pages];
+    }
+
+    public function isOfSeveral(): bool
+    {
+        return $this->plans !== [];
     }
 
     public function strip(SheetRoll $roll): RollStrip

@@ -102,11 +102,22 @@ final class CutBatch extends Model implements Cuttable
             $this->keepFrom(),
             'Cut together',
             route('together', ['copies' => array_column($this->shares, 'copies', 'plan')]),
-            true,
+            $this->planLinks(),
             $this->isShort(),
             $this->ticked,
             ShelfStock::keptFor($rolls),
         );
+    }
+
+    /** @return list<array{string, ?string}> what each of its plans is called, how many of it, and where it hangs, if it does */
+    private function planLinks(): array
+    {
+        $there = SavedPlan::query()->find(array_column($this->shares, 'plan'))->keyBy('id');
+
+        return array_map(fn (Share $share, array $its): array => [
+            $share->plan->name().($share->copies > 1 ? " x $share->copies" : ''),
+            $there->has($its['plan']) ? route('plans.show', $its['plan'], false) : null,
+        ], $this->plans(), $this->shares);
     }
 
     /** @return list<string> what its plans warn of, each with whose it is, but for their rolls: here they are cut from others */

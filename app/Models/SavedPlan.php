@@ -64,7 +64,7 @@ final class SavedPlan extends Model implements Cuttable
             $plan->settings->keepFrom(),
             $this->name,
             route('plans.show', $this),
-            false,
+            [],
             $result->verdict->short,
             $this->tickedCuts(),
             ShelfStock::keptFor($rolls),

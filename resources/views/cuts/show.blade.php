@@ -5,7 +5,11 @@
         <p class="text-[13.5px] editor-only"><a href="{{ $page->fromUrl }}">{{ $page->from }}</a></p>
         <div class="flex flex-wrap items-baseline gap-x-5 gap-y-2">
             <h1 class="text-3xl">Cut sheet<span class="sr-only">, {{ $page->name }}</span></h1>
-            <span class="@if (! $page->isOfSeveral) print-only @endif text-[17px]">{{ $page->name }}</span>
+            @if ($page->isOfSeveral())
+                <span class="text-[17px]">@foreach ($page->plans as [$words, $url])@if ($url)<a href="{{ $url }}">{{ $words }}</a>@else{{ $words }}@endif{{ $loop->last ? '' : ($loop->remaining === 1 ? ' and ' : ', ') }}@endforeach</span>
+            @else
+                <span class="print-only text-[17px]">{{ $page->name }}</span>
+            @endif
             <span class="text-[17px]"><b id="ticked">{{ count($ticked) }}</b> of {{ $sheet->count() }} ticked</span>
             <nav class="orders ml-auto editor-only" aria-label="order">
                 @foreach (Davrin\Core\Cut\CutOrder::cases() as $case)
@@ -42,13 +46,13 @@
                 @if ($sheet->toBuy !== [])
                     <p>Have at hand: {{ implode(', ', $sheet->toBuy) }}. Lay a new roll beside what is there in daylight before you cut it: dye lots vary.</p>
                 @endif
-                @if ($page->isShort && $page->isOfSeveral)
+                @if ($page->isShort && $page->isOfSeveral())
                     <p class="refused">There is not mesh enough for all of these: some pieces are on no roll. Take fewer copies, or more mesh into their plans.</p>
                 @endif
                 @foreach ($sheet->warnings as $warning)
                     <p class="warned">{{ $warning }}</p>
                 @endforeach
-                @if ($sheet->isWarned() && ! $page->isOfSeveral)
+                @if ($sheet->isWarned() && ! $page->isOfSeveral())
                     <p class="editor-only"><a href="{{ $page->fromUrl }}">What can be done stands under the warning in the plan</a>.</p>
                 @endif
             </div>
@@ -118,7 +122,7 @@
                 <a class="text-[13.5px]" href="{{ route('labels.show') }}">to the label printer</a>
             </form>
         @endif
-        @if ($page->isOfSeveral)
+        @if ($page->isOfSeveral())
             <form method="post" action="{{ $cut->sheetUrl() }}" class="editor-only mt-6">
                 @csrf
                 @method('delete')
