@@ -14,6 +14,10 @@ final class CutBatchTest extends FeatureCase
     {
         $plan = $this->hang();
         $page = $this->begun([[$plan, 2]])->assertSee('Cut away from the hand');
+        $this->assertSame(
+            "/plans/$plan->id",
+            $this->find($page, "//h1/following-sibling::span/a[contains(., ' x 2')]")->item(0)?->getAttribute('href'),
+        );
         $this->assertContains(
             'Band door, teal and gold, no. 2',
             array_map(fn (string $for): string => str_replace('for ', '', $for), $this->texts($page, "//*[@class='whose']")),
