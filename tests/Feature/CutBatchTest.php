@@ -16,7 +16,7 @@ final class CutBatchTest extends FeatureCase
         $page = $this->begun([[$plan, 2]])->assertSee('Cut away from the hand');
         $this->assertSame(
             "/plans/$plan->id",
-            $this->find($page, "//h1/following-sibling::span/a[contains(., ' x 2')]")->item(0)?->getAttribute('href'),
+            $this->find($page, "//h1/following-sibling::span/a[contains(., ' x 2')]")[0]->getAttribute('href'),
         );
         $this->assertContains(
             'Band door, teal and gold, no. 2',
