@@ -44,6 +44,18 @@ final class PdfHatch
                 ...array_map(fn (float $at): array => [[$at, 0.0], [$at + $high, $high]], $across),
             ],
             'bars' => array_map(fn (float $at): array => [[$at, 0.0], [$at, $high]], self::steps(0.6, $wide)),
+            'stripes' => array_merge(...array_map(
+                fn (float $at): array => [[[$at, 0.0], [$at, $high]], [[$at + 0.5, 0.0], [$at + 0.5, $high]]],
+                self::steps(0.3, $wide),
+            )),
+            'checks' => [
+                ...array_map(fn (float $at): array => [[$at, 0.0], [$at, $high]], self::steps(0.0, $wide)),
+                ...array_map(fn (float $at): array => [[0.0, $at], [$wide, $at]], $down),
+            ],
+            'prints' => [
+                ...self::short($wide, $down, 0.6, 2 * self::STEP),
+                ...self::short($wide, self::steps(0.5, $high), 0.2, self::STEP),
+            ],
             'dots' => self::short($wide, $down, 0.25, 2 * self::STEP),
             'dashes' => self::short($wide, $down, 1.3, 2 * self::STEP),
             'waves' => array_map(fn (float $at): array => array_map(

@@ -37,7 +37,8 @@ final readonly class SheetPage
      * @param  array<string, RollPlan>  $rolls  by the key of the mesh
      * @param  string  $from  what the way back leads to: "Barn wedding"
      * @param  string  $fromUrl  where that is
-     * @param  list<array{string, ?string}>  $plans  that are cut together, "Barn wedding x 2", and where each hangs; none where it is of one
+     * @param  list<array{string, ?string}>  $plans  that are cut together, "Barn wedding x 2", and where each hangs; none where it is
+     *                                        of one
      * @param  bool  $isShort  whether some piece is on no roll
      * @param  list<string>  $ticked  the keys of the cuts that are ticked
      * @param  array<int, string>  $kept  where what is on the shelf is stored, by what plans know it by

@@ -58,6 +58,12 @@ final readonly class FormDrawing
 
     public Extent $extent;
 
+    /** @var list<Point> where ends trail to that no measure of the piece counts, in inches, as seen from this side */
+    private array $trailing;
+
+    /** @var array<string, float> how wide each mesh is, in inches, by its id */
+    private array $widths;
+
     /**
      * @param  bool  $mesh  with the mesh on it, or the bare form and its ties
      * @param  string  $prefix  before the names of hatches, where several plans are on one page
@@ -70,12 +76,17 @@ final readonly class FormDrawing
             array_column($plan->wound(), 'id'),
             array_map(fn (Wound $mesh): Ink => Ink::of($mesh, $prefix.$mesh->id), $plan->wound()),
         );
+        $this->widths = array_combine(
+            array_column($plan->wound(), 'id'),
+            array_map(fn (Wound $mesh): float => $mesh->width()->toInches(), $plan->wound()),
+        );
         $this->places = array_column(
             array_map(fn (TieResult $tie): array => [$tie->tie->number, $this->seen($tie->tie->place)], $result->ties),
             1,
             0,
         );
         $this->parts = $mesh ? $this->layers() : [];
+        $this->trailing = $mesh ? $this->trailing() : [];
         $this->ties = $this->ties();
     }
 
@@ -103,7 +114,10 @@ final readonly class FormDrawing
     {
         $written = array_map(fn (array $section): Point => new Point($section['x'], $section['y']), $this->sections());
 
-        return $this->box()->times(Path::SCALE)->with($written)->widened(self::MARGIN * Path::SCALE * $this->magnified());
+        $trailing = array_map(fn (Point $point): Point => $point->times(Path::SCALE), $this->trailing);
+
+        return $this->box()->times(Path::SCALE)->with([...$written, ...$trailing])
+            ->widened(self::MARGIN * Path::SCALE * $this->magnified());
     }
 
     /** The finished piece, in inches, as seen from this side. */
@@ -117,7 +131,9 @@ final readonly class FormDrawing
     /** How much larger than usual things are written, so that they are read on a large form too, and ties do not lie on each other. */
     public function magnified(): float
     {
-        return max(0.5, max($this->box()->high(), $this->box()->wide()) * Path::SCALE / self::USUAL_HEIGHT);
+        $all = $this->box()->with($this->trailing);
+
+        return max(0.5, max($all->high(), $all->wide()) * Path::SCALE / self::USUAL_HEIGHT);
     }
 
     public function tieMagnified(): float
@@ -184,8 +200,8 @@ final readonly class FormDrawing
     }
 
     /**
-     * What is built later lies over what was there. Only among parts built one after another on one layout of a closed form
-     * does mesh lean inward, over what lies farther out.
+     * What is built later lies over what was there, and ribbon over all of it. Only among parts built one after another on one
+     * layout of a closed form does mesh lean inward, over what lies farther out.
      *
      * @return list<PartDrawing>
      */
@@ -194,7 +210,8 @@ final readonly class FormDrawing
         $ties = array_column(array_map(fn (TieResult $tie): array => [$tie->tie->number, $tie->tie], $this->result->ties), 1, 0);
         [$drawn, $block] = [[], 0];
         foreach ($this->result->parts as $index => $part) {
-            $block += $index > 0 && $part->ties !== $this->result->parts[$index - 1]->ties ? 1 : 0;
+            $isOver = $index > 0 && ($part->ties !== $this->result->parts[$index - 1]->ties || ! $part->size->standsOut());
+            $block += $isOver ? 1 : 0;
             $rows = collect($part->elements)->groupBy(
                 fn (ElementResult $element): string => ($ties[$element->element->ties[0] ?? 0]->row ?? 0).'-'.$element->element->pass,
             );
@@ -245,7 +262,7 @@ final readonly class FormDrawing
             $upright = array_map(fn (Place $place): Place => $place->seenFrom($first), $places);
             $middle = $numbers === [] ? 0.0 : $this->result->form->frame->middleFrom($ties[$numbers[0]]->seat);
             $variant = $element->element->number % self::VARIANTS;
-            $key = $variant.implode(' ', $element->materials).sprintf(' %.2f', $middle).implode(
+            $key = $variant.implode(' ', $element->materials).implode(' ', $element->lengths).sprintf(' %.2f', $middle).implode(
                 array_map(
                     fn (Place $tie): string => sprintf(' %.2f %.2f %.1f %.3f', $tie->x + 0.0, $tie->y + 0.0, $tie->outward, $tie->bend),
                     $upright,
@@ -255,7 +272,17 @@ final readonly class FormDrawing
                 $known[$key] = count($shapes);
                 $inks[] = array_map(fn (string $mesh): Ink => $this->inks[$mesh], $element->materials);
                 $shapes[] = $draw->draw(
-                    new Piece($part, $this->result->form, $this->side === Side::Back, $variant, $upright, $element->element->pass, $middle),
+                    new Piece(
+                        $part,
+                        $this->result->form,
+                        $this->side === Side::Back,
+                        $variant,
+                        $upright,
+                        $element->element->pass,
+                        $middle,
+                        $element->lengths,
+                        array_map(fn (string $mesh): float => $this->widths[$mesh] ?? 0.0, $element->materials),
+                    ),
                 );
             }
             $placed[] = [
@@ -269,6 +296,26 @@ final readonly class FormDrawing
         }
 
         return new PartDrawing("$this->prefix$part->id-$row", $part->id, $part->kind, $shapes, $inks, $placed);
+    }
+
+    /** @return list<Point> */
+    private function trailing(): array
+    {
+        $points = [];
+        foreach ($this->result->parts as $part) {
+            $far = $part->size->trails;
+            $down = app(Drawings::class)->of($part->kind) instanceof HangsDown;
+            foreach ($far > 0.0 ? $part->elements : [] as $element) {
+                $place = isset($element->element->ties[0])
+                    ? $this->places[$element->element->ties[0]]
+                    : $this->seen($element->element->place ?? new Place(0.0, 0.0, 0.0));
+                array_push($points, new Point($place->x, $place->y + $far), ...($down ? [] : [
+                    new Point($place->x, $place->y - $far), new Point($place->x - $far, $place->y), new Point($place->x + $far, $place->y),
+                ]));
+            }
+        }
+
+        return $points;
     }
 
     private function seen(Place $place): Place

@@ -14,6 +14,8 @@ final readonly class Piece
      * @param  list<Place>  $ties  it hangs on, the first in the middle with outward up; as seen from the side that is drawn
      * @param  int  $pass  1 where it fills the space between two rows
      * @param  float  $middle  how far out the middle of all the wires lies from its first tie, in inches
+     * @param  list<float>  $lengths  of its cut pieces, in inches
+     * @param  list<float>  $widths  of the material of each, in inches
      */
     public function __construct(
         public PartResult $part,
@@ -23,6 +25,8 @@ final readonly class Piece
         public array $ties,
         public int $pass = 0,
         public float $middle = 0.0,
+        public array $lengths = [],
+        public array $widths = [],
     ) {}
 
     public function tie(): Place
@@ -46,6 +50,12 @@ final readonly class Piece
     public function measure(string $key): float
     {
         return $this->part->measures[$key] ?? 0.0;
+    }
+
+    /** What was chosen of it, by the key of its blank. */
+    public function choice(string $key, string $usual): string
+    {
+        return $this->part->choices[$key] ?? $usual;
     }
 
     /** Of the widest mesh, in inches. */

@@ -16,6 +16,7 @@ use Davrin\Core\Edit\PaintTie;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Engine\Thoroughness;
 use Davrin\Core\Material\Material;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Recipe\Recipe;
@@ -82,6 +83,8 @@ final readonly class EditorPage implements Responsable
         foreach ($free === [] ? [] : $plan->form->frame->everySeat() as $seat) {
             $places[$seat->key()] = $plan->form->names->of($seat);
         }
+        // Ties are painted with what makes a base; ribbon has a sentence of its own.
+        $brushes = array_values(array_filter($plan->wound(), fn (Wound $mesh): bool => $mesh->wound->makesABase()));
         $shared = ['saved' => $this->saved, 'view' => $this->view];
 
         return response()->view($request->hasHeader('HX-Request') ? 'editor.index' : 'editor.page', $shared + [
@@ -102,7 +105,8 @@ final readonly class EditorPage implements Responsable
                 fn (TieGroup $group): bool => $this->view->tie !== null && $group->has($this->view->tie),
             ) !== [],
             'paints' => array_filter($plan->parts, fn (Part $part): bool => $part->kind->materials()->variesByTie) !== []
-                && count($plan->wound()) > 1,
+                && count($brushes) > 1,
+            'brushes' => $brushes,
             'litPaints' => $this->view->tie === null ? null : PaintTie::partOn($plan, $this->view->tie),
             'looksOn' => $looksOn,
             'sinceCut' => $this->sinceCut($result),

@@ -2,6 +2,8 @@
 
 namespace App\Techniques;
 
+use App\Drawing\Drawings;
+use App\Drawing\Elements\HangsDown;
 use App\Drawing\FormDrawing;
 use App\Drawing\Path;
 use App\Drawing\Side;
@@ -23,6 +25,11 @@ final readonly class Sample
     /** Inches kept free round it. */
     private const MARGIN = 0.6;
 
+    private const RIBBONS = [
+        ['id' => 'r', 'kind' => 'ribbon', 'name' => 'Rust stripe', 'colour' => '#a5502f', 'hatch' => 'stripes'],
+        ['id' => 's', 'kind' => 'ribbon', 'name' => 'Cream check', 'hatch' => 'checks', 'width' => '1 1/2 in'],
+    ];
+
     private function __construct(public PartKind $technique, private Plan $plan, private Result $result) {}
 
     public static function of(PartKind $technique, PlanReader $reader, Engine $engine): self
@@ -37,12 +44,14 @@ final readonly class Sample
             'materials' => [
                 ['id' => 'a', 'name' => 'Sage mesh', ...$mesh],
                 ['id' => 'b', 'name' => 'Gold mesh', 'colour' => '#c99a3c', 'hatch' => 'dots', ...$mesh],
+                ...($technique->materials()->wound === null ? [] : self::RIBBONS),
             ],
             'parts' => [
                 ...$example->before,
                 [
                     'id' => 'shown',
                     'kind' => $technique->key(),
+                    ...$example->shown,
                     ...(($technique->materials()->goods ?? null) === null ? ['material' => self::mix($technique, $several)] : []),
                 ],
             ],
@@ -57,6 +66,7 @@ final readonly class Sample
         $use = $technique->materials();
 
         return match (true) {
+            $use->wound !== null => array_column(self::RIBBONS, 'id'),
             $use->counted => ['a: 2', 'b: 2'],
             $several && $use->least === 1 => 'a',
             $several => ['a', 'b'],
@@ -77,7 +87,8 @@ final readonly class Sample
             return self::square(($box->top + $box->bottom) / 2, max($box->wide(), $box->high()) / 2 + self::MARGIN, 0.0);
         }
         $size = $this->part()->size;
-        [$up, $down] = [$size->reach, max($size->reach, $size->hangs)];
+        $hangs = app(Drawings::class)->of($this->technique->key()) instanceof HangsDown;
+        [$up, $down] = [max($size->reach, $hangs ? 0.0 : $size->trails), max($size->reach, $size->hangs, $size->trails)];
         $half = max(
             ($up + $down) / 2,
             $size->span,

@@ -6,7 +6,6 @@ namespace Davrin\Core\Advice;
 
 use Davrin\Core\Edit\PartWords;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Part\CutToLength;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
@@ -274,12 +273,12 @@ final readonly class LengthSearch
     private static function written(Part $part, int $units): array
     {
         return $part->kind instanceof CutToLength
-            ? ["parts.$part->id.".$part->kind->lengthKey() => LengthText::canonical(Length::ofUnits($units))]
+            ? ["parts.$part->id.".$part->kind->lengthKey() => $part->kind->shortenedTo($part->on, Length::ofUnits($units))]
             : [];
     }
 
     private static function lengthOf(Part $part): Length
     {
-        return $part->kind instanceof CutToLength ? $part->on->length($part->kind->lengthKey()) : Length::zero();
+        return $part->kind instanceof CutToLength ? $part->kind->longest($part->on) : Length::zero();
     }
 }

@@ -22,6 +22,17 @@ final readonly class FormSpot
         return new self(null, Length::zero(), 0);
     }
 
+    public function isMiddle(): bool
+    {
+        return $this->seat === null && $this->distance->isZero();
+    }
+
+    /** The lowest of the form, straight below its middle. */
+    public static function bottom(Form $form): self
+    {
+        return new self(null, Length::inches(0, (int) round($form->box()->bottom * 8), 8), 180);
+    }
+
     /** @param  int  $degrees  clockwise from 12 o'clock */
     public static function fromMiddle(Length $distance, int $degrees): self
     {

@@ -22,9 +22,9 @@ final readonly class FormSpotBlank extends NamedBlank
 {
     private const MIDDLE = 'middle';
 
-    public function __construct(string $key, string $label, private Form $form)
+    public function __construct(string $key, string $label, private Form $form, FormSpot $usual)
     {
-        parent::__construct($key, $label, FormSpot::middle());
+        parent::__construct($key, $label, $usual);
     }
 
     public function read(mixed $raw, ?Units $bare): FormSpot
@@ -59,14 +59,19 @@ final readonly class FormSpotBlank extends NamedBlank
 
     public function schema(): array
     {
-        return Schema::described($this->label.': "middle", "5 in at 120 degrees" or "1-2: 3 1/2 in"', Schema::TEXT, self::MIDDLE);
+        return Schema::described(
+            $this->label.': "middle", "5 in at 120 degrees" or "1-2: 3 1/2 in"',
+            Schema::TEXT,
+            // What depends on the form is no default of a file.
+            $this->default->isMiddle() ? self::MIDDLE : null,
+        );
     }
 
     private static function words(FormSpot $spot, string $distance): string
     {
         return match (true) {
             $spot->seat !== null => "{$spot->seat->key()}: $distance",
-            $spot->distance->isZero() => self::MIDDLE,
+            $spot->isMiddle() => self::MIDDLE,
             default => "$distance at $spot->degrees degrees",
         };
     }

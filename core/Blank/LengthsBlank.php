@@ -17,9 +17,19 @@ final readonly class LengthsBlank extends NamedBlank
 {
     private const NONE = 'none';
 
-    /** @param  list<Length>  $default */
-    public function __construct(string $key, string $label, array $default, private int $fewest, private int $most)
-    {
+    /**
+     * @param  list<Length>  $default
+     * @param  ?Length  $shortest  of each; null for any
+     */
+    public function __construct(
+        string $key,
+        string $label,
+        array $default,
+        private int $fewest,
+        private int $most,
+        private ?Length $shortest = null,
+        private ?Length $longest = null,
+    ) {
         parent::__construct($key, $label, $default);
     }
 
@@ -37,9 +47,27 @@ final readonly class LengthsBlank extends NamedBlank
             throw OutOfBounds::listOf($this->label, $this->fewest, $this->most, count($parts));
         }
 
-        return array_map(fn (mixed $part): Length => is_string($part)
+        $lengths = array_map(fn (mixed $part): Length => is_string($part)
             ? LengthText::read($part, is_array($raw) ? null : $bare ?? Units::Inches)
             : throw OutOfBounds::kind($this->label, 'a list of lengths written with their unit'), $parts);
+        array_map(fn (Length $length) => $this->mustBeWithin($length, $bare ?? Units::Inches), $lengths);
+
+        return $lengths;
+    }
+
+    private function mustBeWithin(Length $length, Units $units): void
+    {
+        if (
+            ($this->shortest !== null && $length->isLessThan($this->shortest))
+            || ($this->longest !== null && $length->isMoreThan($this->longest))
+        ) {
+            throw OutOfBounds::between(
+                $this->label,
+                $units->exact($this->shortest ?? Length::zero()),
+                $units->exact($this->longest ?? Length::yards(1000)),
+                $units->exact($length),
+            );
+        }
     }
 
     /** @return list<string> the parts between commas; a unit behind the last one holds for all that have none */

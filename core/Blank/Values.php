@@ -160,6 +160,12 @@ abstract readonly class Values
         }, $this->values), is_float(...));
     }
 
+    /** @return array<string, string> every choice and text, by key */
+    public function texts(): array
+    {
+        return array_filter($this->values, is_string(...));
+    }
+
     /** @return array<array-key, mixed> */
     private function list(string $key): array
     {

@@ -6,6 +6,7 @@ namespace Davrin\Core\Compute;
 
 use Davrin\Core\Cost\Cost;
 use Davrin\Core\Cost\GoodsUse;
+use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Estimate\Estimates;
@@ -104,6 +105,7 @@ final readonly class PlanComputation
     {
         $elements = $part->demand->elements;
         $estimates = new Estimates($plan, [$part]);
+        $cuts = self::cutsOf($part);
 
         return new PartResult(
             $part->id,
@@ -117,20 +119,44 @@ final readonly class PlanComputation
             $estimates->opening(),
             $estimates->depth(),
             FullnessEstimate::of($plan, [$part]),
-            array_map(
-                fn (Element $element): ElementResult => new ElementResult(
-                    $element,
-                    $rolls[$element->id] ?? [],
-                    array_map(fn (Material $material): string => $material->id, $part->on->of($element)),
-                    isset($missing[$element->id]),
-                ),
-                $elements,
-            ),
+            array_map(function (Element $element) use ($part, $rolls, $missing, $cuts): ElementResult {
+                [$materials, $lengths] = self::pieces($part, $element, $cuts[$element->id] ?? []);
+
+                return new ElementResult($element, $rolls[$element->id] ?? [], $materials, $lengths, isset($missing[$element->id]));
+            }, $elements),
             $part->size,
             $part->on->slip->measures(),
+            $part->on->slip->texts(),
             $part->on->width()->toInches(),
             $part->cautions(),
         );
+    }
+
+    /** @return array<string, non-empty-list<Cut>> by the id of the element */
+    private static function cutsOf(Part $part): array
+    {
+        $cuts = [];
+        foreach ($part->demand->cuts as $cut) {
+            $cuts[$cut->element->id][] = $cut;
+        }
+
+        return $cuts;
+    }
+
+    /**
+     * What goes into an element, piece by piece: which materials, by id, and how long each is.
+     *
+     * @param  list<Cut>  $cuts  for it
+     * @return array{list<string>, list<float>}
+     */
+    private static function pieces(Part $part, Element $element, array $cuts): array
+    {
+        $lengths = array_map(fn (Cut $cut): float => $cut->length->toInches(), $cuts);
+
+        // What is dealt tie by tie is told by its context; what is not by what is cut for it.
+        return $cuts === [] || $part->kind->materials()->variesByTie
+            ? [array_map(fn (Material $material): string => $material->id, $part->on->of($element)), $lengths]
+            : [array_map(fn (Cut $cut): string => $cut->material, $cuts), $lengths];
     }
 
     private function count(Part $part): Figure
@@ -196,8 +222,11 @@ final readonly class PlanComputation
         $said = [];
         foreach ($plan->parts as $part) {
             $numbers = [];
-            foreach ($elements[$part->id] ?? [] as $element) {
-                $numbers[Material::names($part->on->of($element))][] = $element->number;
+            $its = $elements[$part->id] ?? [];
+            $cuts = $its === [] ? [] : self::cutsOf($part);
+            foreach ($its as $element) {
+                $ids = self::pieces($part, $element, $cuts[$element->id] ?? [])[0];
+                $numbers[Material::names(array_map(fn (string $id): Material => $plan->materials->all[$id], $ids))][] = $element->number;
             }
             foreach ($numbers as $meshes => $its) {
                 sort($its);

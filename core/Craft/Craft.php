@@ -51,11 +51,15 @@ use Davrin\Core\Part\PartKind;
 use Davrin\Core\Part\PoofRun\PoofRun;
 use Davrin\Core\Part\PulledLoops\PulledLoops;
 use Davrin\Core\Part\PushedRuffles\PushedRuffles;
+use Davrin\Core\Part\RibbonInBundles\RibbonInBundles;
+use Davrin\Core\Part\RibbonSets\RibbonSets;
+use Davrin\Core\Part\RibbonTails\RibbonTails;
 use Davrin\Core\Part\RolledBundle\RolledBundle;
 use Davrin\Core\Part\Ruffle\Ruffle;
 use Davrin\Core\Part\SecondAcross\SecondAcross;
 use Davrin\Core\Part\Starburst\Starburst;
 use Davrin\Core\Part\StrandBunch\StrandBunch;
+use Davrin\Core\Part\Streamers\Streamers;
 use Davrin\Core\Part\WoundCover\WoundCover;
 use Davrin\Core\Part\WrappedStrips\WrappedStrips;
 use Davrin\Core\Ties\Layout\AsItCame;
@@ -105,6 +109,7 @@ final readonly class Craft
             new SecondAcross, new PoofRun,
             new RolledBundle, new DiagonalBundle, new Starburst, new PulledLoops, new PushedRuffles, new WrappedStrips,
             new GatheredDrape, new WoundCover, new StrandBunch,
+            new RibbonTails, new RibbonInBundles, new RibbonSets, new Streamers,
             new Alike, new InTurn, new InTurnClosed, new Mirrored, new EveryNth(3), new EveryNth(4), new EveryNth(5),
             new EveryNth(6), new ByCount, new CountedFrom(WantedTies::Corners), new CountedFrom(WantedTies::Crossbars),
             new Anchored(WantedTies::Crossbars), new Anchored(WantedTies::Corners), new Anchored(WantedTies::Painted),

@@ -11,10 +11,13 @@ use Davrin\Core\Material\Wound;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 
-/** Adds a material: mesh, told apart from what is there by its name, its colour and its pattern. */
+/** Adds a material that is wound on rolls, told apart from what is there by its name, its colour and its pattern. */
 final readonly class AddMaterial implements Edit
 {
     use LosesNothing;
+
+    /** @param  string  $kind  of material, by key */
+    public function __construct(private string $kind = Mesh::KEY) {}
 
     private const COLOURS = ['#c9a66b', '#8c5a6e', '#4f7c94', '#b9703f', '#6f6a94', '#a3a05a'];
 
@@ -29,8 +32,8 @@ final readonly class AddMaterial implements Edit
         );
 
         return $reader->read(DocumentList::of($plan, 'materials')->with('m', [
-            'kind' => Mesh::KEY,
-            'name' => 'Mesh '.($count + 1),
+            'kind' => $this->kind,
+            'name' => ucfirst($this->kind).' '.($count + 1),
             'colour' => self::COLOURS[$count % count(self::COLOURS)],
             'hatch' => $patterns[$count % count($patterns)],
         ], $place));
@@ -38,11 +41,11 @@ final readonly class AddMaterial implements Edit
 
     public function words(Plan $before, Plan $after): string
     {
-        return 'a mesh added';
+        return "a $this->kind added";
     }
 
     public function asData(): array
     {
-        return ['do' => 'add-material'];
+        return ['do' => "add-$this->kind"];
     }
 }

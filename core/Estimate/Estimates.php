@@ -25,9 +25,13 @@ final readonly class Estimates
 
     public Extent $extent;
 
+    /** @var list<Part> those that stand out */
+    private array $standing;
+
     /** @param  list<Part>  $parts */
-    public function __construct(private Plan $plan, private array $parts)
+    public function __construct(private Plan $plan, array $parts)
     {
+        $this->standing = array_values(array_filter($parts, fn (Part $part): bool => $part->size->standsOut()));
         $this->extent = Extent::of($plan->form, $parts);
     }
 
@@ -37,7 +41,7 @@ final readonly class Estimates
         [$wide, $high] = [$box->wide(), $box->high()];
         if ($this->plan->form->frame->round() && abs($wide - $high) < 0.01) {
             return $this->inches('across', $wide, [
-                ...array_values(array_filter(array_map($this->standsOut(...), $this->parts))),
+                ...array_values(array_filter(array_map($this->standsOut(...), $this->standing))),
                 $this->isTheFormItself()
                     ? sprintf('the form itself reaches farther: %s', $this->plan->units()->about($wide))
                     : sprintf('twice the farthest from the middle: %s', $this->plan->units()->about($wide)),
@@ -46,7 +50,7 @@ final readonly class Estimates
         $shown = sprintf('%s x %s', $this->plan->units()->about($wide), substr($this->plan->units()->about($high), strlen('about ')));
 
         return new Figure('wide and high', $this->canonical(max($wide, $high)), $shown, [
-            ...array_map($this->reaches(...), $this->parts),
+            ...array_map($this->reaches(...), $this->standing),
             ...$this->stretches(),
             "together $shown",
         ], true);
@@ -60,7 +64,7 @@ final readonly class Estimates
         return match (true) {
             ! $this->plan->form->closed() => new Figure('opening', '0 in', 'none', ['an open form has no opening'], true),
             $this->plan->form->filledBy !== null => new Figure('opening', '0 in', 'none', ["{$this->plan->form->filledBy} fill it"], true),
-            $this->parts === [] => $this->open($opening, 'no layer of mesh yet: what is open in the form itself'),
+            $this->standing === [] => $this->open($opening, 'no layer of mesh yet: what is open in the form itself'),
             $opening <= 0 => new Figure('opening', '0 in', 'closed', ['the mesh of the innermost row reaches past the middle'], true),
             default => $this->open($opening, 'twice the nearest to the middle'),
         };
@@ -70,7 +74,7 @@ final readonly class Estimates
     public function depth(): Figure
     {
         [$deepest, $because] = [0.0, ['no layer of mesh yet']];
-        foreach ($this->parts as $part) {
+        foreach ($this->standing as $part) {
             if ($part->size->depth > $deepest) {
                 $deepest = $part->size->depth;
                 $because = [
@@ -85,7 +89,7 @@ final readonly class Estimates
                     array_merge(
                         ...array_map(
                             fn (Part $part): array => array_map(fn (Tie $tie): int => $tie->number, $part->on->ties()),
-                            $this->parts,
+                            $this->standing,
                         ),
                     ),
                 ),
@@ -138,7 +142,7 @@ final readonly class Estimates
     /** Whether nothing on it stands out of the form. */
     private function isTheFormItself(): bool
     {
-        return $this->parts !== [] && $this->extent->beyond < self::SAME_SPOT;
+        return $this->standing !== [] && $this->extent->beyond < self::SAME_SPOT;
     }
 
     private function standsOut(Part $part): ?string

@@ -31,7 +31,7 @@ final readonly class Extent
             foreach ($part->on->anchor->places as $place) {
                 $farthest = max($farthest, $place->point()->length() + $size->reach);
             }
-            foreach ($part->on->ties() as $tie) {
+            foreach ($size->standsOut() ? $part->on->ties() : [] as $tie) {
                 $out = $size->out($form, $tie);
                 $open = min($open, $out - $size->reach);
                 $farthest = max($farthest, $out + $size->reach);

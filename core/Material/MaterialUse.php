@@ -7,6 +7,9 @@ namespace Davrin\Core\Material;
 /** How many pieces or strands of mesh go into one element of a kind of part. */
 final readonly class MaterialUse
 {
+    /** What is laid over the mesh, by key; the first is the usual one. */
+    private const RIBBONS = ['ribbon', 'tulle', 'tubing', 'cord', 'strands'];
+
     /**
      * @param  int  $usual  how many, where only a mesh is named
      * @param  bool  $counted  told as numbers ("2 of one, 2 of another"), or one by one
@@ -16,6 +19,7 @@ final readonly class MaterialUse
      * @param  bool  $shared  whether the materials share what is usual among them
      * @param  ?list<string>  $goods  the kinds of counted material it takes, by key; null where it takes wound material
      * @param  string  $noun  what it takes: "mesh"
+     * @param  ?list<string>  $wound  the kinds of wound material it takes, by key; null for any
      */
     private function __construct(
         public int $least,
@@ -28,6 +32,7 @@ final readonly class MaterialUse
         public bool $shared = false,
         public ?array $goods = null,
         public string $noun = 'mesh',
+        public ?array $wound = null,
     ) {}
 
     /** Nothing that is listed: what is done takes only time. */
@@ -55,7 +60,15 @@ final readonly class MaterialUse
     /** Whether a material can be used so. */
     public function takes(Material $material): bool
     {
-        return $this->goods === null ? $material instanceof Wound : in_array($material->kind->key(), $this->goods, true);
+        $kinds = $this->goods ?? $this->wound;
+
+        return $kinds === null ? $material instanceof Wound : in_array($material->kind->key(), $kinds, true);
+    }
+
+    /** The kind that is taken where a plan has none that will do, by key; null where it has. */
+    public function usualKind(): ?string
+    {
+        return ($this->goods ?? $this->wound ?? [])[0] ?? null;
     }
 
     /** One mesh, as a ruffle is made of. */
@@ -92,6 +105,16 @@ final readonly class MaterialUse
     public static function strands(int $most): self
     {
         return new self(1, $most, 1, false, 'strands', variesByTie: false);
+    }
+
+    /**
+     * Strips of ribbon and the like laid together, one of each that is named.
+     *
+     * @param  int  $most  of all of its sets
+     */
+    public static function strips(int $most): self
+    {
+        return new self(1, $most, 1, false, 'ribbons', variesByTie: false, noun: 'ribbon', wound: self::RIBBONS);
     }
 
     /** Two pieces on one tie. */

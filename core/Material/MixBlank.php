@@ -104,7 +104,8 @@ final readonly class MixBlank extends NamedBlank implements InSeveralFields, Kee
             ];
         }
         if ($value->count() < $this->use->most && ! $this->use->isOne()) {
-            $entries[] = [new Field('another mesh', '', ['' => '+ add a colour'] + $this->names)];
+            [$noun, $more] = $this->use->wound === null ? ['mesh', 'colour'] : [$this->use->noun, $this->use->noun];
+            $entries[] = [new Field("another $noun", '', ['' => "+ add a $more"] + $this->names)];
         }
 
         return $entries;

@@ -28,6 +28,9 @@ abstract readonly class SoldOnRolls implements WoundKind
         'waves' => 'waves',
         'bars' => 'upright lines',
         'dashes' => 'dashes',
+        'stripes' => 'stripes along it',
+        'checks' => 'checks',
+        'prints' => 'small prints',
     ];
 
     /**

@@ -73,6 +73,18 @@ final readonly class Length
         return new self($this->units * $count);
     }
 
+    /** The longest of some. */
+    public static function longest(self $one, self ...$others): self
+    {
+        return new self(max([$one->units, ...array_map(fn (self $other): int => $other->units, array_values($others))]));
+    }
+
+    /** The shorter of this and another. */
+    public function atMost(self $other): self
+    {
+        return $other->units < $this->units ? $other : $this;
+    }
+
     public function isMoreThan(self $other): bool
     {
         return $this->units > $other->units;

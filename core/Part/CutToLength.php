@@ -12,6 +12,12 @@ interface CutToLength
     /** The blank that holds it. */
     public function lengthKey(): string;
 
+    /** The longest cut or pitch that is written. */
+    public function longest(PartContext $on): Length;
+
+    /** What to write so that no cut or pitch is longer than that. */
+    public function shortenedTo(PartContext $on, Length $most): string;
+
     /** As a remedy says it: "Cut 18 1/2 in each". */
     public function cutTo(string $length): string;
 

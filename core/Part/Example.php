@@ -11,8 +11,15 @@ final readonly class Example
      * @param  array<string, mixed>  $form  as a plan file holds it
      * @param  list<string>  $spots  of its ties, tie by tie; none where it stands on none
      * @param  list<array<string, mixed>>  $before  parts that are built before, as a plan file holds them
+     * @param  array<string, mixed>  $shown  what is written of the part itself
      */
-    private function __construct(public array $form, public array $spots, public array $before) {}
+    private function __construct(public array $form, public array $spots, public array $before, public array $shown = []) {}
+
+    /** @param  array<string, mixed>  $shown */
+    public function saying(array $shown): self
+    {
+        return new self($this->form, $this->spots, $this->before, $shown);
+    }
 
     /**
      * On four wires 1 in apart, straight, 60 in long.

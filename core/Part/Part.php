@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Part;
 
 use Davrin\Core\Concern\Concern;
+use Davrin\Core\Demand\BuildStep;
 use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Demand;
 use Davrin\Core\Demand\Element;
@@ -75,7 +76,12 @@ final readonly class Part
     {
         $zipTies = array_filter($this->demand->goods, fn (GoodsNeed $need): bool => $need->kind === ZipTies::KEY);
 
-        return [...$this->kind->cautions(), ...($zipTies === [] ? [] : [Caution::ZipTies])];
+        $ofSteps = array_merge(...array_map(fn (BuildStep $step): array => $step->cautions, $this->demand->steps));
+
+        return array_values(array_unique(
+            [...$this->kind->cautions(), ...$ofSteps, ...($zipTies === [] ? [] : [Caution::ZipTies])],
+            SORT_REGULAR,
+        ));
     }
 
     /** "Gold mesh", or "Gold mesh and Teal mesh". */

@@ -17,6 +17,7 @@ final readonly class Size
      * @param  float  $depth  how far it stands up from the table
      * @param  float  $hangs  how far it hangs below its tie
      * @param  bool  $roundTheBand  whether it goes round all the wires, so that its middle is theirs and not its row
+     * @param  float  $trails  how far its ends trail from it; pictures make room for that, and no measure of the piece counts it
      */
     public function __construct(
         public float $reach,
@@ -26,7 +27,14 @@ final readonly class Size
         public string $depthBecause,
         public float $hangs = 0.0,
         public bool $roundTheBand = false,
+        public float $trails = 0.0,
     ) {}
+
+    /** Whether it is more than what lies on something else, as ribbon does. */
+    public function standsOut(): bool
+    {
+        return $this->reach > 0.0;
+    }
 
     /**
      * How far out from the middle of the form the middle of one on this tie lies, in inches; on a crossbar, which has no outward

@@ -12,6 +12,8 @@ use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Demand;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\Phase;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Words\Words;
 
 /** What parts of wound material share: they are cut, then made and attached in one step. */
@@ -20,6 +22,16 @@ abstract class WoundPart implements CutToLength, PartKind
     public function anchor(): AnchorKind
     {
         return new OnTies;
+    }
+
+    public function longest(PartContext $on): Length
+    {
+        return $on->length($this->lengthKey());
+    }
+
+    public function shortenedTo(PartContext $on, Length $most): string
+    {
+        return LengthText::canonical($most);
     }
 
     public function words(PartContext $on): array

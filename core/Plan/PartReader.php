@@ -111,7 +111,7 @@ final readonly class PartReader
     }
 
     /**
-     * Kinds of goods that the plan lacks though a part is made of them: for each such part the first kind that will do.
+     * Kinds of material that the plan lacks though a part is made of them: for each such part the first kind that will do.
      *
      * @param  list<array<array-key, mixed>>  $list
      * @return list<string> by key
@@ -121,7 +121,8 @@ final readonly class PartReader
         $missing = [];
         foreach ($list as $written) {
             $use = ($this->craft->parts[is_string($written['kind'] ?? null) ? $written['kind'] : ''] ?? null)?->materials();
-            $missing = [...$missing, ...($use === null || $materials->names($use) !== [] ? [] : array_slice($use->goods ?? [], 0, 1))];
+            $usual = $use === null || $materials->names($use) !== [] ? null : $use->usualKind();
+            $missing = [...$missing, ...($usual === null ? [] : [$usual])];
         }
 
         return array_values(array_unique($missing));

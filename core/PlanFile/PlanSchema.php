@@ -14,6 +14,8 @@ use Davrin\Core\Material\CountedKind;
 use Davrin\Core\Material\Good;
 use Davrin\Core\Material\MaterialKind;
 use Davrin\Core\Material\Materials;
+use Davrin\Core\Material\Wound;
+use Davrin\Core\Material\WoundKind;
 use Davrin\Core\Measure\Currency;
 use Davrin\Core\Part\PartKind;
 use Davrin\Core\Plan\Plan;
@@ -111,13 +113,14 @@ final readonly class PlanSchema
     private function partBlanks(PartKind $kind, PlanReader $reader, Plan $plan): array
     {
         $materials = new Materials($plan->materials->all);
-        foreach ($kind->materials()->goods ?? [] as $good) {
-            $counted = $this->craft->materials[$good];
-            $materials = $counted instanceof CountedKind
-                ? $materials->with(
-                    new Good($good, $counted, Slip::load($reader->materialBlanks($counted, Currency::UsDollar), ['kind' => $good], '')),
-                )
-                : $materials;
+        foreach ($kind->materials()->goods ?? $kind->materials()->wound ?? [] as $key) {
+            $its = $this->craft->materials[$key];
+            $slip = Slip::load($reader->materialBlanks($its, Currency::UsDollar), ['kind' => $key], '');
+            $materials = match (true) {
+                $its instanceof CountedKind => $materials->with(new Good($key, $its, $slip)),
+                $its instanceof WoundKind => $materials->with(new Wound($key, $its, $slip)),
+                default => $materials,
+            };
         }
         $there = new Surroundings($plan->form, $plan->ties, $plan->units(), ['l1' => []], ['l1' => $plan->parts[0]->kind->noun()[1]]);
 

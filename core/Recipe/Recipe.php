@@ -55,8 +55,7 @@ final readonly class Recipe
                 "parts.$part->id", self::partSentence($plan, $part), $part->on->slip, $units,
                 ['count' => $worked->count->shown] + $part->kind->words($part->on), [
                     ...($part->on->wound() === [] ? [] : [$worked->takes]),
-                    $worked->across,
-                    $worked->depth,
+                    ...($worked->size->standsOut() ? [$worked->across, $worked->depth] : []),
                     ...($worked->fullness->verdict === null ? [] : [$worked->fullness->figure]),
                     ...$result->yieldOf($part->id)?->figures() ?? [],
                 ],

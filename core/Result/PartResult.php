@@ -20,6 +20,7 @@ final readonly class PartResult implements JsonSerializable
      * @param  list<string>  $materials  of one element, piece by piece or strand by strand, by id
      * @param  list<ElementResult>  $elements
      * @param  array<string, float>  $measures  what was written of it: lengths in inches, and counts
+     * @param  array<string, string>  $choices  what was chosen of it, as a plan file holds it
      * @param  float  $width  of its widest mesh, in inches
      * @param  list<Caution>  $cautions
      */
@@ -38,6 +39,7 @@ final readonly class PartResult implements JsonSerializable
         public array $elements,
         public Size $size,
         public array $measures,
+        public array $choices,
         public float $width,
         public array $cautions,
     ) {}

@@ -7,6 +7,7 @@ use App\Models\ShelfForm;
 use App\Models\ShelfItem;
 use App\Shelf\MaterialFromShelf;
 use Davrin\Core\Edit\TakeFromShelf;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\PlanFile\PlanFile;
 use Illuminate\Database\Seeder;
 
@@ -19,8 +20,16 @@ final class DemoSeeder extends Seeder
         'library-storm-door', 'bandstand-bundles', 'fair-gate-three-strands', 'pavilion-six-layers', 'town-hall-wide-poofs', 'garden-shed-burlap', 'garden-club-scraps', 'kite-festival-in-turn', 'barn-wedding-part-rolls',
     ];
 
-    /** Plans that are cut from what lies on the shelf, with the mesh that is taken. */
-    private const FROM_SHELF = ['bandstand-bundles' => 'Teal mesh', 'barn-wedding-part-rolls' => 'Sage mesh'];
+    /** Plans that are cut from what lies on the shelf, with what is taken of it. */
+    private const FROM_SHELF = [
+        'bandstand-bundles' => ['Teal mesh'],
+        'barn-wedding-part-rolls' => ['Sage mesh'],
+        'kite-festival-kite' => ['Kite tails', 'Gold lamé'],
+        'kite-festival-star' => ['Gold lamé', 'Kite tails'],
+        'barn-wedding-heart' => ['Sage sheer', 'Cream grosgrain'],
+        'hiking-club-stick' => ['Cream grosgrain'],
+        'reading-week-loop' => ['Teal stripe', 'Cream grosgrain'],
+    ];
 
     /** Forms as they really measure, by name: where each is kept, and what a plan file holds of it. */
     private const SHELF = [
@@ -35,8 +44,8 @@ final class DemoSeeder extends Seeder
         DemoShelf::lay();
         foreach (self::OLDEST_FIRST as $name) {
             $plan = SavedPlan::start($files->read((string) file_get_contents(database_path("demo/$name.json"))), 'begun');
-            if (isset(self::FROM_SHELF[$name])) {
-                $this->takeFromShelf($plan, self::FROM_SHELF[$name]);
+            foreach (self::FROM_SHELF[$name] ?? [] as $thing) {
+                $this->takeFromShelf($plan, $thing);
             }
         }
         foreach (self::SHELF as $name => [$kept, $written]) {
@@ -46,10 +55,12 @@ final class DemoSeeder extends Seeder
         }
     }
 
-    /** The first mesh of a plan is the one that lies on the shelf. */
-    private function takeFromShelf(SavedPlan $plan, string $mesh): void
+    /** For the material that is called so; for the first where none is. */
+    private function takeFromShelf(SavedPlan $plan, string $thing): void
     {
-        $item = ShelfItem::query()->where('name', $mesh)->firstOrFail();
-        $plan->edit(new TakeFromShelf([$plan->plan()->wound()[0]->id => MaterialFromShelf::written($item, $plan)]), (int) $plan->revision_id);
+        $item = ShelfItem::query()->where('name', $thing)->firstOrFail();
+        $wound = collect($plan->plan()->wound());
+        $taken = $wound->first(fn (Wound $its): bool => $its->name() === $thing) ?? $wound->first();
+        $plan->edit(new TakeFromShelf([$taken->id => MaterialFromShelf::written($item, $plan)]), (int) $plan->revision_id);
     }
 }

@@ -34,13 +34,13 @@ final class DemoShelf
         ['mesh', ['name' => 'Kite red, narrow', 'colour' => '#bf3030', 'hatch' => 'bars', 'width' => '6 in', 'roll' => '5 yd', 'price' => '2.25', 'paid' => '2.25', 'allowance' => '2 %', 'low' => '10 yd'], '102 in, 6 x 9 in', 'basket'],
         ['mesh', ['name' => 'Violet tulle', 'colour' => '#8f74b5', 'hatch' => 'waves', 'weave' => 'tulle', 'body' => 'see-through', 'width' => '6 in', 'roll' => '25 yd', 'price' => '4.00', 'paid' => '4.00'], '600 in', 'basket'],
         ['strands', ['name' => 'Raffia, straw', 'colour' => '#d3b878', 'hatch' => 'dashes', 'width' => '1/2 in', 'roll' => '100 yd', 'price' => '6.00', 'paid' => '6.00'], '2000 in', 'hook'],
-        ['ribbon', ['name' => 'Cream grosgrain', 'colour' => '#f0e7d2', 'width' => '1 1/2 in', 'price' => '4.50', 'paid' => '3.00', 'wired' => 'soft', 'sides' => 'two', 'low' => '3 yd'], '10 yd by label, 140 in', 'drawer 1'],
-        ['ribbon', ['name' => 'Teal stripe', 'colour' => '#1d6a6b', 'hatch' => 'bars', 'width' => '2 1/2 in', 'price' => '6.50', 'paid' => '6.50'], '10 yd by label', 'drawer 1'],
-        ['ribbon', ['name' => 'Gold lamé', 'colour' => '#c59a2d', 'hatch' => 'cross', 'width' => '2 1/2 in', 'price' => '7.00', 'paid' => '4.90', 'frays' => 'frays'], '220 in, 40 in', 'drawer 1'],
-        ['ribbon', ['name' => 'Bee print', 'colour' => '#f2d15c', 'hatch' => 'dots', 'width' => '2 1/2 in', 'price' => '7.50', 'paid' => '7.50', 'print' => 'upright'], '10 yd by label', 'drawer 2'],
-        ['ribbon', ['name' => 'Book print', 'colour' => '#c9b28f', 'hatch' => 'dashes', 'width' => '4 in', 'price' => '8.50', 'paid' => '8.50', 'print' => 'upright', 'low' => '3 yd'], '88 in', 'drawer 2'],
+        ['ribbon', ['name' => 'Cream grosgrain', 'colour' => '#f0e7d2', 'hatch' => 'stripes', 'width' => '1 1/2 in', 'price' => '4.50', 'paid' => '3.00', 'wired' => 'soft', 'sides' => 'two', 'low' => '3 yd'], '10 yd by label, 140 in', 'drawer 1'],
+        ['ribbon', ['name' => 'Teal stripe', 'colour' => '#1d6a6b', 'hatch' => 'stripes', 'width' => '2 1/2 in', 'price' => '6.50', 'paid' => '6.50'], '10 yd by label', 'drawer 1'],
+        ['ribbon', ['name' => 'Gold lamé', 'colour' => '#c59a2d', 'hatch' => 'prints', 'width' => '2 1/2 in', 'price' => '7.00', 'paid' => '4.90', 'frays' => 'frays'], '220 in, 40 in', 'drawer 1'],
+        ['ribbon', ['name' => 'Bee print', 'colour' => '#f2d15c', 'hatch' => 'prints', 'width' => '2 1/2 in', 'price' => '7.50', 'paid' => '7.50', 'print' => 'upright'], '10 yd by label', 'drawer 2'],
+        ['ribbon', ['name' => 'Book print', 'colour' => '#c9b28f', 'hatch' => 'prints', 'width' => '4 in', 'price' => '8.50', 'paid' => '8.50', 'print' => 'upright', 'low' => '3 yd'], '88 in', 'drawer 2'],
         ['ribbon', ['name' => 'Sage sheer', 'colour' => '#9db396', 'hatch' => 'waves', 'width' => '1 1/2 in', 'roll' => '3 yd', 'price' => '2.50', 'paid' => '1.25', 'wired' => 'sheer', 'sides' => 'two', 'frays' => 'frays'], '3 x 3 yd by label', 'drawer 2'],
-        ['ribbon', ['name' => 'Kite tails', 'colour' => '#bf3030', 'hatch' => 'slant', 'width' => '0.875 in', 'roll' => '30 ft', 'price' => '3.25', 'paid' => '3.25'], '30 ft by label, 54 in, 10 x 12 in', 'drawer 2'],
+        ['ribbon', ['name' => 'Kite tails', 'colour' => '#bf3030', 'hatch' => 'stripes', 'width' => '0.875 in', 'roll' => '30 ft', 'price' => '3.25', 'paid' => '3.25'], '30 ft by label, 54 in, 10 x 12 in', 'drawer 2'],
     ];
 
     /** @var list<array{string, array<string, string>, int, string}> */

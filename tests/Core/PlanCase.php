@@ -24,7 +24,18 @@ abstract class PlanCase extends TestCase
     /** @param  array<string, mixed>  $document */
     protected function work(array $document = []): Result
     {
-        return Engine::standard(Craft::standard())->work($this->plan($document));
+        return $this->workedOut($this->plan($document));
+    }
+
+    protected function workedOut(Plan $plan): Result
+    {
+        return Engine::standard(Craft::standard())->work($plan);
+    }
+
+    /** Without advice. */
+    protected function figures(Plan $plan): Result
+    {
+        return Engine::standard(Craft::standard())->figures($plan);
     }
 
     protected function reader(): PlanReader

@@ -72,6 +72,9 @@ final class ElementShapesTest extends FeatureCase
         yield 'more turns leave less wing' => ['curled-ruffle', ['turns' => 3], ['turns' => 1], 'wider'];
         yield 'a thicker curl is another' => ['curled-ruffle', ['curl' => '1/4 in'], ['curl' => '3/4 in'], 'other'];
         yield 'a longer crossed piece is wider' => ['crossed-curled-ruffles', ['length' => '10 in'], ['length' => '14 in'], 'wider'];
+        yield 'longer tails reach further' => ['ribbon-tails', ['lengths' => ['8 in']], ['lengths' => ['14 in']], 'higher'];
+        yield 'a deeper dovetail is another end' => ['ribbon-tails', ['depth' => '1/4 in'], ['depth' => '1 1/2 in'], 'other'];
+        yield 'a looped top is another' => ['ribbon-sets', ['topLoop' => 'not looped'], ['topLoop' => '2 in'], 'other'];
         yield 'a longer pancake is wider' => ['pancake', ['length' => '20 in'], ['length' => '30 in'], 'wider'];
         yield 'a longer second piece is higher' => ['second-across', ['length' => '12 in'], ['length' => '20 in'], 'higher'];
         yield 'a longer pitch puffs out' => ['poof-run', ['pitch' => '6 in'], ['pitch' => '12 in'], 'wider'];
@@ -205,10 +208,14 @@ final class ElementShapesTest extends FeatureCase
                 : ['kind' => 'outline', 'points' => ['0 0', '60 0'], 'closed' => 'open', 'size' => '60 in', 'count' => 4, 'gap' => '1 in'],
             'ties' => [['layout' => 'free', 'spots' => $technique === 'wound-cover' ? ['1: 2 in'] : ['2-3: 28 in', '2-3: 32 in']]],
             'materials' => [['id' => 'a', 'roll' => '50 yd', ...$mesh], ['id' => 'b', 'roll' => '50 yd', ...$mesh]],
-            'parts' => [['kind' => $technique, ...$written]],
+            'parts' => [
+                ...($technique === 'ribbon-in-bundles' ? [['id' => 'b', 'kind' => 'rolled-bundle']] : []),
+                ['id' => 'shown', 'kind' => $technique, ...$written],
+            ],
         ]);
+        $drawn = array_column((new FormDrawing($plan, app(Engine::class)->work($plan), Side::Front))->parts, null, 'id');
 
-        return (new FormDrawing($plan, app(Engine::class)->work($plan), Side::Front))->parts[0]->shapes[0];
+        return $drawn['shown']->shapes[0];
     }
 
     /** @return list<string> the squares of a grid that its outlines go through, the larger side of the shape being the whole grid */

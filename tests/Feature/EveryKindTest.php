@@ -120,7 +120,8 @@ final class EveryKindTest extends FeatureCase
             'name' => "A $kind",
             'form' => ['kind' => $kind],
             'materials' => [['width' => '6 in', 'roll' => '60 yd']],
-            'parts' => [['kind' => $technique]],
+            // What goes on another part has one to go on.
+            'parts' => [...($technique === 'ribbon-in-bundles' ? [['kind' => 'rolled-bundle']] : []), ['kind' => $technique]],
         ]);
     }
 

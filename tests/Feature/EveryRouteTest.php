@@ -20,7 +20,7 @@ final class EveryRouteTest extends FeatureCase
     ];
 
     private const EDITS = [
-        'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-material', 'remove-material', 'add-ties', 'remove-ties', 'place-tie', 'take-tie', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint', 'exchange',
+        'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-mesh', 'add-ribbon', 'add-tails', 'remove-material', 'add-ties', 'remove-ties', 'place-tie', 'take-tie', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint', 'exchange',
     ];
 
     private const BLANKS = [

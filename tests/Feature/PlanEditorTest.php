@@ -196,7 +196,7 @@ final class PlanEditorTest extends FeatureCase
     public function test_layers_and_meshes_are_added_moved_and_taken_away(): void
     {
         $plan = $this->hang();
-        $this->edit($plan, ['do' => 'add-material']);
+        $this->edit($plan, ['do' => 'add-mesh']);
         $page = $this->edit($plan, ['do' => 'add-part']);
         $this->assertCount(3, $this->find($page, "//section[starts-with(@id,'line-parts-')]"));
         $this->edit($plan, ['do' => 'part-earlier', 'id' => 'l1']);

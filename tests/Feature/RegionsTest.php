@@ -20,7 +20,7 @@ final class RegionsTest extends FeatureCase
     #[TestWith(['band-door-teal-and-gold', ['set' => ['parts.outer.length' => '20 in']]])]
     #[TestWith(['band-door-teal-and-gold', ['set' => ['settings.units' => 'centimetres']]])]
     #[TestWith(['band-door-teal-and-gold', ['do' => 'add-part']])]
-    #[TestWith(['band-door-teal-and-gold', ['do' => 'add-material']])]
+    #[TestWith(['band-door-teal-and-gold', ['do' => 'add-mesh']])]
     #[TestWith(['band-door-teal-and-gold', ['set' => ['form.kind' => 'stick']]])]
     #[TestWith(['pavilion-six-layers', ['set' => ['parts.l3.length' => '8 1/8 in']]])]
     #[TestWith(['pavilion-six-layers', ['do' => 'part-earlier', 'id' => 'l3']])]

@@ -23,6 +23,8 @@ use Davrin\Core\Edit\RemovePart;
 use Davrin\Core\Edit\RemoveTies;
 use Davrin\Core\Edit\TakeForm;
 use Davrin\Core\Edit\TakeFromShelf;
+use Davrin\Core\Material\Kind\Ribbon;
+use Davrin\Core\Part\RibbonTails\RibbonTails;
 use Davrin\Core\Words\Fault;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Arr;
@@ -48,7 +50,8 @@ final class EditRequest extends FormRequest
                 'required_without:set',
                 'string',
                 Rule::in([
-                    'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-material', 'remove-material', 'add-ties',
+                    'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-mesh', 'add-ribbon', 'add-tails', 'remove-material',
+                    'add-ties',
                     'remove-ties', 'place-tie', 'take-tie', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint',
                     'exchange',
                 ]),
@@ -68,10 +71,12 @@ final class EditRequest extends FormRequest
 
         return match ($this->input('do')) {
             'add-part' => new AddPart,
+            'add-tails' => new AddPart(['kind' => RibbonTails::KEY]),
             'remove-part' => new RemovePart(...explode(',', $id)),
             'part-earlier' => new MovePart($id, earlier: true),
             'part-later' => new MovePart($id, earlier: false),
-            'add-material' => new AddMaterial,
+            'add-mesh' => new AddMaterial,
+            'add-ribbon' => new AddMaterial(Ribbon::KEY),
             'remove-material' => new RemoveMaterial($id),
             'add-ties' => new AddTies,
             'remove-ties' => new RemoveTies($id),

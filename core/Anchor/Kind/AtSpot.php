@@ -19,10 +19,18 @@ final readonly class AtSpot implements AnchorKind
 
     public const TURNED = 'turned';
 
+    /** @param  bool  $atTheBottom  where it usually is, or in the middle */
+    public function __construct(private bool $atTheBottom = false) {}
+
     public function blanks(Surroundings $there, array $written, bool $carry): array
     {
         return [
-            new FormSpotBlank(self::SPOT, 'the spot it stands on', $there->form),
+            new FormSpotBlank(
+                self::SPOT,
+                'the spot it stands on',
+                $there->form,
+                $this->atTheBottom ? FormSpot::bottom($there->form) : FormSpot::middle(),
+            ),
             new CountBlank(self::TURNED, 'how many degrees it is turned clockwise', 0, -180, 180, 'not'),
         ];
     }

@@ -11,10 +11,18 @@ use Davrin\Core\Measure\Length;
 /** Ribbon: what decides how it is cut and turned is said with it. */
 final readonly class Ribbon extends SoldOnRolls
 {
+    public const KEY = 'ribbon';
+
+    public const FRAYS = 'frays';
+
+    public const PRINT = 'print';
+
+    public const UPRIGHT = 'upright';
+
     public function __construct()
     {
         parent::__construct(
-            'ribbon',
+            self::KEY,
             'ribbon',
             'Cream ribbon',
             '#efe6cf',
@@ -47,8 +55,15 @@ final readonly class Ribbon extends SoldOnRolls
         return [
             new ChoiceBlank('wired', 'whether it is wired', 'wired', ['wired' => 'wired', 'soft' => 'without wire', 'sheer' => 'sheer']),
             new ChoiceBlank('sides', 'its sides', 'one', ['one' => 'one-sided', 'two' => 'two-sided']),
-            new ChoiceBlank('print', 'its print', 'none', ['none' => 'no print to mind', 'upright' => 'a print that must stand upright']),
-            new ChoiceBlank('frays', 'whether it frays', 'firm', ['firm' => 'does not fray', 'frays' => 'frays: seal the ends']),
+            new ChoiceBlank(
+                self::PRINT,
+                'its print',
+                'none',
+                ['none' => 'no print to mind', self::UPRIGHT => 'a print that must stand upright'],
+            ),
+            new ChoiceBlank(self::FRAYS, 'whether it frays', 'firm', [
+                'firm' => 'does not fray', 'frays' => 'frays: seal the ends with heat', 'dip' => 'frays: dip the ends',
+            ]),
         ];
     }
 }

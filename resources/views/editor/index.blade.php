@@ -98,7 +98,10 @@
                 @if ($recipe->parts === [])
                     <p class="mb-2">The ring is prepped. Put some mesh on it.</p>
                 @endif
-                <button class="quiet text-[15px]" name="do" value="add-part">{{ $recipe->parts === [] ? 'Add mesh to the ties' : 'Add another layer of mesh' }}</button>
+                <span class="flex flex-wrap gap-x-5">
+                    <button class="quiet text-[15px]" name="do" value="add-part">{{ $recipe->parts === [] ? 'Add mesh to the ties' : 'Add another layer of mesh' }}</button>
+                    <button class="quiet text-[15px]" name="do" value="add-tails">Add ribbon</button>
+                </span>
             </x-edit-form>
         </section>
         <details class="aside" id="aside" @if (collect($closing)->contains(fn ($line): bool => $problem?->at($line->address) ?? false)) open @endif>
@@ -134,7 +137,7 @@
             @if ($paints)
                 <b class="editor-only">paint ties</b>
                 <div class="brushes editor-only" role="group" aria-label="paint ties with">
-                    @foreach ($plan->wound() as $index => $mesh)
+                    @foreach ($brushes as $index => $mesh)
                         <button type="button" class="brush" data-brush="{{ $mesh->id }}" aria-pressed="false" title="{{ $mesh->name() }}: click ties to paint them{{ $index < 9 ? ', or press '.($index + 1).' on one' : '' }}"><x-swatch :ink="$drawing->inks[$mesh->id]" /><span class="sr-only">{{ $mesh->name() }}</span></button>
                     @endforeach
                 </div>
@@ -160,7 +163,7 @@
                         <x-edit-form :saved="$saved" :view="$view" class="mt-2 flex flex-wrap gap-x-3">
                             <input type="hidden" name="do" value="paint">
                             <input type="hidden" name="id" value="{{ $tie['number'] }}">
-                            @foreach ($plan->wound() as $mesh)
+                            @foreach ($brushes as $mesh)
                                 @php $isPainted = ($litPaints->on->colourTask->painted[$tie['number']] ?? null) === $mesh->id; @endphp
                                 <button class="quiet" name="to" value="{{ $mesh->id }}"><x-swatch :ink="$drawing->inks[$mesh->id]" /> {{ $isPainted ? 'no longer '.$mesh->name() : $mesh->name() }}</button>
                             @endforeach
@@ -213,7 +216,8 @@
             <span class="flex items-baseline gap-4 text-soft">
                 each piece bears its tie
                 <x-edit-form :saved="$saved" :view="$view" class="editor-only">
-                    <button class="quiet" name="do" value="add-material">add a mesh</button>
+                    <button class="quiet" name="do" value="add-mesh">add a mesh</button>
+                    <button class="quiet ml-3" name="do" value="add-ribbon">add a ribbon</button>
                 </x-edit-form>
             </span>
         </h2>
