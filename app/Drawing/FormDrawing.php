@@ -3,6 +3,7 @@
 namespace App\Drawing;
 
 use App\Drawing\Elements\HangsDown;
+use App\Drawing\Elements\StandsUpright;
 use Davrin\Core\Estimate\Extent;
 use Davrin\Core\Geometry\Box;
 use Davrin\Core\Geometry\Place;
@@ -88,6 +89,12 @@ final readonly class FormDrawing
         $this->parts = $mesh ? $this->layers() : [];
         $this->trailing = $mesh ? $this->trailing() : [];
         $this->ties = $this->ties();
+    }
+
+    /** @return list<PartDrawing> those that lie over all of the mesh, or those that do not */
+    public function lying(bool $over): array
+    {
+        return array_values(array_filter($this->parts, fn (PartDrawing $part): bool => $part->isOver === $over));
     }
 
     /** What the picture shows, for those who cannot see it. */
@@ -256,9 +263,11 @@ final readonly class FormDrawing
             $numbers = $element->element->ties;
             $places = array_map(fn (int $tie): Place => $this->places[$tie], $numbers);
             $first = $places[0] ?? ($element->element->place === null ? new Place(0.0, 0.0, 0.0) : $this->seen($element->element->place));
-            if ($draw instanceof HangsDown) {
-                $first = new Place($first->x, $first->y, 0.0);
-            }
+            $first = match (true) {
+                $draw instanceof HangsDown => new Place($first->x, $first->y, 0.0),
+                $draw instanceof StandsUpright => new Place($first->x, $first->y, $this->turned($part)),
+                default => $first,
+            };
             $upright = array_map(fn (Place $place): Place => $place->seenFrom($first), $places);
             $middle = $numbers === [] ? 0.0 : $this->result->form->frame->middleFrom($ties[$numbers[0]]->seat);
             $variant = $element->element->number % self::VARIANTS;
@@ -295,7 +304,13 @@ final readonly class FormDrawing
             ];
         }
 
-        return new PartDrawing("$this->prefix$part->id-$row", $part->id, $part->kind, $shapes, $inks, $placed);
+        return new PartDrawing("$this->prefix$part->id-$row", $part->id, $part->kind, $shapes, $inks, $placed, ! $part->size->standsOut());
+    }
+
+    /** By how many degrees an upright element is turned clockwise, as seen from this side. */
+    private function turned(PartResult $part): float
+    {
+        return ($this->side === Side::Front ? 1 : -1) * ($part->measures['turned'] ?? 0.0);
     }
 
     /** @return list<Point> */

@@ -11,6 +11,7 @@ final readonly class PartDrawing
      * @param  list<non-empty-list<Ink>>  $inks  of each shape, piece by piece or strand by strand
      * @param  list<array{ties: list<int>, missing: bool, shape: int, x: float, y: float, turn: float}>  $elements  in build order; in
      *                 drawing units, turned in degrees clockwise
+     * @param  bool  $isOver  whether it lies over all of the mesh, so that no wire shows through it
      */
     public function __construct(
         public string $name,
@@ -19,6 +20,7 @@ final readonly class PartDrawing
         public array $shapes,
         public array $inks,
         public array $elements,
+        public bool $isOver,
     ) {}
 
     /** Whether any of it stands at a tie. */

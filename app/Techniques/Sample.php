@@ -10,6 +10,7 @@ use App\Drawing\Side;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Geometry\Box;
 use Davrin\Core\Geometry\Point;
+use Davrin\Core\Material\Kind\Ribbon;
 use Davrin\Core\Part\PartKind;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
@@ -52,7 +53,10 @@ final readonly class Sample
                     'id' => 'shown',
                     'kind' => $technique->key(),
                     ...$example->shown,
-                    ...(($technique->materials()->goods ?? null) === null ? ['material' => self::mix($technique, $several)] : []),
+                    // What takes something else than mesh or ribbon gets the usual.
+                    ...(in_array($technique->materials()->usualKind(), [null, Ribbon::KEY], true)
+                        ? ['material' => self::mix($technique, $several)]
+                        : []),
                 ],
             ],
         ]);

@@ -13,6 +13,7 @@ use Davrin\Core\Estimate\Estimates;
 use Davrin\Core\Estimate\FullnessEstimate;
 use Davrin\Core\Estimate\LengthTaken;
 use Davrin\Core\Material\Material;
+use Davrin\Core\Part\Bow;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\ElementResult;
@@ -127,6 +128,7 @@ final readonly class PlanComputation
             $part->size,
             $part->on->slip->measures(),
             $part->on->slip->texts(),
+            $part->kind instanceof Bow ? $part->kind->pieces($part->on->slip, count($part->on->materials)) : [],
             $part->on->width()->toInches(),
             $part->cautions(),
         );

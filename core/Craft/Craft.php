@@ -43,8 +43,13 @@ use Davrin\Core\Part\CrossedCurledRuffles\CrossedCurledRuffles;
 use Davrin\Core\Part\CurledRuffle\CurledRuffle;
 use Davrin\Core\Part\DiagonalBundle\DiagonalBundle;
 use Davrin\Core\Part\FoldedRuffle\FoldedRuffle;
+use Davrin\Core\Part\GatheredBow\GatheredBow;
 use Davrin\Core\Part\GatheredDrape\GatheredDrape;
 use Davrin\Core\Part\GuideWords;
+use Davrin\Core\Part\HalfFoldBow\HalfFoldBow;
+use Davrin\Core\Part\LacedBow\LacedBow;
+use Davrin\Core\Part\LayeredBow\LayeredBow;
+use Davrin\Core\Part\LoopedBow\LoopedBow;
 use Davrin\Core\Part\OverlappedRuffle\OverlappedRuffle;
 use Davrin\Core\Part\Pancake\Pancake;
 use Davrin\Core\Part\PartKind;
@@ -58,8 +63,11 @@ use Davrin\Core\Part\RolledBundle\RolledBundle;
 use Davrin\Core\Part\Ruffle\Ruffle;
 use Davrin\Core\Part\SecondAcross\SecondAcross;
 use Davrin\Core\Part\Starburst\Starburst;
+use Davrin\Core\Part\SteppedBow\SteppedBow;
 use Davrin\Core\Part\StrandBunch\StrandBunch;
 use Davrin\Core\Part\Streamers\Streamers;
+use Davrin\Core\Part\StripBow\StripBow;
+use Davrin\Core\Part\TubingBow\TubingBow;
 use Davrin\Core\Part\WoundCover\WoundCover;
 use Davrin\Core\Part\WrappedStrips\WrappedStrips;
 use Davrin\Core\Ties\Layout\AsItCame;
@@ -110,6 +118,7 @@ final readonly class Craft
             new RolledBundle, new DiagonalBundle, new Starburst, new PulledLoops, new PushedRuffles, new WrappedStrips,
             new GatheredDrape, new WoundCover, new StrandBunch,
             new RibbonTails, new RibbonInBundles, new RibbonSets, new Streamers,
+            new LoopedBow, new LayeredBow, new SteppedBow, new HalfFoldBow, new LacedBow, new StripBow, new GatheredBow, new TubingBow,
             new Alike, new InTurn, new InTurnClosed, new Mirrored, new EveryNth(3), new EveryNth(4), new EveryNth(5),
             new EveryNth(6), new ByCount, new CountedFrom(WantedTies::Corners), new CountedFrom(WantedTies::Crossbars),
             new Anchored(WantedTies::Crossbars), new Anchored(WantedTies::Corners), new Anchored(WantedTies::Painted),

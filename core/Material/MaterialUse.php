@@ -111,10 +111,11 @@ final readonly class MaterialUse
      * Strips of ribbon and the like laid together, one of each that is named.
      *
      * @param  int  $most  of all of its sets
+     * @param  list<string>  $kinds  that will do, by key; the first is the usual one
      */
-    public static function strips(int $most): self
+    public static function strips(int $most, array $kinds = self::RIBBONS): self
     {
-        return new self(1, $most, 1, false, 'ribbons', variesByTie: false, noun: 'ribbon', wound: self::RIBBONS);
+        return new self(1, $most, 1, false, 'ribbons', variesByTie: false, noun: 'ribbon', wound: $kinds);
     }
 
     /** Two pieces on one tie. */

@@ -48,7 +48,7 @@ abstract class Strips extends WoundPart
     private const DOVETAIL = 'dovetail';
 
     /** More ribbons than this are not tied together. */
-    private const MOST_TOGETHER = 9;
+    protected const MOST_TOGETHER = 9;
 
     /** What is done to ends that fray, with what, and what to mind. */
     private const SEALED = [

@@ -6,6 +6,7 @@ namespace Davrin\Core\Result;
 
 use Davrin\Core\Demand\Caution;
 use Davrin\Core\Estimate\Fullness;
+use Davrin\Core\Part\BowPiece;
 use Davrin\Core\Part\Size;
 use Davrin\Core\Words\Figure;
 use JsonSerializable;
@@ -21,6 +22,7 @@ final readonly class PartResult implements JsonSerializable
      * @param  list<ElementResult>  $elements
      * @param  array<string, float>  $measures  what was written of it: lengths in inches, and counts
      * @param  array<string, string>  $choices  what was chosen of it, as a plan file holds it
+     * @param  list<BowPiece>  $bow  the strips of a bow; none where it is something else
      * @param  float  $width  of its widest mesh, in inches
      * @param  list<Caution>  $cautions
      */
@@ -40,6 +42,7 @@ final readonly class PartResult implements JsonSerializable
         public Size $size,
         public array $measures,
         public array $choices,
+        public array $bow,
         public float $width,
         public array $cautions,
     ) {}
@@ -64,6 +67,7 @@ final readonly class PartResult implements JsonSerializable
             'span' => round($this->size->span, 4),
             'hangs' => round($this->size->hangs, 4),
             'measures' => (object) array_map(fn (float $measure): float => round($measure, 4), $this->measures),
+            ...($this->bow === [] ? [] : ['bow' => $this->bow]),
             'width' => round($this->width, 4),
             'cautions' => array_map(fn (Caution $caution): string => $caution->value, $this->cautions),
         ];

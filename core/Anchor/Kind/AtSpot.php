@@ -31,7 +31,7 @@ final readonly class AtSpot implements AnchorKind
                 $there->form,
                 $this->atTheBottom ? FormSpot::bottom($there->form) : FormSpot::middle(),
             ),
-            new CountBlank(self::TURNED, 'how many degrees it is turned clockwise', 0, -180, 180, 'not'),
+            new CountBlank(self::TURNED, 'how many degrees it is turned clockwise', 0, -180, 180),
         ];
     }
 

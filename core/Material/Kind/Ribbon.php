@@ -17,6 +17,8 @@ final readonly class Ribbon extends SoldOnRolls
 
     public const PRINT = 'print';
 
+    public const SIDES = 'sides';
+
     public const UPRIGHT = 'upright';
 
     public function __construct()
@@ -54,7 +56,7 @@ final readonly class Ribbon extends SoldOnRolls
     {
         return [
             new ChoiceBlank('wired', 'whether it is wired', 'wired', ['wired' => 'wired', 'soft' => 'without wire', 'sheer' => 'sheer']),
-            new ChoiceBlank('sides', 'its sides', 'one', ['one' => 'one-sided', 'two' => 'two-sided']),
+            new ChoiceBlank(self::SIDES, 'its sides', 'one', ['one' => 'one-sided', 'two' => 'two-sided']),
             new ChoiceBlank(
                 self::PRINT,
                 'its print',

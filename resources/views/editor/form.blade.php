@@ -8,10 +8,13 @@
 <svg id="drawing" viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() + 26 * $more }}" role="group" aria-label="{{ $drawing->words() }}" data-form="{{ $drawing->side->value }}" data-scale="{{ $scale }}" @if ($places) data-places="{{ $places }}" @endif>
     {{ $regions->of('g', 'form-wires', 'editor.wires', ['form' => $drawing->form, 'side' => $drawing->side]) }}
     @if ($drawing->mesh)
-        @foreach ($drawing->parts as $part)
+        @foreach ($drawing->lying(over: false) as $part)
             {{ $regions->of('g', "drawn-$part->name", 'editor.elements', ['part' => $part, 'lit' => $part->isAt($view->tie) ? $view->tie : null]) }}
         @endforeach
         {{ $regions->of('g', 'form-wires-through', 'editor.wires-through', ['wires' => $drawing->form['wires'], 'side' => $drawing->side]) }}
+        @foreach ($drawing->lying(over: true) as $part)
+            {{ $regions->of('g', "drawn-$part->name", 'editor.elements', ['part' => $part, 'lit' => $part->isAt($view->tie) ? $view->tie : null]) }}
+        @endforeach
     @endif
     <g id="outline" data-always>
         @if ($drawing->mesh && $outlines === [])
