@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\BowController;
 use App\Http\Controllers\CutBatchController;
 use App\Http\Controllers\CutSheetController;
 use App\Http\Controllers\HouseController;
@@ -90,6 +91,17 @@ Route::controller(ShelfFormController::class)->name('forms.')->group(function ()
     Route::delete('/forms/{form}', 'destroy')->name('destroy');
     Route::post('/forms/{form}/restore', 'restore')->name('restore')->withTrashed();
     Route::post('/plans/{plan}/form', 'keep')->name('keep');
+});
+
+Route::controller(BowController::class)->name('bows.')->group(function () {
+    Route::get('/bows', 'index')->name('index');
+    Route::post('/bows', 'store')->name('store');
+    Route::get('/bows/{bow}', 'show')->name('show')->whereNumber('bow');
+    Route::post('/bows/{bow}/edits', 'update')->name('edit');
+    Route::post('/bows/{bow}/undo', 'undo')->name('undo');
+    Route::post('/bows/{bow}/plans', 'put')->name('put');
+    Route::delete('/bows/{bow}', 'destroy')->name('destroy');
+    Route::post('/bows/{bow}/restore', 'restore')->name('restore')->withTrashed();
 });
 
 Route::controller(ShelfController::class)->name('shelf.')->group(function () {

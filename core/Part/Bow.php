@@ -55,6 +55,14 @@ abstract class Bow extends Strips
      */
     abstract public function scales(): array;
 
+    /** The sentence without where it stands. */
+    abstract public function making(PartContext $on): string;
+
+    final public function sentence(PartContext $on): string
+    {
+        return $this->making($on).' It stands at {at}, turned {turned} degrees.';
+    }
+
     public function noun(): array
     {
         return ['bow', 'bows'];
@@ -184,7 +192,7 @@ abstract class Bow extends Strips
     /** What the sentence says behind what is its own. */
     protected static function closing(): string
     {
-        return ' It takes {=takes}.{=twist} Its ends are cut {ends}, and it is held by {holds}. It stands at {at}, turned {turned} degrees.';
+        return ' It takes {=takes}.{=twist} Its ends are cut {ends}, and it is held by {holds}.';
     }
 
     /** @return list<Blank<covariant mixed>> */

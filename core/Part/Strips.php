@@ -131,7 +131,7 @@ abstract class Strips extends WoundPart
         return new Size(
             0.0,
             'ribbon lies on the mesh',
-            $this->longest($on)->toInches() / 2,
+            $this->trails($on),
             0.0,
             'ribbon lies on the mesh',
             trails: $this->trails($on),

@@ -27,4 +27,23 @@ final readonly class BlankPart
         public array $fields,
         public ?string $folded = null,
     ) {}
+
+    /**
+     * The same with only some of what can be chosen.
+     *
+     * @param  array<string, mixed>  $keys  by key
+     */
+    public function offering(array $keys): self
+    {
+        return new self(
+            $this->address,
+            $this->label,
+            $this->shown,
+            $this->value,
+            array_intersect_key($this->options, $keys),
+            $this->isColour,
+            $this->fields,
+            $this->folded,
+        );
+    }
 }

@@ -23,6 +23,21 @@ final readonly class Line
         public array $cautions = [],
     ) {}
 
+    /**
+     * The same with only some of what can be chosen in one of its blanks.
+     *
+     * @param  array<string, mixed>  $keys  by key
+     */
+    public function offering(string $address, array $keys): self
+    {
+        return new self($this->address, array_map(
+            fn (string|BlankPart $part): string|BlankPart => $part instanceof BlankPart && $part->address === $address
+                ? $part->offering($keys)
+                : $part,
+            $this->parts,
+        ), $this->figures, $this->cautions);
+    }
+
     /** The sentence without its blanks being blanks. */
     public function text(): string
     {

@@ -27,7 +27,7 @@ final class GatheredBow extends Bow
         return 'a gathered stack';
     }
 
-    public function sentence(PartContext $on): string
+    public function making(PartContext $on): string
     {
         return 'Make {kind} of {material}: one strip of each, {strip} long, pinched together at the middle, the top one looped to '
             .'{topLoop} a side.'.self::closing();

@@ -26,7 +26,7 @@ final class HalfFoldBow extends Bow
         return 'a half-fold bow';
     }
 
-    public function sentence(PartContext $on): string
+    public function making(PartContext $on): string
     {
         return 'Make {kind} of {material}: {strips} strips, each {strip} long, folded to one loop of {loop}, which leaves two tails of '
             .'{=rest}.'.self::closing();

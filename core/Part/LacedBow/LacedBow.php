@@ -25,7 +25,7 @@ class LacedBow extends Bow
         return 'a laced bow';
     }
 
-    public function sentence(PartContext $on): string
+    public function making(PartContext $on): string
     {
         return 'Tie {kind} of {material}: a strip of {strip} with two tails of {tail}, which leaves two loops of {=rest}.'.self::closing();
     }

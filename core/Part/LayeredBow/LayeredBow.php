@@ -26,7 +26,7 @@ final class LayeredBow extends Bow
         return 'a layered bow';
     }
 
-    public function sentence(PartContext $on): string
+    public function making(PartContext $on): string
     {
         return 'Make {kind} of {material}: each one loop a side, {loop}, and two tails, {tail}, {pinch} for each pinch; lay them on each '
             .'other, the first at the bottom.'.self::closing();

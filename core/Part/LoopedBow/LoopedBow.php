@@ -23,7 +23,7 @@ final class LoopedBow extends Bow
         return 'a looped bow';
     }
 
-    public function sentence(PartContext $on): string
+    public function making(PartContext $on): string
     {
         return 'Make {kind} of {material}: {loops} loops a side, each {loop}, tails of {tails}, {pinch} for each pinch.'
             .self::closing();

@@ -25,7 +25,7 @@ final class SteppedBow extends Bow
         return 'a stepped bow';
     }
 
-    public function sentence(PartContext $on): string
+    public function making(PartContext $on): string
     {
         return 'Make {kind} of {material}: {layers} layers of one loop a side, the lowest {loop}, each {step} smaller ({=sizes}), tails of '
             .'{tails}, {pinch} for each pinch.'.self::closing();

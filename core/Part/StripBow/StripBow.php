@@ -25,7 +25,7 @@ final class StripBow extends Bow
         return 'a strip bow';
     }
 
-    public function sentence(PartContext $on): string
+    public function making(PartContext $on): string
     {
         return 'Make {kind} of {material}: {strips} strips, each {strip} long, laid to two fans of {=fans} that are crossed.'.self::closing();
     }

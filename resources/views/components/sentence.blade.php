@@ -1,6 +1,6 @@
 {{-- A sentence with its blanks. A blank keeps what was typed in it while that cannot be taken. --}}
-{{-- panel: where a colour is chosen, if not in a panel of its own; inks: of the meshes that it names, each with a panel. --}}
-@props(['line', 'problem' => null, 'inks' => [], 'panel' => null])
+{{-- panel: where a colour is chosen, if not in a panel of its own; inks: of the meshes that it names, each with a panel unless there are none. --}}
+@props(['line', 'problem' => null, 'inks' => [], 'panel' => null, 'panels' => true])
 <div {{ $attributes->class('sentence') }}>@foreach ($line->parts as $part)@if (is_string($part)){{ $part }}@else
 @php
     $typed = $problem?->typed[$part->address] ?? null;
@@ -10,7 +10,7 @@
 @foreach ($part->fields as $index => $entry)
 @php $its = App\Blanks\Typed::entry($typed, $index, count($entry)); @endphp
 @foreach ($entry as $place => $field)
-@if ($ink = $inks[$field->value] ?? null)<button type="button" class="swatch-button" popovertarget="panel-{{ $field->value }}" aria-label="rename {{ $field->options[$field->value] }}, or change its colour"><x-swatch :ink="$ink" /></button>@endif
+@if (($ink = $inks[$field->value] ?? null) && ! $panels)<x-swatch :ink="$ink" /> @elseif ($ink)<button type="button" class="swatch-button" popovertarget="panel-{{ $field->value }}" aria-label="rename {{ $field->options[$field->value] }}, or change its colour"><x-swatch :ink="$ink" /></button>@endif
 @include('components.blank', ['id' => $id.($index + $place > 0 ? "-$index-$place" : ''), 'name' => "set[$part->address][$index][]", 'label' => $field->label, 'options' => $field->options, 'shown' => $field->options[$field->value] ?? $field->value, 'value' => $its[$place] ?? $field->value, 'typed' => $its[$place] ?? $field->value, 'more' => $field->value === ''])
 @endforeach
 @if (! $loop->last){{ ($part->fields[$index + 1][0]->value ?? '') === '' ? ' ' : ' + ' }}@endif

@@ -14,6 +14,7 @@
     <a class="top-[72px]" href="{{ route('plans.index') }}" @if ($here === 'plans') aria-current="page" @endif>Plans</a>
     <a class="top-[136px]" href="{{ route('shelf.index') }}" @if ($here === 'shelf') aria-current="page" @endif>Shelf</a>
     <a class="top-[200px]" href="{{ route('forms.index') }}" @if ($here === 'forms') aria-current="page" @endif>Forms</a>
-    <a class="top-[264px]" href="{{ route('techniques') }}" @if ($here === 'guide') aria-current="page" @endif>Guide</a>
+    <a class="top-[264px]" href="{{ route('bows.index') }}" @if ($here === 'bows') aria-current="page" @endif>Bows</a>
+    <a class="top-[328px]" href="{{ route('techniques') }}" @if ($here === 'guide') aria-current="page" @endif>Guide</a>
     <a class="bottom-3" href="{{ route('keys') }}" data-keys>? Keys</a>
 </nav>

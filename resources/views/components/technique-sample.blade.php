@@ -11,6 +11,6 @@
             <p class="mb-1.5">{{ $paragraph }}</p>
         @endforeach
         <p class="text-soft">{{ $sample->sentence()->text() }}</p>
-        <p class="text-soft">{{ $part->takes->shown }} of mesh here, {{ $part->depth->shown }} deep.</p>
+        <p class="text-soft">{{ $part->takes->shown }} of {{ $sample->technique->materials()->noun }} here{{ $part->size->standsOut() ? ", {$part->depth->shown} deep" : '' }}.</p>
     </div>
 </article>
