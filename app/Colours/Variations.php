@@ -34,7 +34,7 @@ final readonly class Variations
         foreach ([...$this->inPalette($plan, $palette), ...$this->exchanged($plan)] as [$label, $edit, $sent]) {
             if (count($variations) < self::MOST && ! $account->isSpent()) {
                 $edited = $edit->apply($plan, $this->reader);
-                $account->spend(array_sum(array_map(fn (Part $part): int => $part->on->colourTask->effort->spent(), $edited->parts)));
+                $account->spend(array_sum(array_map(fn (Part $part): int => $part->on->colourTask?->effort->spent() ?? 0, $edited->parts)));
                 $variations[] = new Variation('v'.count($variations), $label, $edited, $this->engine->figures($edited, $account), $sent);
             }
         }
@@ -47,8 +47,9 @@ final readonly class Variations
     {
         $pairs = [];
         $used = array_map(fn (Wound $mesh): string => $mesh->id, $plan->usedWound());
-        foreach ($plan->wound() as $index => $one) {
-            foreach (array_slice($plan->wound(), $index + 1) as $other) {
+        $meshes = self::meshes($plan->wound());
+        foreach ($meshes as $index => $one) {
+            foreach (array_slice($meshes, $index + 1) as $other) {
                 if (array_intersect([$one->id, $other->id], $used) !== []) {
                     $pairs[] = [
                         sprintf('%s and %s exchanged', $one->name(), $other->name()),
@@ -63,6 +64,17 @@ final readonly class Variations
     }
 
     /**
+     * What makes a base: ribbon is not exchanged with it, nor coloured with it.
+     *
+     * @param  list<Wound>  $wound
+     * @return list<Wound>
+     */
+    private static function meshes(array $wound): array
+    {
+        return array_values(array_filter($wound, fn (Wound $mesh): bool => $mesh->wound->makesABase()));
+    }
+
+    /**
      * The colours of the palette on the meshes that are used, each time one further.
      *
      * @param  list<string>  $palette
@@ -73,7 +85,7 @@ final readonly class Variations
         $found = [];
         foreach (array_keys($palette) as $turn) {
             $fill = [];
-            foreach ($plan->usedWound() as $index => $mesh) {
+            foreach (self::meshes($plan->usedWound()) as $index => $mesh) {
                 $fill["materials.$mesh->id.colour"] = $palette[($index + $turn) % count($palette)];
             }
             $found[] = ['In your colours, '.implode(', ', $fill), new FillBlanks($fill), ['set' => $fill]];

@@ -44,7 +44,9 @@ final class KeptBow extends Model
             'parts' => [['id' => 'bow', 'kind' => $kind, 'at' => 'middle']],
         ]);
 
-        return DB::transaction(fn (): self => self::query()->create(['name' => $plan->name(), 'document' => app(PlanFile::class)->write($plan)]));
+        $its = ['name' => $plan->name(), 'document' => app(PlanFile::class)->write($plan)];
+
+        return DB::transaction(fn (): self => self::query()->create($its));
     }
 
     public function plan(): Plan

@@ -37,7 +37,7 @@ final readonly class PutBow implements Edit
             $ids[$ribbon->id] = $its;
         }
         $written = array_diff_key($bow->slip->write(), self::PLACE);
-        $written['material'] = array_map(fn (string $id): string => $ids[$id], array_map(fn (Material $its): string => $its->id, $bow->materials));
+        $written['material'] = array_map(fn (Material $its): string => $ids[$its->id], $bow->materials);
 
         return (new AddPart($written))->apply($plan, $reader);
     }

@@ -2,10 +2,13 @@
 
 namespace Database\Seeders;
 
+use App\Models\KeptBow;
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
 use App\Models\ShelfItem;
+use App\Settings\House;
 use App\Shelf\MaterialFromShelf;
+use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\PlanFile\PlanFile;
@@ -29,6 +32,14 @@ final class DemoSeeder extends Seeder
         'barn-wedding-heart' => ['Sage sheer', 'Cream grosgrain'],
         'hiking-club-stick' => ['Cream grosgrain'],
         'reading-week-loop' => ['Teal stripe', 'Cream grosgrain'],
+        'garden-club-wheel' => ['Bee print'],
+    ];
+
+    /** Bows that are kept: of which kind, and what is written of each. */
+    private const BOWS = [
+        'Big band bow' => ['looped-bow', ['materials.r1.name' => 'Gold lamé', 'materials.r1.colour' => 'gold', 'materials.r1.hatch' => 'prints', 'parts.bow.loop' => '5 in', 'parts.bow.loops' => '4', 'parts.bow.tails' => '16, 14 in']],
+        'Bee stall fan' => ['strip-bow', ['materials.r1.name' => 'Bee print', 'materials.r1.colour' => '#f2d15c', 'materials.r1.hatch' => 'prints', 'parts.bow.strips' => '8', 'parts.bow.strip' => '11 in']],
+        'Reading week, stepped' => ['stepped-bow', ['materials.r1.name' => 'Teal stripe', 'materials.r1.colour' => 'teal', 'materials.r1.hatch' => 'stripes', 'parts.bow.layers' => '3', 'parts.bow.loop' => '4 1/2 in']],
     ];
 
     /** Forms as they really measure, by name: where each is kept, and what a plan file holds of it. */
@@ -47,6 +58,9 @@ final class DemoSeeder extends Seeder
             foreach (self::FROM_SHELF[$name] ?? [] as $thing) {
                 $this->takeFromShelf($plan, $thing);
             }
+        }
+        foreach (self::BOWS as $name => [$kind, $written]) {
+            KeptBow::begin($kind, app(House::class))->change(new FillBlanks(['plan.name' => $name] + $written));
         }
         foreach (self::SHELF as $name => [$kept, $written]) {
             $form = new ShelfForm(['name' => $name, 'kept' => $kept, 'form' => $written]);

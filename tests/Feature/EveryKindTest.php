@@ -55,6 +55,9 @@ final class EveryKindTest extends FeatureCase
                 $this->find($page, "//div[@id='stage']/svg")[0]->getAttribute('aria-label'),
             );
         }
+        foreach (['colours', 'cut-sheet', 'history'] as $page) {
+            $this->get("/plans/$saved->id/$page")->assertOk();
+        }
         $this->get('/plans')->assertOk()->assertSee($saved->name);
     }
 

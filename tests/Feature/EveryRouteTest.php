@@ -16,11 +16,11 @@ final class EveryRouteTest extends FeatureCase
 
     private const FIELDS = [
         'came', 'colour', 'columns', 'copies', 'coreAcross', 'coreWeight', 'count', 'cut', 'cuts', 'distance', 'done', 'form', 'id', 'kept', 'kind', 'length', 'lot', 'newAcross', 'newWeight', 'now', 'across',
-        'on', 'order', 'page', 'paper', 'q', 'read', 'scale', 'side', 'starter', 'stock', 'tape', 'technique', 'tie', 'to', 'units', 'ware', 'way', 'weight', 'width', 'x', 'y', 'file', 'revision',
+        'on', 'order', 'page', 'paper', 'plan', 'left', 'currency', 'q', 'read', 'scale', 'side', 'starter', 'stock', 'tape', 'technique', 'tie', 'to', 'units', 'ware', 'way', 'weight', 'width', 'x', 'y', 'file', 'revision',
     ];
 
     private const EDITS = [
-        'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-mesh', 'add-ribbon', 'add-tails', 'remove-material', 'add-ties', 'remove-ties', 'place-tie', 'take-tie', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint', 'exchange',
+        'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-mesh', 'add-ribbon', 'add-tails', 'remove-material', 'add-ties', 'remove-ties', 'place-tie', 'take-tie', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint', 'exchange', 'take-ribbon', 'remove-ribbon',
     ];
 
     private const BLANKS = [
@@ -33,6 +33,9 @@ final class EveryRouteTest extends FeatureCase
         'materials.m1.roll',
         'settings.units',
         'plan.name',
+        'parts.bow.loop',
+        'parts.bow.kind',
+        'materials.r1.name',
         'item.width',
         'item.low',
         'nothing',

@@ -111,7 +111,8 @@ final class BowController
             'add-ribbon' => new AddMaterial($bow->plan()->parts[0]->kind->materials()->usualKind() ?? 'ribbon'),
             'remove-ribbon' => new RemoveMaterial($id),
             'take-ribbon' => new TakeFromShelf([$id => MaterialFromShelf::said(
-                ShelfItem::query()->find($request->integer('to')) ?? throw Fault::at('/materials', 'That is not on the shelf any more. Choose another.'),
+                ShelfItem::query()->find($request->integer('to'))
+                    ?? throw Fault::at('/materials', 'That is not on the shelf any more. Choose another.'),
                 $bow->plan()->settings->currency(),
             )]),
             default => new FillBlanks(Typed::of($typed)),

@@ -74,7 +74,10 @@ final class SteppedBow extends Bow
         );
 
         return $sizes[count($sizes) - 1]->isLessThan(Length::inches(...self::LEAST_LOOP))
-            ? throw Fault::at('/step', 'The uppermost loops would come to less than 1/2 in. Write a smaller step, fewer layers or larger loops.')
+            ? throw Fault::at(
+                '/step',
+                'The uppermost loops would come to less than 1/2 in. Write a smaller step, fewer layers or larger loops.',
+            )
             : $sizes;
     }
 }

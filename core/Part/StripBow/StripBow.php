@@ -27,7 +27,8 @@ final class StripBow extends Bow
 
     public function making(PartContext $on): string
     {
-        return 'Make {kind} of {material}: {strips} strips, each {strip} long, laid to two fans of {=fans} that are crossed.'.self::closing();
+        return 'Make {kind} of {material}: {strips} strips, each {strip} long, laid to two fans of {=fans} that are crossed.'
+            .self::closing();
     }
 
     public function blanks(): array
