@@ -9,6 +9,7 @@ use App\Drawing\Side;
 use App\Models\KeptBow;
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
+use Davrin\Core\Anchor\Kind\AtSpot;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Demand\BuildStep;
 use Davrin\Core\Demand\Phase;
@@ -64,10 +65,10 @@ final readonly class BowPage implements Responsable
         $this->result = app(Engine::class)->figures($this->plan);
     }
 
-    /** @return non-empty-array<string, PartKind> all kinds of bow, by key */
+    /** @return non-empty-array<string, PartKind> all kinds of bow that stand by themselves, by key */
     public static function kinds(Craft $craft): array
     {
-        $kinds = array_filter($craft->parts, fn (PartKind $kind): bool => $kind instanceof Bow);
+        $kinds = array_filter($craft->parts, fn (PartKind $kind): bool => $kind instanceof Bow && $kind->anchor() instanceof AtSpot);
 
         return $kinds === [] ? throw new LogicException('No bow is registered.') : $kinds;
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Davrin\Core\Compute;
 
 use Davrin\Core\Demand\BuildStep;
-use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Phase;
 use Davrin\Core\Demand\Run;
@@ -94,7 +93,7 @@ final readonly class BuildOrder
             $wound->wound->cutter(),
             [],
             $strokes * self::STROKE,
-            [Caution::Cutter],
+            [$wound->wound->cuttingCaution()],
         )];
     }
 

@@ -41,6 +41,7 @@ use Davrin\Core\Material\MaterialKind;
 use Davrin\Core\Material\SoldByThePiece;
 use Davrin\Core\Part\CrossedCurledRuffles\CrossedCurledRuffles;
 use Davrin\Core\Part\CurledRuffle\CurledRuffle;
+use Davrin\Core\Part\CurledTails\CurledTails;
 use Davrin\Core\Part\DiagonalBundle\DiagonalBundle;
 use Davrin\Core\Part\FoldedRuffle\FoldedRuffle;
 use Davrin\Core\Part\GatheredBow\GatheredBow;
@@ -67,8 +68,11 @@ use Davrin\Core\Part\SteppedBow\SteppedBow;
 use Davrin\Core\Part\StrandBunch\StrandBunch;
 use Davrin\Core\Part\Streamers\Streamers;
 use Davrin\Core\Part\StripBow\StripBow;
+use Davrin\Core\Part\SwaggedLoop\SwaggedLoop;
+use Davrin\Core\Part\TieBows\TieBows;
 use Davrin\Core\Part\TubingBow\TubingBow;
 use Davrin\Core\Part\WoundCover\WoundCover;
+use Davrin\Core\Part\WovenStripe\WovenStripe;
 use Davrin\Core\Part\WrappedStrips\WrappedStrips;
 use Davrin\Core\Ties\Layout\AsItCame;
 use Davrin\Core\Ties\Layout\CornersAndSides;
@@ -118,6 +122,7 @@ final readonly class Craft
             new RolledBundle, new DiagonalBundle, new Starburst, new PulledLoops, new PushedRuffles, new WrappedStrips,
             new GatheredDrape, new WoundCover, new StrandBunch,
             new RibbonTails, new RibbonInBundles, new RibbonSets, new Streamers,
+            new CurledTails, new SwaggedLoop, new WovenStripe, new TieBows,
             new LoopedBow, new LayeredBow, new SteppedBow, new HalfFoldBow, new LacedBow, new StripBow, new GatheredBow, new TubingBow,
             new Alike, new InTurn, new InTurnClosed, new Mirrored, new EveryNth(3), new EveryNth(4), new EveryNth(5),
             new EveryNth(6), new ByCount, new CountedFrom(WantedTies::Corners), new CountedFrom(WantedTies::Crossbars),

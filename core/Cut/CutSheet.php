@@ -136,7 +136,9 @@ final readonly class CutSheet
             usort($rolls, fn (SheetRoll $a, SheetRoll $b): int => $b->longest()->units <=> $a->longest()->units);
         }
 
-        return new self($rolls, $warnings, self::ways($rolls), $rolls === [] ? [] : [Caution::Cutter], self::toBuy($meshes));
+        $cautions = array_map(fn (SheetRoll $roll): Caution => $roll->wound->wound->cuttingCaution(), $rolls);
+
+        return new self($rolls, $warnings, self::ways($rolls), array_values(array_unique($cautions, SORT_REGULAR)), self::toBuy($meshes));
     }
 
     /**

@@ -14,6 +14,7 @@ use Davrin\Core\Blank\RoomBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Blank\TextBlank;
 use Davrin\Core\Blank\WeightBlank;
+use Davrin\Core\Demand\Caution;
 use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Percent;
@@ -136,6 +137,11 @@ abstract readonly class SoldOnRolls implements WoundKind
     public function cutter(): string
     {
         return 'rotary cutter and ruler';
+    }
+
+    public function cuttingCaution(): Caution
+    {
+        return Caution::Cutter;
     }
 
     public function wayOfCutting(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Material;
 
 use Davrin\Core\Blank\Slip;
+use Davrin\Core\Demand\Caution;
 
 /** A material that is wound on rolls and cut to length: mesh, ribbon, tubing. */
 interface WoundKind extends MaterialKind
@@ -20,6 +21,9 @@ interface WoundKind extends MaterialKind
 
     /** What it is cut with: "rotary cutter and ruler". */
     public function cutter(): string;
+
+    /** What to mind when it is cut. */
+    public function cuttingCaution(): Caution;
 
     /** How it is cut, as a cut sheet says it. */
     public function wayOfCutting(): string;

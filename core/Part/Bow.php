@@ -36,6 +36,8 @@ abstract class Bow extends Strips
 
     private const WIRE = 'wire';
 
+    private const PINCH = 'pinch';
+
     /** How far from the middle the loops of a bow stand for it to look like one, at the least, in inches. */
     protected const LEAST_LOOP = [0, 1, 2];
 
@@ -58,7 +60,7 @@ abstract class Bow extends Strips
     /** The sentence without where it stands. */
     abstract public function making(PartContext $on): string;
 
-    final public function sentence(PartContext $on): string
+    public function sentence(PartContext $on): string
     {
         return $this->making($on).' It stands at {at}, turned {turned} degrees.';
     }
@@ -114,7 +116,8 @@ abstract class Bow extends Strips
         }
         $alike = array_unique(array_map(fn (Length $length): int => $length->units, $lengths));
         $needed = array_map(fn (Length $length): string => $on->units->needed($length), array_values($lengths));
-        $faced = array_filter(
+        // Only where it is pinched loop by loop does it turn its back.
+        $faced = ! $on->slip->has(self::PINCH) ? [] : array_filter(
             $on->wound(),
             fn (Wound $ribbon): bool => $ribbon->slip->has(Ribbon::SIDES) && $ribbon->slip->text(Ribbon::SIDES) === 'one',
         );
@@ -167,10 +170,16 @@ abstract class Bow extends Strips
             fn (BowPiece $piece): Cut => new Cut($element, $on->materials[$piece->ribbon]->id, $piece->length()),
             $this->pieces($on->slip, count($on->materials)),
         );
-        $goods = ['stem' => Stems::KEY, self::WIRE => self::WIRE][$on->slip->text(self::HOLDS)] ?? null;
-        $demand = Demand::ofCuts($cuts);
 
-        return $goods === null ? $demand : $demand->taking(GoodsNeed::pieces($goods, 1));
+        return self::held($on, Demand::ofCuts($cuts));
+    }
+
+    /** With what holds each of them. */
+    protected static function held(PartContext $on, Demand $demand): Demand
+    {
+        $goods = ['stem' => Stems::KEY, self::WIRE => self::WIRE][$on->slip->text(self::HOLDS)] ?? null;
+
+        return $goods === null ? $demand : $demand->taking(GoodsNeed::pieces($goods, count($demand->elements)));
     }
 
     protected function does(PartContext $on, int $elements): string
@@ -196,11 +205,11 @@ abstract class Bow extends Strips
     }
 
     /** @return list<Blank<covariant mixed>> */
-    protected static function bowBlanks(): array
+    protected static function bowBlanks(string $usualHold = 'stem'): array
     {
         return [
             ...self::endBlanks(),
-            new ChoiceBlank(self::HOLDS, 'what holds it', 'stem', [
+            new ChoiceBlank(self::HOLDS, 'what holds it', $usualHold, [
                 'stem' => 'a stem of its own', self::WIRE => 'a wire of its own', 'tie' => "a tie's stem",
             ]),
         ];
@@ -232,7 +241,7 @@ abstract class Bow extends Strips
 
     protected static function pinch(): LengthBlank
     {
-        return LengthBlank::of('pinch', 'what a pinch takes', Length::inches(0, 1, 2), Length::zero(), Length::inches(3));
+        return LengthBlank::of(self::PINCH, 'what a pinch takes', Length::inches(0, 1, 2), Length::zero(), Length::inches(3));
     }
 
     /** @param  non-empty-list<BowPiece>  $pieces */

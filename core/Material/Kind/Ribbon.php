@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Material\Kind;
 
 use Davrin\Core\Blank\ChoiceBlank;
+use Davrin\Core\Demand\Caution;
 use Davrin\Core\Material\SoldOnRolls;
 use Davrin\Core\Measure\Length;
 
@@ -45,6 +46,11 @@ final readonly class Ribbon extends SoldOnRolls
     public function cutter(): string
     {
         return 'scissors';
+    }
+
+    public function cuttingCaution(): Caution
+    {
+        return Caution::Scissors;
     }
 
     public function wayOfCutting(): string

@@ -195,7 +195,7 @@ final class RibbonTest extends PlanCase
             $result->tally->across->shown, $result->tally->opening->shown, $result->tally->depth->shown, $result->fullness->figure->shown,
         ];
         $bare = $figures($this->work(['materials' => [['id' => 'mesh']], 'parts' => [['material' => 'mesh']]]));
-        foreach (['ribbon-tails', 'ribbon-sets', 'streamers'] as $kind) {
+        foreach (['ribbon-tails', 'ribbon-sets', 'streamers', 'curled-tails', 'swagged-loop', 'woven-stripe', 'looped-bow'] as $kind) {
             $this->assertSame($bare, $figures($this->ribbons(['kind' => $kind, 'material' => 'a'])), $kind);
         }
     }
@@ -219,9 +219,45 @@ final class RibbonTest extends PlanCase
         $this->assertSame('ribbon', $plan->parts[0]->on->first()->id);
     }
 
+    public function test_curled_tails_say_their_turns_and_hang_to_a_part_of_their_length(): void
+    {
+        $plan = $this->planOf(['kind' => 'curled-tails', 'material' => 'a', 'lengths' => ['16 in'], 'spool' => '1 in', 'on' => 'row 1']);
+        $this->assertStringContainsString('(5.1 turns)', Recipe::of($plan, $this->figures($plan))->parts[1]->text());
+        $this->assertEqualsWithDelta(4.8, $plan->parts[1]->size->trails, 1e-9, '0.6 of 8 in');
+    }
+
+    public function test_a_swagged_loop_takes_two_tails_and_what_is_loose_from_tie_to_tie(): void
+    {
+        $part = $this->planOf(['kind' => 'swagged-loop', 'material' => 'a', 'on' => 'ties 9, 10, 15 and 16', 'loose' => '10 in', 'tail' => '5 in'])->parts[1];
+        $this->assertSame([[9, 10], [15, 16]], array_map(fn ($element): array => $element->ties, $part->demand->elements));
+        $this->assertSame([20.0, 20.0], array_map(fn ($cut): float => $cut->length->toInches(), $part->demand->cuts));
+    }
+
+    public function test_a_woven_stripe_takes_its_way_over_and_under_and_two_tails(): void
+    {
+        $part = $this->planOf(['kind' => 'woven-stripe', 'material' => 'a', 'on' => 'row 1', 'rise' => '1 in', 'tail' => '4 in'])->parts[1];
+        // Six ties 4.5 in from the middle, so 4.5 in from each to the next: 6 x 2 x sqrt(2.25^2 + 1^2) = 29.55 in, and 8 in.
+        $this->assertSame([37.625], array_map(fn ($cut): float => $cut->length->toInches(), $part->demand->cuts));
+        $this->assertCount(7, $part->demand->elements[0]->ties, 'back to where it began');
+        $flat = $this->planOf(['kind' => 'woven-stripe', 'material' => 'a', 'on' => 'row 1', 'rise' => '0 in', 'tail' => '1/2 in'])->parts[1];
+        $this->assertSame(28.0, $flat->demand->cuts[0]->length->toInches());
+    }
+
+    public function test_bows_of_tubing_stand_on_ties_and_are_held_by_them(): void
+    {
+        $part = $this->planOf(['kind' => 'tie-bows', 'on' => 'every 3rd tie', 'material' => 'a', 'strip' => '14 in', 'tail' => '3 in'])->parts[1];
+        $this->assertSame([6, 84.0], [count($part->demand->elements), array_sum(array_map(fn ($cut): float => $cut->length->toInches(), $part->demand->cuts))]);
+        $this->assertSame([], $part->demand->goods);
+        $held = $this->planOf(['kind' => 'tie-bows', 'on' => 'every 3rd tie', 'material' => 'a', 'holds' => 'wire']);
+        $this->assertSame(6, $this->used($this->figures($held), 'wire'));
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
     public static function refused(): iterable
     {
+        yield 'a loop for three ties' => [['kind' => 'swagged-loop', 'material' => 'a', 'on' => 'ties 1 to 3'], 'on', '3 ties cannot be taken two by two'];
+        yield 'a loop that does not reach' => [['kind' => 'swagged-loop', 'material' => 'a', 'on' => 'ties 1 and 4', 'loose' => '5 in'], 'loose', 'Ties 1 and 4 are 9 in apart, so a loop of 5 in does not reach.'];
+        yield 'a spool too wide' => [['kind' => 'curled-tails', 'material' => 'a', 'lengths' => ['6 in'], 'spool' => '2 in'], 'spool', 'does not go round it once'];
         $tails = ['kind' => 'ribbon-tails', 'material' => ['a', 'b', 'c']];
         yield 'strips of nothing' => [$tails + ['lengths' => ['0 in']], 'lengths', 'between 1 in and 720 in; 0 in is not'];
         yield 'two lengths for three' => [$tails + ['lengths' => ['12 in', '10 in']], 'lengths', 'There are 3 ribbons and 2 lengths.'];
