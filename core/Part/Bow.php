@@ -11,6 +11,7 @@ use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Blank\LengthsBlank;
 use Davrin\Core\Blank\Slip;
+use Davrin\Core\Concern\Concern;
 use Davrin\Core\Demand\BuildStep;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Demand;
@@ -158,9 +159,25 @@ abstract class Bow extends Strips
         return [...$steps, $hold, ...($make === null ? [] : [$make->after(["hold.$on->id"])])];
     }
 
+    /** A bow wider than the form hides what it hangs on. */
     public function concerns(PartContext $on): array
     {
-        return [];
+        $loops = array_merge(...array_map(
+            fn (BowPiece $piece): array => $piece->loops,
+            $this->pieces($on->slip, count($on->materials)),
+        ));
+        $wide = $loops === [] ? Length::zero() : Length::longest(...$loops)->times(2);
+        $form = Length::ofUnits((int) (max($on->form->box()->wide(), $on->form->box()->high()) * Length::PER_INCH));
+        $step = $on->units->step()->units;
+        $fits = Length::ofUnits(intdiv($form->units, 2 * $step) * $step);
+
+        return $on->anchor->ties() !== [] || ! $wide->isMoreThan($form) ? [] : [new Concern('wide-bow', 'Wider than the form.', sprintf(
+            'The loops of the bow are %s across from side to side, and the form is %s. So wide a bow hides what it hangs on.',
+            $on->units->needed($wide),
+            $on->units->available($form),
+        ), [], $on->slip->has('loop') ? [
+            'Make its loops '.$on->units->exact($fits) => ['loop' => LengthText::canonical($fits)],
+        ] : [], 'It would take smaller loops, or a larger form.')];
     }
 
     protected function made(PartContext $on): Demand

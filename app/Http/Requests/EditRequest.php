@@ -24,6 +24,7 @@ use Davrin\Core\Edit\RemoveTies;
 use Davrin\Core\Edit\TakeForm;
 use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\Material\Kind\Ribbon;
+use Davrin\Core\Part\LoopedBow\LoopedBow;
 use Davrin\Core\Part\RibbonTails\RibbonTails;
 use Davrin\Core\Words\Fault;
 use Illuminate\Foundation\Http\FormRequest;
@@ -50,7 +51,8 @@ final class EditRequest extends FormRequest
                 'required_without:set',
                 'string',
                 Rule::in([
-                    'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-mesh', 'add-ribbon', 'add-tails', 'remove-material',
+                    'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-mesh', 'add-ribbon', 'add-tails', 'add-bow',
+                    'remove-material',
                     'add-ties',
                     'remove-ties', 'place-tie', 'take-tie', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint',
                     'exchange',
@@ -72,6 +74,7 @@ final class EditRequest extends FormRequest
         return match ($this->input('do')) {
             'add-part' => new AddPart,
             'add-tails' => new AddPart(['kind' => RibbonTails::KEY]),
+            'add-bow' => new AddPart(['kind' => LoopedBow::KEY]),
             'remove-part' => new RemovePart(...explode(',', $id)),
             'part-earlier' => new MovePart($id, earlier: true),
             'part-later' => new MovePart($id, earlier: false),

@@ -13,9 +13,11 @@ use Davrin\Core\Part\PartContext;
 /** n loops a side of one size from one ribbon, with two tails: 2n x 2 l + t1 + t2, and 2n + 1 pinches. */
 final class LoopedBow extends Bow
 {
+    public const KEY = 'looped-bow';
+
     public function key(): string
     {
-        return 'looped-bow';
+        return self::KEY;
     }
 
     public function name(): string

@@ -11,6 +11,7 @@ use Davrin\Core\Part\BowFits;
 use Davrin\Core\Part\BowPiece;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Recipe\Recipe;
+use Davrin\Core\Result\Advice;
 use Eris\Generators;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -120,6 +121,18 @@ final class BowTest extends PlanCase
     {
         $plan = $this->bow(['kind' => 'looped-bow'], ['sides' => $sides]);
         $this->assertSame($isTwisted, str_contains(Recipe::of($plan, $this->figures($plan))->parts[0]->text(), 'Twist the ribbon at every pinch'));
+    }
+
+    public function test_a_bow_wider_than_the_form_is_warned_of_and_made_to_fit(): void
+    {
+        $warned = fn (array $bow): array => array_values(array_filter(
+            $this->workedOut($this->bow(['kind' => 'looped-bow', 'loops' => 1] + $bow))->advice,
+            fn (Advice $advice): bool => $advice->rule === 'wide-bow',
+        ));
+        $this->assertSame([], $warned(['loop' => '7 in']));
+        $wide = $warned(['loop' => '7 1/8 in'])[0];
+        $this->assertStringContainsString('are 14 1/4 in across from side to side, and the form is 14 in.', $wide->sentence);
+        $this->assertSame('Make its loops 7 in', $wide->remedies[0]->label);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
