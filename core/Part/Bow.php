@@ -144,7 +144,7 @@ abstract class Bow extends Strips
     {
         $steps = parent::steps($on, $demand);
         $make = array_pop($steps);
-        $held = $on->slip->show(self::HOLDS, $on->units);
+        $held = ['stem' => 'a stem', self::WIRE => 'a wire'][$on->slip->text(self::HOLDS)] ?? "the tie's stem";
         $hold = new BuildStep(
             "hold.$on->id",
             Phase::Making,

@@ -94,7 +94,7 @@
                         @foreach ($fits as [$key, $words, $shown, $written])
                             <li>
                                 <b>{{ $shown ?? 'none' }}</b>
-                                <span>{{ $shown === null ? "is $words: not even one can be made" : "is $words" }}, all else as it is</span>
+                                <span>{{ $shown === null ? "of these: too little is left for $words, all else as it is" : "is $words, all else as it is" }}</span>
                                 @if ($shown !== null)
                                     <form method="post" action="{{ route('bows.edit', $bow) }}">
                                         @csrf

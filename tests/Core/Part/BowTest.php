@@ -110,7 +110,7 @@ final class BowTest extends PlanCase
         $part = $this->bow(['kind' => 'looped-bow', 'holds' => 'wire'])->parts[0];
         $this->assertSame(['ends.l1', 'hold.l1', 'parts.l1'], array_column($part->demand->steps, 'key'));
         $this->assertSame(['hold.l1'], $part->demand->steps[2]->after);
-        $this->assertSame('Have a wire of its own at hand, and lay it across the middle of the bow before it is closed.', $part->demand->steps[1]->does);
+        $this->assertSame('Have a wire at hand, and lay it across the middle of the bow before it is closed.', $part->demand->steps[1]->does);
         $this->assertSame(1, $this->used($this->figures($this->bow(['kind' => 'looped-bow', 'holds' => 'wire'])), 'wire'));
         $this->assertSame(19, $this->used($this->figures($this->bow(['kind' => 'looped-bow'])), 'stems'), '18 ties and the bow');
     }
