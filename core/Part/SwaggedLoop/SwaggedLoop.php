@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Part\SwaggedLoop;
 
 use Davrin\Core\Blank\LengthBlank;
+use Davrin\Core\Concern\Concern;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Demand;
 use Davrin\Core\Demand\Element;
@@ -82,16 +83,11 @@ final class SwaggedLoop extends Strips
 
     protected function made(PartContext $on): Demand
     {
-        $pairs = array_chunk($on->ties(), 2);
-        $last = $pairs[count($pairs) - 1] ?? [];
-        if (count($last) !== 2) {
-            throw Fault::at('/on', sprintf(
-                'A swagged loop goes from one tie to the next, and %s cannot be taken two by two. Write an even number of them.',
-                Words::count(count($on->ties()), 'tie'),
-            ));
+        if (count($on->ties()) < 2) {
+            throw Fault::at('/on', 'A swagged loop goes from one tie to the next. Write two ties at least.');
         }
         $cuts = [];
-        foreach ($pairs as $index => [$from, $to]) {
+        foreach (array_chunk(array_slice($on->ties(), 0, count($on->ties()) - count($on->ties()) % 2), 2) as $index => [$from, $to]) {
             self::mustReach($on, $from, $to);
             $element = new Element("$on->id.$from->number", $on->id, $index + 1, [$from->number, $to->number]);
             foreach ($on->materials as $ribbon) {
@@ -110,6 +106,21 @@ final class SwaggedLoop extends Strips
     protected function minutes(): float
     {
         return 1.5;
+    }
+
+    public function concerns(PartContext $on): array
+    {
+        $ties = array_map(fn (Tie $tie): int => $tie->number, $on->ties());
+        $last = $ties[count($ties) - 1] ?? 0;
+
+        return count($ties) % 2 === 0 ? parent::concerns($on) : [...parent::concerns($on), new Concern(
+            'left-over',
+            'A tie is left over.',
+            sprintf('The loops take their ties two by two, so that tie %d gets none.', $last),
+            [$last],
+            ['Leave tie '.$last.' out' => ['on' => 'ties '.Words::ranges(array_slice($ties, 0, -1))]],
+            'It would take an even number of ties.',
+        )];
     }
 
     private static function mustReach(PartContext $on, Tie $from, Tie $to): void

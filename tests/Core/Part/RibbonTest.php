@@ -233,6 +233,13 @@ final class RibbonTest extends PlanCase
         $this->assertSame([20.0, 20.0], array_map(fn ($cut): float => $cut->length->toInches(), $part->demand->cuts));
     }
 
+    public function test_a_tie_that_is_left_over_is_told_and_left_out(): void
+    {
+        $result = $this->ribbons(['kind' => 'swagged-loop', 'material' => 'a', 'on' => 'ties 1 to 3']);
+        $this->assertCount(1, $result->parts[1]->elements);
+        $this->assertSame('Leave tie 3 out', $this->advice($result, 'left-over')->remedies[0]->label);
+    }
+
     public function test_a_woven_stripe_takes_its_way_over_and_under_and_two_tails(): void
     {
         $part = $this->planOf(['kind' => 'woven-stripe', 'material' => 'a', 'on' => 'row 1', 'rise' => '1 in', 'tail' => '4 in'])->parts[1];
@@ -255,7 +262,7 @@ final class RibbonTest extends PlanCase
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
     public static function refused(): iterable
     {
-        yield 'a loop for three ties' => [['kind' => 'swagged-loop', 'material' => 'a', 'on' => 'ties 1 to 3'], 'on', '3 ties cannot be taken two by two'];
+        yield 'a loop for one tie' => [['kind' => 'swagged-loop', 'material' => 'a', 'on' => 'tie 3'], 'on', 'Write two ties at least.'];
         yield 'a loop that does not reach' => [['kind' => 'swagged-loop', 'material' => 'a', 'on' => 'ties 1 and 4', 'loose' => '5 in'], 'loose', 'Ties 1 and 4 are 9 in apart, so a loop of 5 in does not reach.'];
         yield 'a spool too wide' => [['kind' => 'curled-tails', 'material' => 'a', 'lengths' => ['6 in'], 'spool' => '2 in'], 'spool', 'does not go round it once'];
         $tails = ['kind' => 'ribbon-tails', 'material' => ['a', 'b', 'c']];
