@@ -29,7 +29,7 @@ final class DemoSeeder extends Seeder
         'barn-wedding-part-rolls' => ['Sage mesh'],
         'kite-festival-kite' => ['Kite tails', 'Gold lamé'],
         'kite-festival-star' => ['Gold lamé', 'Kite tails'],
-        'barn-wedding-heart' => ['Sage sheer', 'Cream grosgrain'],
+        'barn-wedding-heart' => ['Sage sheer', 'Gold lamé'],
         'hiking-club-stick' => ['Cream grosgrain'],
         'reading-week-loop' => ['Teal stripe', 'Cream grosgrain'],
         'garden-club-wheel' => ['Bee print'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Part;
 
+use Davrin\Core\Advice\RibbonIsLost;
 use Davrin\Core\Advice\RollsAreTooFew;
 use Davrin\Core\Demand\Caution;
 use Davrin\Core\Part\CuttingWay;
@@ -210,6 +211,17 @@ final class RibbonTest extends PlanCase
             'print',
             mustBe: false,
         ));
+    }
+
+    public function test_ribbon_in_the_colour_of_the_mesh_it_lies_on_is_told_and_exchanged_for_another(): void
+    {
+        $like = ['a' => ['colour' => '#7c9873'], 'b' => ['colour' => '#bf3030']];
+        $tails = ['kind' => 'ribbon-tails', 'on' => 'row 1'];
+        $advice = $this->advice($this->ribbons($tails + ['material' => 'a'], $like), RibbonIsLost::RULE);
+        $this->assertSame('A ribbon is hardly told from Sage mesh that it lies on.', $advice->sentence);
+        $this->assertContains('Take B ribbon instead of A ribbon', array_map(fn (Remedy $remedy): string => $remedy->label, $advice->remedies));
+        $this->advice($this->ribbons($tails + ['material' => 'b'], $like), RibbonIsLost::RULE, mustBe: false);
+        $this->advice($this->ribbons(['kind' => 'looped-bow', 'material' => 'a'], $like), RibbonIsLost::RULE);
     }
 
     public function test_a_plan_without_ribbon_gets_one_where_a_part_is_made_of_it(): void
