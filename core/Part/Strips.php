@@ -10,6 +10,7 @@ use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Blank\LengthsBlank;
 use Davrin\Core\Blank\RoomBlank;
+use Davrin\Core\Blank\Slip;
 use Davrin\Core\Concern\Concern;
 use Davrin\Core\Demand\BuildStep;
 use Davrin\Core\Demand\Caution;
@@ -256,9 +257,17 @@ abstract class Strips extends WoundPart
         return new CountBlank(self::SETS, 'the number of sets that come by turns', 1, 1, 6);
     }
 
-    protected static function topLoopBlank(): RoomBlank
+    /** @return list<Blank<covariant mixed>> how the ribbons of a set that is laid over the mesh lie on each other */
+    protected static function layingBlanks(): array
     {
-        return new RoomBlank(self::TOP_LOOP, 'the loop of the top one', Length::inches(0, 1, 2), Length::inches(6), 'not looped');
+        return [
+            self::setsBlank(),
+            new ChoiceBlank('laid', 'how they are laid', 'stacked', [
+                'beside' => 'side by side', 'stacked' => 'one on another', 'crossed' => 'crossed as an X',
+            ]),
+            new RoomBlank(self::TOP_LOOP, 'the loop of the top one', Length::inches(0, 1, 2), Length::inches(6), 'not looped'),
+            HeldAt::blank(),
+        ];
     }
 
     /** What the sentence says of cutting. */
@@ -300,6 +309,41 @@ abstract class Strips extends WoundPart
         return $cuts;
     }
 
+    /** A set on each of its places that is no tie. */
+    protected function atPlaces(PartContext $on): Demand
+    {
+        $cuts = [];
+        foreach ($on->anchor->places as $index => $place) {
+            $element = Element::elsewhere($on->id, $index + 1, $place);
+            array_push($cuts, ...$this->cuts($on, $element, $index % self::sets($on)));
+        }
+
+        return Demand::ofCuts($cuts);
+    }
+
+    /**
+     * One length for all ribbons, or one for each of them or of a set.
+     *
+     * @return list<Length> of each ribbon
+     *
+     * @throws Fault where there are others
+     */
+    protected static function ofEachRibbon(Slip $slip, string $key, int $ribbons, int $sets = 1): array
+    {
+        $written = $slip->lengths($key);
+
+        return match (count($written)) {
+            $ribbons => $written,
+            1 => array_fill(0, max(1, $ribbons), $written[0]),
+            intdiv($ribbons, $sets) => array_merge(...array_fill(0, $sets, $written)),
+            default => throw Fault::at("/$key", sprintf(
+                'There are %s and %s. Write one length for all, or one for each.',
+                Words::count($ribbons, 'ribbon'),
+                Words::count(count($written), 'length'),
+            )),
+        };
+    }
+
     /** How many ribbons make a set. */
     private function together(PartContext $on): int
     {
@@ -322,19 +366,10 @@ abstract class Strips extends WoundPart
     /** @return list<Length> of each ribbon that is named, as it is cut */
     private function lengths(PartContext $on): array
     {
-        [$written, $ribbons, $together] = [$on->slip->lengths(self::LENGTHS), count($on->materials), $this->together($on)];
-        $each = match (count($written)) {
-            1 => array_fill(0, max(1, $ribbons), $written[0]),
-            $ribbons => $written,
-            $together => array_merge(...array_fill(0, self::sets($on), $written)),
-            default => throw Fault::at('/'.self::LENGTHS, sprintf(
-                'There are %s and %s. Write one length for all, or one for each.',
-                Words::count($ribbons, 'ribbon'),
-                Words::count(count($written), 'length'),
-            )),
-        };
+        $this->together($on);
+        $each = self::ofEachRibbon($on->slip, self::LENGTHS, count($on->materials), self::sets($on));
         $thick = self::thick($on);
-        foreach ($thick->isZero() ? [] : $written as $length) {
+        foreach ($thick->isZero() ? [] : $each as $length) {
             if (! $thick->isLessThan($length)) {
                 throw Fault::at('/'.self::THICK, sprintf(
                     'A board %s long cannot be %s thick. Write less, or cut in another way.',

@@ -12,7 +12,6 @@ use Davrin\Core\Part\Bow;
 use Davrin\Core\Part\BowPiece;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Words\Fault;
-use Davrin\Core\Words\Words;
 
 /** Several strips pinched together at the middle, one of each ribbon, the top one looped. */
 final class GatheredBow extends Bow
@@ -57,16 +56,7 @@ final class GatheredBow extends Bow
 
     public function pieces(Slip $slip, int $ribbons): array
     {
-        $written = $slip->lengths('strip');
-        $lengths = match (count($written)) {
-            $ribbons => $written,
-            1 => array_fill(0, max(1, $ribbons), $written[0]),
-            default => throw Fault::at('/strip', sprintf(
-                'There are %s and %s. Write one length for all, or one for each.',
-                Words::count($ribbons, 'ribbon'),
-                Words::count(count($written), 'length'),
-            )),
-        };
+        $lengths = self::ofEachRibbon($slip, 'strip', $ribbons);
         $loop = $slip->length('topLoop');
         $piece = function (int $ribbon, Length $length) use ($lengths, $loop): BowPiece {
             $loops = $ribbon === count($lengths) - 1 ? [$loop, $loop] : [];

@@ -10,8 +10,6 @@ use Davrin\Core\Measure\Length;
 use Davrin\Core\Part\Bow;
 use Davrin\Core\Part\BowPiece;
 use Davrin\Core\Part\PartContext;
-use Davrin\Core\Words\Fault;
-use Davrin\Core\Words\Words;
 
 /** Several ribbons, each one loop a side and two tails of its own size, one on another: 4 l + 2 t each, and three pinches. */
 final class LayeredBow extends Bow
@@ -49,7 +47,7 @@ final class LayeredBow extends Bow
 
     public function pieces(Slip $slip, int $ribbons): array
     {
-        [$loops, $tails] = [self::ofAll($slip, 'loop', $ribbons), self::ofAll($slip, 'tail', $ribbons)];
+        [$loops, $tails] = [self::ofEachRibbon($slip, 'loop', $ribbons), self::ofEachRibbon($slip, 'tail', $ribbons)];
 
         return array_map(fn (int $ribbon): BowPiece => new BowPiece(
             $ribbon,
@@ -62,21 +60,5 @@ final class LayeredBow extends Bow
     private static function each(string $key, string $label, Length $usual, Length $most): LengthsBlank
     {
         return new LengthsBlank($key, $label, [$usual], 1, self::MOST_TOGETHER, Length::inches(...self::LEAST_LOOP), $most);
-    }
-
-    /** @return list<Length> */
-    private static function ofAll(Slip $slip, string $key, int $ribbons): array
-    {
-        $written = $slip->lengths($key);
-
-        return match (count($written)) {
-            $ribbons => $written,
-            1 => array_fill(0, max(1, $ribbons), $written[0]),
-            default => throw Fault::at("/$key", sprintf(
-                'There are %s and %s. Write one for all, or one for each.',
-                Words::count($ribbons, 'ribbon'),
-                Words::count(count($written), 'length'),
-            )),
-        };
     }
 }

@@ -8,7 +8,6 @@ use Davrin\Core\Anchor\AnchorKind;
 use Davrin\Core\Anchor\Kind\OnPart;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Demand\Demand;
-use Davrin\Core\Demand\Element;
 use Davrin\Core\Part\Example;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\RolledBundle\RolledBundle;
@@ -60,13 +59,7 @@ final class RibbonInBundles extends Strips
 
     protected function made(PartContext $on): Demand
     {
-        $cuts = [];
-        foreach ($on->anchor->places as $index => $place) {
-            $element = Element::elsewhere($on->id, $index + 1, $place);
-            array_push($cuts, ...$this->cuts($on, $element, $index % self::sets($on)));
-        }
-
-        return Demand::ofCuts($cuts);
+        return $this->atPlaces($on);
     }
 
     protected function does(PartContext $on, int $elements): string

@@ -6,11 +6,8 @@ namespace Davrin\Core\Part\RibbonSets;
 
 use Davrin\Core\Anchor\AnchorKind;
 use Davrin\Core\Anchor\Kind\SpreadAlong;
-use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Demand\Demand;
-use Davrin\Core\Demand\Element;
 use Davrin\Core\Part\Example;
-use Davrin\Core\Part\HeldAt;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\Ruffle\Ruffle;
 use Davrin\Core\Part\Strips;
@@ -50,12 +47,7 @@ final class RibbonSets extends Strips
     {
         return [
             ...self::stripBlanks(12),
-            self::setsBlank(),
-            new ChoiceBlank('laid', 'how they are laid', 'stacked', [
-                'beside' => 'side by side', 'stacked' => 'one on another', 'crossed' => 'crossed as an X',
-            ]),
-            self::topLoopBlank(),
-            HeldAt::blank(),
+            ...self::layingBlanks(),
         ];
     }
 
@@ -67,13 +59,7 @@ final class RibbonSets extends Strips
 
     protected function made(PartContext $on): Demand
     {
-        $cuts = [];
-        foreach ($on->anchor->places as $index => $place) {
-            $element = Element::elsewhere($on->id, $index + 1, $place);
-            array_push($cuts, ...$this->cuts($on, $element, $index % self::sets($on)));
-        }
-
-        return Demand::ofCuts($cuts);
+        return $this->atPlaces($on);
     }
 
     protected function does(PartContext $on, int $elements): string

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Part\RibbonTails;
 
-use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Colour\SetsByTurn;
 use Davrin\Core\Demand\Demand;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Part\Example;
-use Davrin\Core\Part\HeldAt;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\Ruffle\Ruffle;
 use Davrin\Core\Part\Strips;
@@ -60,12 +58,7 @@ final class RibbonTails extends Strips
     {
         return [
             ...self::stripBlanks(12),
-            self::setsBlank(),
-            new ChoiceBlank('laid', 'how they are laid', 'stacked', [
-                'beside' => 'side by side', 'stacked' => 'one on another', 'crossed' => 'crossed as an X',
-            ]),
-            self::topLoopBlank(),
-            HeldAt::blank(),
+            ...self::layingBlanks(),
         ];
     }
 
