@@ -56,7 +56,8 @@ final class EverydayTest extends BrowserCase
         $this->assertSame([], $this->axe());
         $panel->findElement(WebDriverBy::cssSelector('[value=plum]'))->click();
         $this->assertSoon('plum', fn (): string => (string) $this->element('.panel:popover-open .colours .blank')->getAttribute('value'));
-        $this->assertSame('#6d3a5f', $this->element('#rolls .colour[popovertarget="'.$panel->getAttribute('id').'"] path')->getAttribute('fill'));
+        $shown = '#rolls .colour[popovertarget="'.$panel->getAttribute('id').'"] path';
+        $this->assertSoon('#6d3a5f', fn (): string => (string) $this->element($shown)->getAttribute('fill'));
         $name = $panel->findElement(WebDriverBy::cssSelector('.blank'));
         $name->clear();
         $name->sendKeys('Plum stripe'.WebDriverKeys::ENTER);

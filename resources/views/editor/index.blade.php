@@ -99,7 +99,7 @@
                     <p class="mb-2">The ring is prepped. Put some mesh on it.</p>
                 @endif
                 <span class="flex flex-wrap gap-x-5">
-                    <button class="quiet text-[15px]" name="do" value="add-part">{{ $recipe->parts === [] ? 'Add mesh to the ties' : 'Add another layer of mesh' }}</button>
+                    <button class="quiet text-[15px]" name="do" value="add-part">{{ $recipe->parts === [] ? 'Add mesh to the ties' : 'Add a layer of mesh' }}</button>
                     <button class="quiet text-[15px]" name="do" value="add-tails">Add ribbon</button>
                     <button class="quiet text-[15px]" name="do" value="add-bow">Add a bow</button>
                 </span>
