@@ -8,6 +8,7 @@ use Davrin\Core\Blank\ColourBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Cost\GoodsUse;
 use Davrin\Core\Demand\Caution;
+use Davrin\Core\Estimate\BowReach;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Measure\Units;
@@ -56,6 +57,7 @@ final readonly class Recipe
                 ['count' => $worked->count->shown] + $part->kind->words($part->on), [
                     ...($part->on->wound() === [] ? [] : [$worked->takes]),
                     ...($worked->size->standsOut() ? [$worked->across, $worked->depth] : []),
+                    ...BowReach::of($plan, $part, $result->extent, $result->tally->opening),
                     ...($worked->fullness->verdict === null ? [] : [$worked->fullness->figure]),
                     ...$result->yieldOf($part->id)?->figures() ?? [],
                 ],

@@ -123,6 +123,26 @@ final class BowTest extends PlanCase
         $this->assertSame($isTwisted, str_contains(Recipe::of($plan, $this->figures($plan))->parts[0]->text(), 'Twist the ribbon at every pinch'));
     }
 
+    public function test_a_bow_is_held_against_the_opening_the_piece_and_what_it_lies_over(): void
+    {
+        $plan = $this->plan([
+            'materials' => [['id' => 'mesh'], ['id' => 'a', 'kind' => 'ribbon']],
+            'parts' => [['material' => 'mesh'], ['kind' => 'looped-bow', 'material' => 'a', 'at' => '6 in at 180 degrees', 'tails' => ['9 in', '7 in']]],
+        ]);
+        $wide = Recipe::of($plan, $this->figures($plan))->parts[1]->figures[1];
+        $this->assertSame(['9 in wide', true], [$wide->said(), $wide->estimate]);
+        $this->assertSame([
+            'twice 4 1/2 in, how far it stands out to each side',
+            'the finished piece is about 23 in wide; opening closed',
+            'its longest tail hangs 9 in, about 4 in below the piece',
+            'it lies over ties 3, 4, 12 and 13',
+        ], $wide->because);
+        $strips = $this->bow(['kind' => 'strip-bow']);
+        $this->assertSame('14 in wide', Recipe::of($strips, $this->figures($strips))->parts[0]->figures[1]->said());
+        $onTies = $this->bow(['kind' => 'tie-bows', 'material' => 'a']);
+        $this->assertCount(1, Recipe::of($onTies, $this->figures($onTies))->parts[0]->figures);
+    }
+
     public function test_a_bow_wider_than_the_form_is_warned_of_and_made_to_fit(): void
     {
         $warned = fn (array $bow): array => array_values(array_filter(
