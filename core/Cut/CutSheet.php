@@ -11,6 +11,7 @@ use Davrin\Core\Material\WoundKind;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\Part;
+use Davrin\Core\Part\SaysHowToCut;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\WoundResult;
@@ -71,6 +72,10 @@ final readonly class CutSheet
             $warnings,
             $order,
             array_map(fn (WoundResult $mesh): array => [$mesh->wound, $mesh->plan], $result->wound),
+            array_values(array_filter(array_map(
+                fn (Part $part): ?string => $part->kind instanceof SaysHowToCut ? $part->kind->howToCut($part->on) : null,
+                $plan->parts,
+            ))),
         );
     }
 
@@ -129,8 +134,9 @@ final readonly class CutSheet
      * @param  list<SheetRoll>  $rolls
      * @param  list<string>  $warnings
      * @param  list<array{Wound, RollPlan}>  $meshes
+     * @param  list<string>  $ofParts  how to cut some of its parts
      */
-    private static function sheet(array $rolls, array $warnings, CutOrder $order, array $meshes): self
+    private static function sheet(array $rolls, array $warnings, CutOrder $order, array $meshes, array $ofParts = []): self
     {
         if ($order === CutOrder::LongestFirst) {
             usort($rolls, fn (SheetRoll $a, SheetRoll $b): int => $b->longest()->units <=> $a->longest()->units);
@@ -138,7 +144,7 @@ final readonly class CutSheet
 
         $cautions = array_map(fn (SheetRoll $roll): Caution => $roll->wound->wound->cuttingCaution(), $rolls);
 
-        return new self($rolls, $warnings, self::ways($rolls), array_values(array_unique($cautions, SORT_REGULAR)), self::toBuy($meshes));
+        return new self($rolls, $warnings, [...self::ways($rolls), ...$ofParts], array_values(array_unique($cautions, SORT_REGULAR)), self::toBuy($meshes));
     }
 
     /**

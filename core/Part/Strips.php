@@ -32,7 +32,7 @@ use WeakMap;
  * What all parts share that are made of strips of ribbon: one strip of each ribbon that is named, each of its own length, its ends
  * shaped and sealed. Several sets of ribbons may come by turns.
  */
-abstract class Strips extends WoundPart
+abstract class Strips extends WoundPart implements SaysHowToCut
 {
     public const LENGTHS = 'lengths';
 
@@ -124,6 +124,20 @@ abstract class Strips extends WoundPart
             'strips' => Words::count(array_sum($strips), 'strip'),
             'way' => self::way($on)->words($strips === [] ? [0] : $strips).self::way($on)->other(max([0, ...$strips])),
         ];
+    }
+
+    public function howToCut(PartContext $on): ?string
+    {
+        $strips = array_values($this->stripsOf($on));
+
+        return self::way($on) === CuttingWay::OneByOne || $strips === [] ? null : sprintf(
+            '%s: %s, %s. Shape the ends of a stack in one go.',
+            ucfirst($this->noun()[1]),
+            $on->slip->show(CuttingWay::KEY, $on->units).(
+                self::way($on) === CuttingWay::Board ? ' '.$on->units->exact($on->length(self::THICK)).' thick' : ''
+            ),
+            self::way($on)->words($strips),
+        );
     }
 
     /** Lies on what is there, and no measure of the piece counts it. */

@@ -6,6 +6,8 @@ namespace Tests\Core\Part;
 
 use Davrin\Core\Advice\RibbonIsLost;
 use Davrin\Core\Advice\RollsAreTooFew;
+use Davrin\Core\Cut\CutOrder;
+use Davrin\Core\Cut\CutSheet;
 use Davrin\Core\Demand\Caution;
 use Davrin\Core\Part\CuttingWay;
 use Davrin\Core\Part\Streamers\MixedOrder;
@@ -171,6 +173,24 @@ final class RibbonTest extends PlanCase
         $this->assertSame('Seal 12 ends of A ribbon.', $part->demand->steps[1]->does);
         $this->assertSame([Caution::Scissors, Caution::Flame, Caution::Dip], $part->cautions());
         $this->assertSame(['ends.l2', 'frays.l2', 'dip.l2'], $part->demand->steps[3]->after);
+    }
+
+    public function test_the_cut_sheet_says_how_a_set_is_folded_or_wound(): void
+    {
+        $sheet = fn (array $part): array => CutSheet::of(
+            $this->planOf($part + ['kind' => 'ribbon-sets', 'material' => ['a', 'b']]),
+            $this->ribbons($part + ['kind' => 'ribbon-sets', 'material' => ['a', 'b']]),
+            CutOrder::ByColour,
+        )->ways;
+        $this->assertContains(
+            'Ribbon sets: fan-folded, 10 folds in 4 stacks of up to 6 layers. Shape the ends of a stack in one go.',
+            $sheet(['cutting' => 'fold']),
+        );
+        $this->assertContains(
+            'Ribbon sets: wound on a board 1/4 in thick, 8 turns, two strips each. Shape the ends of a stack in one go.',
+            $sheet(['cutting' => 'board']),
+        );
+        $this->assertSame([], array_filter($sheet([]), fn (string $way): bool => str_starts_with($way, 'Ribbon sets')));
     }
 
     /** @return iterable<string, array{int, string, string, int}> */
