@@ -144,7 +144,13 @@ final readonly class CutSheet
 
         $cautions = array_map(fn (SheetRoll $roll): Caution => $roll->wound->wound->cuttingCaution(), $rolls);
 
-        return new self($rolls, $warnings, [...self::ways($rolls), ...$ofParts], array_values(array_unique($cautions, SORT_REGULAR)), self::toBuy($meshes));
+        return new self(
+            $rolls,
+            $warnings,
+            [...self::ways($rolls), ...$ofParts],
+            array_values(array_unique($cautions, SORT_REGULAR)),
+            self::toBuy($meshes),
+        );
     }
 
     /**
