@@ -3,6 +3,8 @@
 namespace App\Bows;
 
 use App\Blanks\Problem;
+use App\Drawing\Drawings;
+use App\Drawing\Elements\BowShape;
 use App\Drawing\FormDrawing;
 use App\Drawing\Path;
 use App\Drawing\Side;
@@ -87,10 +89,12 @@ final readonly class BowPage implements Responsable
             $bow,
         ))]);
         [$loops, $tails] = [$far('loops'), $far('tails')];
-        $hangs = in_array($result->parts[0]->kind, ['strip-bow', 'half-fold-bow', 'gathered-bow'], true) ? $tails : $loops;
-        $side = max($loops, $hangs, $tails * 0.7);
+        $shape = app(Drawings::class)->of($result->parts[0]->kind);
+        // Tails that do not hang go to all sides; those that do swing a little.
+        $up = $shape instanceof BowShape && $shape->tailsHang() ? $loops : max($loops, $tails);
+        $side = max($up, $tails * 0.7);
 
-        return Box::around([new Point(-$side, -$hangs), new Point($side, $tails)])->widened(0.8)->times(Path::SCALE);
+        return Box::around([new Point(-$side, -$up), new Point($side, $tails)])->widened(0.8)->times(Path::SCALE);
     }
 
     public function toResponse($request): Response

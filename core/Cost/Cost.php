@@ -134,7 +134,12 @@ final readonly class Cost implements JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['byLength' => $this->byLength, 'opened' => $this->opened, 'lines' => $this->lines];
+        return [
+            'currency' => $this->total->currency->value,
+            'byLength' => $this->byLength,
+            'opened' => $this->opened,
+            'lines' => $this->lines,
+        ];
     }
 
     /** Of a material that is cut; null where no roll of it is. */

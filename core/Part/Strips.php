@@ -173,8 +173,9 @@ abstract class Strips extends WoundPart implements SaysHowToCut
             $ends,
             Phase::Cutting,
             sprintf(
-                '%s %s of %s: fold each lengthwise and cut from the fold outward.',
-                $on->slip->text(self::ENDS) === self::DOVETAIL ? 'Dovetail' : 'Trim',
+                $on->slip->text(self::ENDS) === self::DOVETAIL
+                    ? 'Dovetail %s of %s: fold each lengthwise and cut from the fold outward.'
+                    : 'Trim %s of %s.',
                 Words::count(2 * array_sum($strips), 'end'),
                 Words::count(array_sum($strips), 'strip'),
             ),
@@ -422,6 +423,12 @@ abstract class Strips extends WoundPart implements SaysHowToCut
         return array_count_values(array_map(fn (Cut $cut): string => $cut->material, $this->demand($on)->cuts));
     }
 
+    /** Whether a strip has a tail on either side of where it is tied. */
+    protected function hangsBothWays(PartContext $on): bool
+    {
+        return ! $on->slip->has(HeldAt::KEY) || HeldAt::of($on->slip) === HeldAt::Middle;
+    }
+
     /**
      * A strip that is tied at its middle hangs to both sides, so that a print on it stands on its head on one of them.
      *
@@ -433,13 +440,15 @@ abstract class Strips extends WoundPart implements SaysHowToCut
             $on->wound(),
             fn (Wound $ribbon): bool => $ribbon->slip->has(Ribbon::PRINT) && $ribbon->slip->text(Ribbon::PRINT) === Ribbon::UPRIGHT,
         ));
-        $held = $on->slip->has(HeldAt::KEY) ? HeldAt::of($on->slip) : HeldAt::End;
+        $canBeHeldOtherwise = $on->slip->has(HeldAt::KEY);
 
-        return $upright === [] || $held === HeldAt::End ? [] : [new Concern('print', 'A print would hang upside down.', sprintf(
+        return $upright === [] || ! $this->hangsBothWays($on) ? [] : [new Concern('print', 'A print would hang upside down.', sprintf(
             'The print of %s must stand upright. A strip tied at its middle hangs to both sides, and on one of them the print stands on '
                 .'its head.',
             Material::names($upright),
-        ), [], ['Tie them at their upper ends' => [HeldAt::KEY => HeldAt::End->value]], 'It would take a ribbon without a print to mind.')];
+        ), [], $canBeHeldOtherwise ? [
+            'Tie them at their upper ends' => [HeldAt::KEY => HeldAt::End->value],
+        ] : [], 'It would take a ribbon without a print to mind.')];
     }
 
     /**

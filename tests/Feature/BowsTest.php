@@ -100,6 +100,17 @@ final class BowsTest extends FeatureCase
         $this->from('/bows/1')->post('/bows/1/plans', ['plan' => 77])->assertRedirect('/bows/1')->assertSessionHas('refused');
     }
 
+    public function test_it_is_not_put_on_a_plan_that_holds_what_it_needs(): void
+    {
+        $plan = SavedPlan::start(app(PlanReader::class)->read(['materials' => [['id' => 'm']], 'parts' => [[]]]), 'begun');
+        $this->post('/bows', ['kind' => 'looped-bow']);
+        $this->post("/plans/$plan->id/ready");
+        $this->assertTrue($plan->fresh()->isReady());
+        $this->from('/bows/1')->post('/bows/1/plans', ['plan' => $plan->id]);
+        $this->assertCount(1, $plan->fresh()->plan()->parts);
+        $this->get('/bows/1')->assertOk();
+    }
+
     public function test_one_that_is_put_away_is_kept_again(): void
     {
         $this->post('/bows', ['kind' => 'strip-bow']);

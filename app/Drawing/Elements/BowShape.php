@@ -19,6 +19,12 @@ abstract class BowShape implements ElementShape, StandsUpright
     /** How far two loops of a side are turned against each other, if there is room. */
     private const APART = 34.0;
 
+    /** Whether its tails hang down, or go to all sides. */
+    public function tailsHang(): bool
+    {
+        return true;
+    }
+
     public function draw(Piece $piece): Shape
     {
         $top = max(0, count($piece->part->bow) - 1);

@@ -10,6 +10,11 @@ final class GatheredBowShape extends BowShape
 {
     private const FAN = 70.0;
 
+    public function tailsHang(): bool
+    {
+        return false;
+    }
+
     protected function tails(Piece $piece): array
     {
         [$patches, $pieces] = [[], self::pieces($piece)];

@@ -8,6 +8,11 @@ use App\Drawing\Piece;
 /** Each strip one loop, and its two tails on the other side; the strips turned round the middle. */
 final class HalfFoldBowShape extends BowShape
 {
+    public function tailsHang(): bool
+    {
+        return false;
+    }
+
     protected function tails(Piece $piece): array
     {
         $patches = [];

@@ -12,6 +12,11 @@ final class StripBowShape extends BowShape
 
     private const FAN = 44.0;
 
+    public function tailsHang(): bool
+    {
+        return false;
+    }
+
     protected function tails(Piece $piece): array
     {
         [$patches, $pieces] = [[], self::pieces($piece)];

@@ -122,6 +122,11 @@ final class Streamers extends Strips
         return 0.3;
     }
 
+    protected function hangsBothWays(PartContext $on): bool
+    {
+        return false;
+    }
+
     protected function trails(PartContext $on): float
     {
         return $on->length('longest')->toInches();

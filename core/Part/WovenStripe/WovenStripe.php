@@ -89,6 +89,11 @@ final class WovenStripe extends Strips
         return Example::onWires([22, 26, 30, 34, 38]);
     }
 
+    protected function hangsBothWays(PartContext $on): bool
+    {
+        return false;
+    }
+
     protected function trails(PartContext $on): float
     {
         return $on->length('tail')->toInches();

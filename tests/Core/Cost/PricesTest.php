@@ -53,6 +53,7 @@ final class PricesTest extends PlanCase
         // 665 + 350 + 18/19 of 150, which is 142.1.
         $this->assertSame([...$costs], [$result->cost->byLength->shown, $result->cost->opened->shown]);
         $this->assertContains($because, $result->cost->byLength->because);
+        $this->assertSame($currency, $result->cost->jsonSerialize()['currency']);
         $this->assertStringNotContainsString('$', json_encode($result, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
     }
 

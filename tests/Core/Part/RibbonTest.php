@@ -233,6 +233,22 @@ final class RibbonTest extends PlanCase
         ));
     }
 
+    #[TestWith(['curled-tails', true])]
+    #[TestWith(['swagged-loop', true])]
+    #[TestWith(['streamers', false])]
+    #[TestWith(['woven-stripe', false])]
+    public function test_a_print_is_on_its_head_wherever_a_strip_has_a_tail_on_either_side(string $kind, bool $isTold): void
+    {
+        $advice = $this->advice($this->ribbons(['kind' => $kind, 'material' => 'a'], ['a' => ['print' => 'upright']]), 'print', $isTold);
+        $this->assertSame([], $advice->remedies ?? []);
+    }
+
+    public function test_ends_that_are_not_dovetailed_are_not_folded(): void
+    {
+        $steps = $this->planOf(['kind' => 'ribbon-tails', 'material' => 'a', 'ends' => 'slant', 'on' => 'row 1'])->parts[1]->demand->steps;
+        $this->assertSame('Trim 12 ends of 6 strips.', $steps[0]->does);
+    }
+
     public function test_ribbon_in_the_colour_of_the_mesh_it_lies_on_is_told_and_exchanged_for_another(): void
     {
         $like = ['a' => ['colour' => '#7c9873'], 'b' => ['colour' => '#bf3030']];
