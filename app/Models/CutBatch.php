@@ -95,7 +95,7 @@ final class CutBatch extends Model implements Cuttable
 
         return new SheetPage(
             $this->name,
-            CutSheet::ofBatch($this->worked()->materials, $first, $order, $warned ? $this->warnings() : []),
+            CutSheet::ofBatch($this->worked(), $order, $warned ? $this->warnings() : []),
             $order,
             $rolls,
             $first->units(),

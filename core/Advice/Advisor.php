@@ -23,7 +23,7 @@ final readonly class Advisor
         $this->rules = [
             new RollsAreTooFew($trial), new RollsAreUsedUp($trial), new ConcernsOfParts, new LastRollGivesLittle($trial),
             new StrandsCouldEndSooner($trial), new LotsDoNotMatch($trial), new FullnessIsOff($trial), new TooDeepForItsRoom($trial),
-            new TiesHoldNothing, new RibbonIsLost,
+            new TiesHoldNothing, new RibbonIsLost, new RibbonsLookAlike,
         ];
     }
 

@@ -6,7 +6,6 @@ namespace Davrin\Core\Advice;
 
 use Davrin\Core\Colour\ColourDistance;
 use Davrin\Core\Material\Material;
-use Davrin\Core\Material\Mix;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
@@ -17,9 +16,6 @@ use Davrin\Core\Ties\Tie;
 final readonly class RibbonIsLost implements Rule
 {
     public const RULE = 'ribbon-lost';
-
-    /** Colours closer than that are hardly told apart at arm's length (a guess). */
-    private const CLOSE = 12.0;
 
     public function look(Plan $plan, Result $result): array
     {
@@ -61,7 +57,7 @@ final readonly class RibbonIsLost implements Rule
 
     private static function areClose(Wound $one, Wound $other): bool
     {
-        return ColourDistance::between($one->slip->text('colour'), $other->slip->text('colour')) < self::CLOSE;
+        return ColourDistance::areAlike($one->slip->text('colour'), $other->slip->text('colour'));
     }
 
     /** @param  non-empty-list<Wound>  $meshes */
@@ -74,32 +70,13 @@ final readonly class RibbonIsLost implements Rule
             'Ribbon in the colour of its mesh.',
             sprintf('%s is hardly told from %s that it lies on.', $ribbon->name(), Material::names($meshes)),
             [],
-            fn (): array => self::others($plan, $part, $ribbon, $meshes),
+            fn (): array => OtherRibbons::insteadOf(
+                $plan,
+                $part,
+                $ribbon,
+                fn (Wound $other): bool => array_filter($meshes, fn (Wound $mesh): bool => ! self::areClose($other, $mesh)) !== [],
+            ),
             'It would take a ribbon of another colour.',
         );
-    }
-
-    /**
-     * Another ribbon of the plan in its place.
-     *
-     * @param  non-empty-list<Wound>  $meshes
-     * @return list<Proposal>
-     */
-    private static function others(Plan $plan, Part $part, Wound $ribbon, array $meshes): array
-    {
-        $proposals = [];
-        $pieces = $part->on->slip->object('material', Mix::class)->pieces();
-        foreach ($plan->wound() as $other) {
-            $isSeen = array_filter($meshes, fn (Wound $mesh): bool => ! self::areClose($other, $mesh)) !== [];
-            if ($isSeen && $part->kind->materials()->takes($other) && ! in_array($other->id, $pieces, true)) {
-                $written = array_map(fn (string $id): string => $id === $ribbon->id ? $other->id : $id, $pieces);
-                $proposals[] = Proposal::filling([
-                    "Take {$other->name()} instead of {$ribbon->name()}",
-                    ["parts.$part->id.material" => implode(' + ', $written)],
-                ]);
-            }
-        }
-
-        return $proposals;
     }
 }

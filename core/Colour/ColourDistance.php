@@ -12,6 +12,15 @@ final class ColourDistance
     /** Of sRGB to XYZ (IEC 61966-2-1). */
     private const TO_XYZ = [[0.4124564, 0.3575761, 0.1804375], [0.2126729, 0.7151522, 0.0721750], [0.0193339, 0.1191920, 0.9503041]];
 
+    /** Colours closer than that are hardly told apart at arm's length (a guess). */
+    private const CLOSE = 12.0;
+
+    /** Whether two colours are hardly told apart. */
+    public static function areAlike(string $one, string $other): bool
+    {
+        return self::between($one, $other) < self::CLOSE;
+    }
+
     /** @param  string  $one  "#1d6a6b" */
     public static function between(string $one, string $other): float
     {

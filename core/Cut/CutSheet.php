@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Davrin\Core\Cut;
 
 use Davrin\Core\Batch\BatchMaterial;
+use Davrin\Core\Batch\BatchResult;
+use Davrin\Core\Batch\Share;
 use Davrin\Core\Demand\Caution;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Material\WoundKind;
@@ -72,22 +74,19 @@ final readonly class CutSheet
             $warnings,
             $order,
             array_map(fn (WoundResult $mesh): array => [$mesh->wound, $mesh->plan], $result->wound),
-            array_values(array_filter(array_map(
-                fn (Part $part): ?string => $part->kind instanceof SaysHowToCut ? $part->kind->howToCut($part->on) : null,
-                $plan->parts,
-            ))),
+            self::waysOfParts($plan),
         );
     }
 
     /**
-     * Of plans that are cut together: each cut says whose it is.
+     * Of plans that are cut together: each cut says whose it is. Rolls bear "mesh0" and so on as key; the units and the least length
+     * to keep of the first plan hold for all.
      *
-     * @param  list<BatchMaterial>  $meshes  their rolls bear "mesh0" and so on as key
-     * @param  Plan  $first  whose units and least length to keep hold for all
      * @param  list<string>  $warnings  of the plans, but for what they say of their own rolls
      */
-    public static function ofBatch(array $meshes, Plan $first, CutOrder $order, array $warnings = []): self
+    public static function ofBatch(BatchResult $batch, CutOrder $order, array $warnings = []): self
     {
+        [$meshes, $first] = [$batch->materials, $batch->shares[0]->plan];
         $rolls = [];
         foreach ($meshes as $place => $mesh) {
             foreach ($mesh->rolls->rolls as $roll) {
@@ -108,7 +107,25 @@ final readonly class CutSheet
             $warnings,
             $order,
             array_map(fn (BatchMaterial $mesh): array => [$mesh->wound, $mesh->rolls], $meshes),
+            array_merge(...array_map(self::waysOfShare(...), $batch->shares)),
         );
+    }
+
+    /** @return list<string> how to cut parts of one of several plans, with its name and for how many of it */
+    private static function waysOfShare(Share $share): array
+    {
+        $whose = $share->plan->name().($share->copies > 1 ? ", for each of $share->copies" : '');
+
+        return array_map(fn (string $way): string => "$whose: ".lcfirst($way), self::waysOfParts($share->plan));
+    }
+
+    /** @return list<string> how to cut those parts of a plan that have a way of their own */
+    private static function waysOfParts(Plan $plan): array
+    {
+        return array_values(array_filter(array_map(
+            fn (Part $part): ?string => $part->kind instanceof SaysHowToCut ? $part->kind->howToCut($part->on) : null,
+            $plan->parts,
+        )));
     }
 
     /** @return list<Label> for what goes back on the shelf */

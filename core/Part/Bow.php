@@ -159,8 +159,22 @@ abstract class Bow extends Strips
         return [...$steps, $hold, ...($make === null ? [] : [$make->after(["hold.$on->id"])])];
     }
 
-    /** A bow wider than the form hides what it hangs on. */
     public function concerns(PartContext $on): array
+    {
+        return [...$this->upsideDown($on), ...$this->widerThanTheForm($on)];
+    }
+
+    protected function howItTurnsOver(): string
+    {
+        return 'The two tails of a bow run opposite ways along the ribbon, and on one of them the print stands on its head.';
+    }
+
+    /**
+     * A bow wider than the form hides what it hangs on.
+     *
+     * @return list<Concern>
+     */
+    private function widerThanTheForm(PartContext $on): array
     {
         $loops = array_merge(...array_map(
             fn (BowPiece $piece): array => $piece->loops,

@@ -429,12 +429,14 @@ abstract class Strips extends WoundPart implements SaysHowToCut
         return ! $on->slip->has(HeldAt::KEY) || HeldAt::of($on->slip) === HeldAt::Middle;
     }
 
-    /**
-     * A strip that is tied at its middle hangs to both sides, so that a print on it stands on its head on one of them.
-     *
-     * @return list<Concern>
-     */
-    private function upsideDown(PartContext $on): array
+    /** How a print on it comes to stand on its head. */
+    protected function howItTurnsOver(): string
+    {
+        return 'A strip tied at its middle hangs to both sides, and on one of them the print stands on its head.';
+    }
+
+    /** @return list<Concern> */
+    protected function upsideDown(PartContext $on): array
     {
         $upright = array_values(array_filter(
             $on->wound(),
@@ -443,9 +445,9 @@ abstract class Strips extends WoundPart implements SaysHowToCut
         $canBeHeldOtherwise = $on->slip->has(HeldAt::KEY);
 
         return $upright === [] || ! $this->hangsBothWays($on) ? [] : [new Concern('print', 'A print would hang upside down.', sprintf(
-            'The print of %s must stand upright. A strip tied at its middle hangs to both sides, and on one of them the print stands on '
-                .'its head.',
+            'The print of %s must stand upright. %s',
             Material::names($upright),
+            $this->howItTurnsOver(),
         ), [], $canBeHeldOtherwise ? [
             'Tie them at their upper ends' => [HeldAt::KEY => HeldAt::End->value],
         ] : [], 'It would take a ribbon without a print to mind.')];

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Part;
 
 use Davrin\Core\Advice\RibbonIsLost;
+use Davrin\Core\Advice\RibbonsLookAlike;
 use Davrin\Core\Advice\RollsAreTooFew;
+use Davrin\Core\Batch\Batch;
+use Davrin\Core\Batch\Share;
 use Davrin\Core\Cut\CutOrder;
 use Davrin\Core\Cut\CutSheet;
 use Davrin\Core\Demand\Caution;
@@ -17,6 +20,7 @@ use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\Remedy;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\WoundResult;
+use Davrin\Core\Roll\RollPlanner;
 use Eris\Generators;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -193,6 +197,17 @@ final class RibbonTest extends PlanCase
         $this->assertSame([], array_filter($sheet([]), fn (string $way): bool => str_starts_with($way, 'Ribbon sets')));
     }
 
+    public function test_a_cut_sheet_of_several_plans_says_it_for_each_of_them(): void
+    {
+        $plan = $this->planOf(['kind' => 'ribbon-sets', 'material' => ['a', 'b'], 'cutting' => 'fold']);
+        $batch = Batch::of([new Share($plan, 2)], new RollPlanner);
+        $this->assertContains(
+            $plan->name().', for each of 2: ribbon sets: fan-folded, 10 folds in 4 stacks of up to 6 layers. '
+                .'Shape the ends of a stack in one go.',
+            CutSheet::ofBatch($batch, CutOrder::ByColour)->ways,
+        );
+    }
+
     /** @return iterable<string, array{int, string, string, int}> */
     public static function ways(): iterable
     {
@@ -258,6 +273,22 @@ final class RibbonTest extends PlanCase
         $this->assertContains('Take B ribbon instead of A ribbon', array_map(fn (Remedy $remedy): string => $remedy->label, $advice->remedies));
         $this->advice($this->ribbons($tails + ['material' => 'b'], $like), RibbonIsLost::RULE, mustBe: false);
         $this->advice($this->ribbons(['kind' => 'looped-bow', 'material' => 'a'], $like), RibbonIsLost::RULE);
+    }
+
+    public function test_two_ribbons_of_one_place_that_look_the_same_are_told_but_not_where_their_patterns_differ(): void
+    {
+        $like = ['a' => ['colour' => '#bf3030', 'hatch' => 'dots'], 'b' => ['colour' => '#bb3030', 'hatch' => 'dots']];
+        $tails = ['kind' => 'ribbon-tails', 'on' => 'row 1', 'material' => 'a + b'];
+        $advice = $this->advice($this->ribbons($tails, $like), RibbonsLookAlike::RULE);
+        $this->assertSame('A ribbon and B ribbon lie together, and one is hardly told from the other.', $advice->sentence);
+        $this->assertContains('Take C ribbon instead of B ribbon', array_map(fn (Remedy $remedy): string => $remedy->label, $advice->remedies));
+        $this->advice($this->ribbons($tails, array_replace_recursive($like, ['b' => ['hatch' => 'checks']])), RibbonsLookAlike::RULE, mustBe: false);
+    }
+
+    public function test_a_print_is_on_its_head_on_one_of_the_two_tails_of_a_bow(): void
+    {
+        $advice = $this->advice($this->ribbons(['kind' => 'looped-bow', 'material' => 'a'], ['a' => ['print' => 'upright']]), 'print');
+        $this->assertStringContainsString('The two tails of a bow run opposite ways', $advice->sentence);
     }
 
     public function test_a_plan_without_ribbon_gets_one_where_a_part_is_made_of_it(): void
