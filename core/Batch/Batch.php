@@ -23,7 +23,7 @@ use Davrin\Core\Words\Fault;
 use Davrin\Core\Words\Words;
 
 /**
- * Several plans, or several of one, cut together: what one leaves serves the next. Meshes are the same where they are called the
+ * Several plans, or several of one, cut together: what one leaves serves the next. Materials are the same where they are called the
  * same and are as wide, as long on the roll and of the same kind; what is on hand of them is counted once.
  */
 final class Batch
@@ -33,6 +33,9 @@ final class Batch
 
     /** What planning all of it may take. */
     private const STEPS = 60_000_000;
+
+    /** In what two plans may differ that use the same material: how it is bought, and what is there. */
+    private const APART = ['allowance', 'trim', 'price', 'paid', 'onHand', 'lots', 'rolls'];
 
     private readonly Effort $effort;
 
@@ -291,11 +294,9 @@ final class Batch
     /** @return string the key of a mesh that plans share */
     private function mesh(Wound $mesh): string
     {
-        $said = $mesh->slip->write();
-        $key = json_encode(
-            [$said['name'], $said['colour'], $said['width'], $said['body'], $said['roll'], $said['label']],
-            JSON_THROW_ON_ERROR,
-        );
+        // The pattern of a ribbon is its own; that of a mesh only tells colours apart in print.
+        $apart = [...self::APART, ...($mesh->wound->makesABase() ? ['hatch'] : [])];
+        $key = json_encode(array_diff_key($mesh->slip->write(), array_flip($apart)), JSON_THROW_ON_ERROR);
         $isNew = ! isset($this->meshes[$key]);
         $this->meshes[$key] ??= $mesh;
         $this->new[$key] = $isNew

@@ -53,6 +53,19 @@ final class BatchTest extends PlanCase
         $this->assertSame([12, 6], array_map(fn (BatchMaterial $mesh): int => count($mesh->rolls->rolls[0]->segments), $meshes));
     }
 
+    public function test_ribbon_is_shared_too_but_not_with_one_of_another_pattern(): void
+    {
+        $plan = fn (string $pattern): array => [
+            'materials' => [['id' => 'mesh'], ['id' => 'ribbon', 'kind' => 'ribbon', 'hatch' => $pattern]],
+            'parts' => [['kind' => 'ribbon-tails', 'material' => 'ribbon', 'on' => 'row 1']],
+        ];
+        $materials = $this->batch([[$plan('dots'), 2], [['name' => 'Second'] + $plan('dots'), 1], [$plan('checks'), 1]]);
+        $this->assertSame(
+            [18, 6],
+            array_map(fn (BatchMaterial $ribbon): int => count(array_merge(...array_column($ribbon->rolls->rolls, 'segments'))), $materials),
+        );
+    }
+
     public function test_what_is_on_hand_is_there_once_however_many_plans_name_it(): void
     {
         $plan = [
