@@ -8,6 +8,7 @@ use Davrin\Core\Estimate\Extent;
 use Davrin\Core\Geometry\Box;
 use Davrin\Core\Geometry\Place;
 use Davrin\Core\Geometry\Point;
+use Davrin\Core\Material\Material;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Advice;
@@ -44,7 +45,7 @@ final readonly class FormDrawing
     /** @var array<string, mixed> as Form::jsonSerialize gives it: lengths in inches, seen from the front */
     public array $form;
 
-    /** @var array<string, Ink> by mesh id */
+    /** @var array<string, Ink> of what is wound and of what is seen of the goods, by the id of the material */
     public array $inks;
 
     /** @var list<PartDrawing> */
@@ -73,9 +74,13 @@ final readonly class FormDrawing
     {
         $this->form = $result->form->jsonSerialize();
         $this->extent = $mesh ? $result->extent : Extent::bare($plan->form);
-        $this->inks = array_combine(
-            array_column($plan->wound(), 'id'),
-            array_map(fn (Wound $mesh): Ink => Ink::of($mesh, $prefix.$mesh->id), $plan->wound()),
+        $this->inks = array_map(
+            fn (Material $material): Ink => Ink::from(
+                $material->slip->text('colour'),
+                $material instanceof Wound ? $material->slip->text('hatch') : Ink::PLAIN,
+                $prefix.$material->id,
+            ),
+            array_filter($plan->materials->all, fn (Material $its): bool => $its instanceof Wound || $plan->partsOf($its) !== []),
         );
         $this->widths = array_combine(
             array_column($plan->wound(), 'id'),
@@ -105,7 +110,10 @@ final readonly class FormDrawing
 
     public static function wordsOf(Result $result, Side $side): string
     {
-        $parts = array_map(fn (PartResult $part): string => $part->count->shown, $result->parts);
+        $parts = array_map(fn (PartResult $part): string => $part->count->shown, array_filter(
+            $result->parts,
+            fn (PartResult $part): bool => $part->elements !== [],
+        ));
 
         return sprintf(
             '%s Seen from the %s: %s ties%s.',
@@ -219,6 +227,8 @@ final readonly class FormDrawing
         foreach ($this->result->parts as $index => $part) {
             $isOver = $index > 0 && ($part->ties !== $this->result->parts[$index - 1]->ties || ! $part->size->standsOut());
             $block += $isOver ? 1 : 0;
+            // What stands on the front is seen from behind only through what is open.
+            $isBehind = $this->side === Side::Back && $part->room !== [];
             $rows = collect($part->elements)->groupBy(
                 fn (ElementResult $element): string => ($ties[$element->element->ties[0] ?? 0]->row ?? 0).'-'.$element->element->pass,
             );
@@ -229,7 +239,7 @@ final readonly class FormDrawing
                 $order = $this->form['closed']
                     ? -$farthest - ($first->pass > 0 ? 0.1 : 0.0)
                     : ($first->ties === [] && $first->place === null ? -INF : 0.0);
-                $drawn[] = [$block, $order, $index, $this->part($part, $row, array_values($elements->all()), $ties)];
+                $drawn[] = [$isBehind ? -1 : $block, $order, $index, $this->part($part, $row, array_values($elements->all()), $ties)];
             }
         }
         usort($drawn, fn (array $a, array $b): int => array_slice($a, 0, 3) <=> array_slice($b, 0, 3));
@@ -304,7 +314,7 @@ final readonly class FormDrawing
             ];
         }
 
-        return new PartDrawing("$this->prefix$part->id-$row", $part->id, $part->kind, $shapes, $inks, $placed, ! $part->size->standsOut());
+        return new PartDrawing("$this->prefix$part->id-$row", $part->id, $part->kind, $shapes, $inks, $placed, ! $part->size->standsOut() && ($this->side === Side::Front || $part->room === []));
     }
 
     /** By how many degrees an upright element is turned clockwise, as seen from this side. */

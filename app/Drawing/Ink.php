@@ -8,6 +8,9 @@ use Davrin\Core\Material\Wound;
 /** The colours a mesh is drawn in: its own, a darker line for hatch and edge, a lighter one for pleats, and ink that reads on it. */
 final readonly class Ink
 {
+    /** The hatch of what has none. */
+    public const PLAIN = 'plain';
+
     private function __construct(
         public string $id,
         public string $fill,

@@ -22,7 +22,7 @@ final readonly class RibbonIsLost implements Rule
         $warnings = [];
         foreach ($plan->parts as $index => $part) {
             $meshes = self::beneath($part, array_slice($plan->parts, 0, $index));
-            if ($meshes === [] || $part->size->standsOut()) {
+            if ($meshes === [] || $part->size->standsOut() || $part->places() === []) {
                 continue;
             }
             foreach ($part->on->wound() as $ribbon) {

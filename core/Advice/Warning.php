@@ -18,7 +18,7 @@ final readonly class Warning
     ];
 
     /** Rules that tell of something better rather than of something wrong: what they propose is better by itself. */
-    private const BETTER = [LastRollGivesLittle::RULE, StrandsCouldEndSooner::RULE];
+    private const BETTER = [LastRollGivesLittle::RULE, StrandsCouldEndSooner::RULE, BehindTheSign::RULE];
 
     /**
      * @param  string  $about  the address of the sentence that causes it

@@ -10,46 +10,45 @@ use Davrin\Core\Geometry\Place;
 use Davrin\Core\Measure\Length;
 
 /**
- * One spot of a form: so far from its middle at so many degrees clockwise from the top, or so far along wires from where the count
- * begins.
+ * One spot of a form: its middle, its top or its bottom, whatever form it is; so far from its middle at so many degrees clockwise from
+ * the top; or so far along wires from where the count begins.
  */
 final readonly class FormSpot
 {
-    private function __construct(public ?Seat $seat, public Length $distance, public int $degrees) {}
+    public const MIDDLE = 'middle';
 
-    public static function middle(): self
-    {
-        return new self(null, Length::zero(), 0);
-    }
+    public const TOP = 'top';
 
-    public function isMiddle(): bool
-    {
-        return $this->seat === null && $this->distance->isZero();
-    }
+    public const BOTTOM = 'bottom';
 
-    /** The lowest of the form, straight below its middle. */
-    public static function bottom(Form $form): self
+    /** @param  ?string  $named  the middle, the top or the bottom */
+    private function __construct(public ?string $named, public ?Seat $seat, public Length $distance, public int $degrees) {}
+
+    /** @param  string  $named  the middle, the top or the bottom */
+    public static function named(string $named): self
     {
-        return new self(null, Length::inches(0, (int) round($form->box()->bottom * 8), 8), 180);
+        return new self($named, null, Length::zero(), 0);
     }
 
     /** @param  int  $degrees  clockwise from 12 o'clock */
     public static function fromMiddle(Length $distance, int $degrees): self
     {
-        return new self(null, $distance, $degrees);
+        return $distance->isZero() ? self::named(self::MIDDLE) : new self(null, null, $distance, $degrees);
     }
 
     public static function along(Seat $seat, Length $distance): self
     {
-        return new self($seat, $distance, 0);
+        return new self(null, $seat, $distance, 0);
     }
 
     /** Seen from the front, outward up. */
     public function place(Form $form): Place
     {
         return match (true) {
+            $this->named === self::TOP => Place::polar(max(0.01, -$form->box()->top), 0.0),
+            $this->named === self::BOTTOM => Place::polar(max(0.01, $form->box()->bottom), 180.0),
             $this->seat !== null => $form->at($this->seat, $this->distance->toInches()),
-            $this->distance->isZero() => new Place(0.0, 0.0, 0.0),
+            $this->named === self::MIDDLE => new Place(0.0, 0.0, 0.0),
             default => Place::polar($this->distance->toInches(), (float) $this->degrees),
         };
     }

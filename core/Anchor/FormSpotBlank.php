@@ -14,13 +14,16 @@ use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
 
 /**
- * One spot of the form: "middle", "5 in at 120 degrees" clockwise from the top, or "1-2: 3 1/2 in" along wires.
+ * One spot of the form: "middle", "top", "bottom", "5 in at 120 degrees" clockwise from the top, or "1-2: 3 1/2 in" along wires.
  *
  * @extends NamedBlank<FormSpot>
  */
 final readonly class FormSpotBlank extends NamedBlank
 {
-    private const MIDDLE = 'middle';
+    /** What each spot that has a name is called, beside its name. */
+    private const NAMES = [
+        FormSpot::MIDDLE => ['the middle', 'centre', 'center'], FormSpot::TOP => ['the top'], FormSpot::BOTTOM => ['the bottom'],
+    ];
 
     public function __construct(string $key, string $label, private Form $form, FormSpot $usual)
     {
@@ -31,8 +34,14 @@ final readonly class FormSpotBlank extends NamedBlank
     {
         $text = is_string($raw) ? mb_strtolower(trim($raw)) : '';
 
+        $named = array_key_first(array_filter(
+            self::NAMES,
+            fn (array $others, string $name): bool => $text === $name || in_array($text, $others, true),
+            ARRAY_FILTER_USE_BOTH,
+        ));
+
         return match (1) {
-            (int) (in_array($text, [self::MIDDLE, 'the middle', 'centre', 'center'], true)) => FormSpot::middle(),
+            (int) ($named !== null) => FormSpot::named((string) $named),
             preg_match(
                 '/^(.+?)\s+at\s+(-?\d{1,3})(?:\s*(?:degrees?|°))?$/u',
                 $text,
@@ -41,7 +50,7 @@ final readonly class FormSpotBlank extends NamedBlank
             preg_match('/^([^:]+):\s*(.+)$/u', $text, $found) => $this->along($found[1], LengthText::read($found[2], $bare), $bare),
             default => throw OutOfBounds::kind(
                 $this->label,
-                '"middle", a distance from it and a direction like "5 in at 120 degrees" (clockwise from the top), or wires and a '
+                '"middle", "top" or "bottom", a distance from it and a direction like "5 in at 120 degrees" (clockwise from the top), or wires and a '
                     .'distance along them like "1-2: 3 1/2 in"',
             ),
         };
@@ -54,16 +63,15 @@ final readonly class FormSpotBlank extends NamedBlank
 
     public function show(mixed $value, Units $units): string
     {
-        return self::words($value, $units->exact($value->distance));
+        return $value->named === null ? self::words($value, $units->exact($value->distance)) : "the $value->named";
     }
 
     public function schema(): array
     {
         return Schema::described(
-            $this->label.': "middle", "5 in at 120 degrees" or "1-2: 3 1/2 in"',
+            $this->label.': "middle", "top", "bottom", "5 in at 120 degrees" or "1-2: 3 1/2 in"',
             Schema::TEXT,
-            // What depends on the form is no default of a file.
-            $this->default->isMiddle() ? self::MIDDLE : null,
+            $this->default->named,
         );
     }
 
@@ -71,7 +79,7 @@ final readonly class FormSpotBlank extends NamedBlank
     {
         return match (true) {
             $spot->seat !== null => "{$spot->seat->key()}: $distance",
-            $spot->isMiddle() => self::MIDDLE,
+            $spot->named !== null => $spot->named,
             default => "$distance at $spot->degrees degrees",
         };
     }

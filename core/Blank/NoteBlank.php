@@ -17,7 +17,8 @@ final readonly class NoteBlank extends NamedBlank
 
     private TextBlank $text;
 
-    public function __construct(string $key, string $label, private int $longest)
+    /** @param  string  $none  what is said where nothing is written */
+    public function __construct(string $key, string $label, private int $longest, private string $none = self::NONE)
     {
         parent::__construct($key, $label, '');
         $this->text = new TextBlank($key, $label, '', $longest);
@@ -25,7 +26,7 @@ final readonly class NoteBlank extends NamedBlank
 
     public function read(mixed $raw, ?Units $bare): string
     {
-        return is_string($raw) && in_array(mb_strtolower(trim($raw)), ['', self::NONE], true) ? '' : $this->text->read($raw, $bare);
+        return is_string($raw) && in_array(mb_strtolower(trim($raw)), ['', self::NONE, $this->none], true) ? '' : $this->text->read($raw, $bare);
     }
 
     public function write(mixed $value): string
@@ -35,7 +36,7 @@ final readonly class NoteBlank extends NamedBlank
 
     public function show(mixed $value, Units $units): string
     {
-        return $value === '' ? self::NONE : $value;
+        return $value === '' ? $this->none : $value;
     }
 
     public function schema(): array

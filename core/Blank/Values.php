@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Blank;
 
+use Davrin\Core\Measure\AreaWeight;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Percent;
@@ -79,6 +80,11 @@ abstract readonly class Values
         return $this->objectIfAny($key, Weight::class);
     }
 
+    public function areaWeightIfAny(string $key): ?AreaWeight
+    {
+        return $this->objectIfAny($key, AreaWeight::class);
+    }
+
     public function money(string $key): Money
     {
         return $this->object($key, Money::class);
@@ -133,6 +139,17 @@ abstract readonly class Values
         }
 
         return $objects;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  class-string<T>  $type
+     * @return array<int, T> by number, as places by the number of what was moved there
+     */
+    public function objectsByNumber(string $key, string $type): array
+    {
+        return array_combine(array_map(intval(...), array_keys($this->list($key))), $this->objects($key, $type));
     }
 
     /** @return array<int, string> texts by number, as of materials by the number of the tie they are painted on */

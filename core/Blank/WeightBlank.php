@@ -14,9 +14,8 @@ use Davrin\Core\Measure\Weight;
  */
 final readonly class WeightBlank extends NamedBlank
 {
-    private const NONE = 'not weighed';
-
-    public function __construct(string $key, string $label)
+    /** @param  string  $none  what is said where nobody weighed it */
+    public function __construct(string $key, string $label, private string $none = 'not weighed')
     {
         parent::__construct($key, $label, null);
     }
@@ -25,12 +24,12 @@ final readonly class WeightBlank extends NamedBlank
     {
         $text = is_string($raw) ? trim($raw) : throw OutOfBounds::kind($this->label, 'a weight, like "310 g"');
 
-        return in_array(mb_strtolower($text), ['', self::NONE, 'none'], true) ? null : Weight::read($text);
+        return in_array(mb_strtolower($text), ['', $this->none, 'none'], true) ? null : Weight::read($text);
     }
 
     public function write(mixed $value): string
     {
-        return $value?->shown() ?? self::NONE;
+        return $value?->shown() ?? $this->none;
     }
 
     public function show(mixed $value, Units $units): string
@@ -40,6 +39,6 @@ final readonly class WeightBlank extends NamedBlank
 
     public function schema(): array
     {
-        return Schema::described($this->label, Schema::TEXT, self::NONE);
+        return Schema::described($this->label, Schema::TEXT, $this->none);
     }
 }

@@ -8,6 +8,8 @@ use Davrin\Core\Demand\BuildStep;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Phase;
 use Davrin\Core\Demand\Run;
+use Davrin\Core\Material\Wound;
+use Davrin\Core\Part\OwnWork;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Roll\RollOutcome;
@@ -15,13 +17,15 @@ use Davrin\Core\Words\Figure;
 use Davrin\Core\Words\Words;
 
 /**
- * The steps of making a piece in the order of work (docs/craft-figures.md): form and ties, cutting, the parts as they are built,
- * finishing. How long it takes is the sum of its steps.
+ * The steps of making a whole piece in the order of work (docs/craft-figures.md): each in its phase, but none before what must come
+ * first. How long it takes is the sum of its steps.
  */
 final readonly class BuildOrder
 {
     /** Minutes for each time the cutter comes down (a starting guess). */
     private const STROKE = 0.1;
+
+    private const USUAL = [Phase::Ties, Phase::Cutting, Phase::Making];
 
     /** @param  list<BuildStep>  $steps */
     private function __construct(public array $steps) {}
@@ -29,24 +33,19 @@ final readonly class BuildOrder
     /** @param  list<RollOutcome>  $outcomes */
     public static function of(Plan $plan, array $outcomes): self
     {
-        $steps = [];
-        foreach ($plan->demand->of as $demand) {
-            array_push($steps, ...array_filter($demand->steps, fn (BuildStep $step): bool => $step->phase === Phase::Ties));
-        }
-        foreach ($outcomes as $outcome) {
-            $steps = [...$steps, ...self::cutting($plan, $outcome)];
-        }
-        foreach ($plan->parts as $part) {
-            array_push($steps, ...self::making($part, $steps));
-        }
-        $made = array_column($steps, 'key');
-        foreach ($plan->demand->of as $demand) {
-            foreach ($demand->steps as $step) {
-                $steps = [...$steps, ...($step->phase === Phase::Finishing ? [$step->after === [] ? $step->after($made) : $step] : [])];
-            }
+        $steps = array_merge(...array_map(fn (RollOutcome $outcome): array => self::cutting($plan, $outcome), $outcomes));
+        [$cut, $rows] = [array_column($steps, 'key'), RowByRow::of($plan)];
+        foreach ($plan->demand->of as $address => $demand) {
+            $part = str_starts_with($address, 'parts.') ? $plan->part(substr($address, strlen('parts.'))) : null;
+            $steps = [...$steps, ...($part === null ? $demand->steps : self::ofPart($plan, $part, $cut, $rows[$part->id] ?? []))];
         }
 
-        return new self($steps);
+        $own = array_map(
+            fn (Part $part): string => "parts.$part->id",
+            array_filter($plan->parts, fn (Part $part): bool => $part->kind instanceof OwnWork),
+        );
+
+        return new self(self::inOrder(self::afterTheMesh($steps), $own));
     }
 
     /** How long all of it takes (an estimate). */
@@ -58,8 +57,11 @@ final readonly class BuildOrder
             ),
             Phase::cases(),
         );
+        // The usual ones are told where they take no time too.
         $said = array_map(
-            fn (Phase $phase, float $minutes): string => sprintf('%s %.1f', $phase->words(), $minutes),
+            fn (Phase $phase, float $minutes): ?string => $minutes > 0.0 || in_array($phase, self::USUAL, true)
+                ? sprintf('%s %.1f', $phase->words(), $minutes)
+                : null,
             Phase::cases(),
             $phases,
         );
@@ -68,7 +70,7 @@ final readonly class BuildOrder
             'to make',
             (int) round(array_sum($phases)),
             Words::minutes(array_sum($phases)),
-            [implode(' + ', $said).' min (starting guesses)'],
+            [implode(' + ', array_filter($said)).' min (starting guesses)'],
             true,
         );
     }
@@ -98,20 +100,83 @@ final readonly class BuildOrder
     }
 
     /**
-     * @param  list<BuildStep>  $before
-     * @return list<BuildStep> those of a part, once its ties are made and its material is cut
+     * Those of a part, once its ties are made, its material is cut and what it stands on is there.
+     *
+     * @param  list<string>  $cut  what is cut, by the key of the step
+     * @param  list<BuildStep>  $rows  instead of its last, where that is done row by row
+     * @return list<BuildStep>
      */
-    private static function making(Part $part, array $before): array
+    private static function ofPart(Plan $plan, Part $part, array $cut, array $rows): array
     {
-        $needs = array_intersect(
-            [
-                ...($part->on->group === null ? [] : ["ties.{$part->on->group->id}"]),
-                ...array_map(fn ($wound): string => "cut.$wound->id", $part->on->wound()),
-                ...($part->on->anchor->part === null ? [] : ["parts.{$part->on->anchor->part}"]),
-            ],
-            array_column($before, 'key'),
+        $steps = $part->demand->steps;
+        $needs = [
+            ...($part->on->group === null || $plan->demand->of["ties.{$part->on->group->id}"]->steps === []
+                ? []
+                : ["ties.{$part->on->group->id}"]),
+            ...array_intersect(array_map(fn (Wound $wound): string => "cut.$wound->id", $part->on->wound()), $cut),
+            ...($part->on->anchor->part === null ? [] : ["parts.{$part->on->anchor->part}"]),
+        ];
+
+        return array_map(
+            fn (BuildStep $step): BuildStep => $step->after(array_values(array_unique([...$needs, ...$step->after]))),
+            $rows === [] ? $steps : [...array_slice($steps, 0, -1), ...$rows],
+        );
+    }
+
+    /**
+     * Mesh is fluffed once all of it is on; the piece is hung once all else is done.
+     *
+     * @param  list<BuildStep>  $steps
+     * @return list<BuildStep>
+     */
+    private static function afterTheMesh(array $steps): array
+    {
+        $before = fn (Phase $phase): array => array_column(
+            array_filter($steps, fn (BuildStep $step): bool => self::place($step->phase) < self::place($phase)),
+            'key',
         );
 
-        return array_map(fn (BuildStep $step): BuildStep => $step->after([...array_values($needs), ...$step->after]), $part->demand->steps);
+        return array_map(fn (BuildStep $step): BuildStep => match (true) {
+            $step->after !== [] => $step,
+            $step->phase === Phase::Fluffing, $step->phase === Phase::Finishing => $step->after($before($step->phase)),
+            default => $step,
+        }, $steps);
+    }
+
+    /**
+     * Always the first that nothing has to come before any more: by its phase, then as the plan has them; the maker's own before the
+     * sign.
+     *
+     * @param  list<BuildStep>  $steps
+     * @param  array<string>  $own  by key
+     * @return list<BuildStep>
+     */
+    private static function inOrder(array $steps, array $own): array
+    {
+        [$known, $ordered] = [array_fill_keys(array_column($steps, 'key'), true), []];
+        /** @var array<string, true> $done */
+        $done = [];
+        $isReady = function (BuildStep $step) use (&$done, $known): bool {
+            return array_filter($step->after, fn (string $key): bool => isset($known[$key]) && ! isset($done[$key])) === [];
+        };
+        $place = fn (BuildStep $step): array => [
+            self::place($step->phase),
+            $step->phase === Phase::Sign && ! in_array($step->key, $own, true) ? 1 : 0,
+        ];
+        usort($steps, fn (BuildStep $a, BuildStep $b): int => $place($a) <=> $place($b));
+        while ($steps !== []) {
+            // What waits for itself is done in its turn: a file may say so.
+            $next = (int) (array_key_first(array_filter($steps, $isReady)) ?? 0);
+            $ordered[] = $steps[$next];
+            $done[$steps[$next]->key] = true;
+            array_splice($steps, $next, 1);
+        }
+
+        return $ordered;
+    }
+
+    private static function place(Phase $phase): int
+    {
+        return (int) array_search($phase, Phase::cases(), true);
     }
 }

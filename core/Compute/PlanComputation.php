@@ -67,7 +67,7 @@ final readonly class PlanComputation
                 in_array(true, array_column($verdicts, 'atRisk'), true),
                 in_array(true, array_column($verdicts, 'everyInch'), true),
             ),
-            TallyComputation::of($plan, $parts, $meshes, $cost, $estimates, $fullness, $build),
+            TallyComputation::of($plan, $parts, $meshes, $goods, $cost, $estimates, $fullness, $build),
             $plan->form,
             $estimates->extent,
             $fullness,
@@ -129,6 +129,7 @@ final readonly class PlanComputation
             $part->on->slip->measures(),
             $part->on->slip->texts(),
             $part->kind instanceof Bow ? $part->kind->pieces($part->on->slip, count($part->on->materials)) : [],
+            $part->room(),
             $part->on->width()->toInches(),
             $part->cautions(),
         );

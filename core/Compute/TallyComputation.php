@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Davrin\Core\Compute;
 
 use Davrin\Core\Cost\Cost;
+use Davrin\Core\Cost\GoodsUse;
 use Davrin\Core\Estimate\Estimates;
 use Davrin\Core\Estimate\Fullness;
+use Davrin\Core\Estimate\TiesUsed;
+use Davrin\Core\Estimate\WeightEstimate;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Plan\Plan;
@@ -24,11 +27,13 @@ final class TallyComputation
     /**
      * @param  list<PartResult>  $parts
      * @param  list<WoundResult>  $meshes
+     * @param  list<GoodsUse>  $goods
      */
     public static function of(
         Plan $plan,
         array $parts,
         array $meshes,
+        array $goods,
         Cost $cost,
         Estimates $estimates,
         Fullness $fullness,
@@ -36,6 +41,7 @@ final class TallyComputation
     ): Tally {
         return new Tally(
             self::ties($plan),
+            TiesUsed::of($plan)->figure(),
             self::elements($parts),
             self::roughly($plan, self::rolls($meshes)),
             self::roughly($plan, self::left($plan, $meshes)),
@@ -43,6 +49,7 @@ final class TallyComputation
             $estimates->opening(),
             $estimates->depth(),
             $fullness->figure,
+            WeightEstimate::of($plan, $goods)->figure,
             $build->minutes(),
             $plan->settings->costsByLength() ? $cost->byLength : $cost->opened,
         );
@@ -80,6 +87,7 @@ final class TallyComputation
     /** @param  list<PartResult>  $parts */
     private static function elements(array $parts): Figure
     {
+        $parts = array_values(array_filter($parts, fn (PartResult $part): bool => $part->elements !== []));
         $count = array_sum(array_map(fn (PartResult $part): int => count($part->elements), $parts));
         $labels = array_values(array_unique(array_map(fn (PartResult $part): string => $part->count->label, $parts)));
         $label = count($labels) === 1 ? $labels[0] : 'pieces';

@@ -136,7 +136,7 @@ final readonly class GoodsUse implements JsonSerializable
                 $because[] = sprintf(
                     '%d for the %s%s',
                     $together,
-                    $part->kind->noun()[1],
+                    $part->kind->noun()[count($demand->elements) === 1 ? 0 : 1],
                     $part->on->wound() === [] ? '' : " of {$part->materialNames()}",
                 );
             }

@@ -39,21 +39,29 @@ use Davrin\Core\Material\Kind\Tulle;
 use Davrin\Core\Material\Kind\ZipTies;
 use Davrin\Core\Material\MaterialKind;
 use Davrin\Core\Material\SoldByThePiece;
+use Davrin\Core\Part\Bells\Bells;
 use Davrin\Core\Part\CrossedCurledRuffles\CrossedCurledRuffles;
 use Davrin\Core\Part\CurledRuffle\CurledRuffle;
 use Davrin\Core\Part\CurledTails\CurledTails;
 use Davrin\Core\Part\DiagonalBundle\DiagonalBundle;
+use Davrin\Core\Part\Flowers\Flowers;
 use Davrin\Core\Part\FoldedRuffle\FoldedRuffle;
 use Davrin\Core\Part\GatheredBow\GatheredBow;
 use Davrin\Core\Part\GatheredDrape\GatheredDrape;
+use Davrin\Core\Part\Greenery\Greenery;
 use Davrin\Core\Part\GuideWords;
 use Davrin\Core\Part\HalfFoldBow\HalfFoldBow;
 use Davrin\Core\Part\LacedBow\LacedBow;
 use Davrin\Core\Part\LayeredBow\LayeredBow;
 use Davrin\Core\Part\LoopedBow\LoopedBow;
+use Davrin\Core\Part\Ornaments\Ornaments;
 use Davrin\Core\Part\OverlappedRuffle\OverlappedRuffle;
+use Davrin\Core\Part\OwnLength\OwnLength;
+use Davrin\Core\Part\OwnPieces\OwnPieces;
+use Davrin\Core\Part\OwnStep\OwnStep;
 use Davrin\Core\Part\Pancake\Pancake;
 use Davrin\Core\Part\PartKind;
+use Davrin\Core\Part\Picks\Picks;
 use Davrin\Core\Part\PoofRun\PoofRun;
 use Davrin\Core\Part\PulledLoops\PulledLoops;
 use Davrin\Core\Part\PushedRuffles\PushedRuffles;
@@ -63,7 +71,10 @@ use Davrin\Core\Part\RibbonTails\RibbonTails;
 use Davrin\Core\Part\RolledBundle\RolledBundle;
 use Davrin\Core\Part\Ruffle\Ruffle;
 use Davrin\Core\Part\SecondAcross\SecondAcross;
+use Davrin\Core\Part\Sign\Sign;
+use Davrin\Core\Part\SmallSigns\SmallSigns;
 use Davrin\Core\Part\Starburst\Starburst;
+use Davrin\Core\Part\StemBalls\StemBalls;
 use Davrin\Core\Part\SteppedBow\SteppedBow;
 use Davrin\Core\Part\StrandBunch\StrandBunch;
 use Davrin\Core\Part\Streamers\Streamers;
@@ -123,6 +134,8 @@ final readonly class Craft
             new GatheredDrape, new WoundCover, new StrandBunch,
             new RibbonTails, new RibbonInBundles, new RibbonSets, new Streamers,
             new CurledTails, new SwaggedLoop, new WovenStripe, new TieBows,
+            new Sign, new Picks, new Flowers, new Greenery, new Ornaments, new Bells, new SmallSigns, new StemBalls,
+            new OwnStep, new OwnPieces, new OwnLength,
             new LoopedBow, new LayeredBow, new SteppedBow, new HalfFoldBow, new LacedBow, new StripBow, new GatheredBow, new TubingBow,
             new Alike, new InTurn, new InTurnClosed, new Mirrored, new EveryNth(3), new EveryNth(4), new EveryNth(5),
             new EveryNth(6), new ByCount, new CountedFrom(WantedTies::Corners), new CountedFrom(WantedTies::Crossbars),
@@ -130,12 +143,21 @@ final readonly class Craft
             new Alternating, new TopInTurn,
             new Mesh, new Ribbon, new Tubing, new Tulle, new Cord, new Strands,
             new Stems, new ZipTies,
-            new SoldByThePiece('sign', ['sign', 'signs'], 'Wooden sign', '#b58a5a', 1, 600),
-            new SoldByThePiece('pick', ['pick', 'picks'], 'Flower pick', '#a8455a', 1, 150),
-            new SoldByThePiece('ball', ['ball', 'balls'], 'Foam balls', '#f1ede0', 6, 300),
+            new SoldByThePiece('sign', ['sign', 'signs'], 'Wooden sign', '#b58a5a', 1, 600, true),
+            new SoldByThePiece('pick', ['pick', 'picks'], 'Flower pick', '#a8455a', 1, 150, true),
+            new SoldByThePiece('ball', ['ball', 'balls'], 'Foam balls', '#f1ede0', 6, 300, true),
+            new SoldByThePiece('flower', ['flower', 'flowers'], 'Silk flowers', '#d9a0a8', 6, 300, true),
+            new SoldByThePiece('greenery', ['bunch', 'bunches'], 'Greenery', '#5d7a4a', 1, 200, true),
+            new SoldByThePiece('ornament', ['ornament', 'ornaments'], 'Ornaments', '#c9a13b', 6, 500, true),
+            new SoldByThePiece('bell', ['bell', 'bells'], 'Bells', '#c9a13b', 4, 300, true),
+            new SoldByThePiece('small-sign', ['small sign', 'small signs'], 'Wooden tags', '#c49a6c', 3, 300, true),
             new SoldByThePiece('wire', ['piece of wire', 'pieces of wire'], 'Floral wire, 6 in', '#5c6a4a', 50, 350),
             new SoldByThePiece('felt', ['sheet of felt', 'sheets of felt'], 'Felt', '#6a5f57', 1, 100),
             new SoldByThePiece('hanger', ['hanger', 'hangers'], 'Wire hanger', '#8d9189', 1, 50),
+            new SoldByThePiece('board', ['board', 'boards'], 'Backing board', '#b79a72', 1, 300),
+            new SoldByThePiece('tin', ['tin', 'tins'], 'Round tin', '#9aa3a6', 1, 300),
+            new SoldByThePiece('cloth', ['cloth', 'cloths'], 'Round cloth', '#e6dfd0', 1, 200),
+            new SoldByThePiece('cap', ['end cap', 'end caps'], 'End caps', '#5f5f5a', 10, 200),
             new SoldByThePiece('glue', ['glue stick', 'glue sticks'], 'Glue sticks', '#d9d2bd', 20, 400),
             new SoldByThePiece('other', ['piece', 'pieces'], 'Something else', '#8d9189', 1, 100),
         );

@@ -13,6 +13,12 @@ enum Caution: string
     case Scissors = 'scissors';
     case Flame = 'flame';
     case Dip = 'dip';
+    case Staples = 'staples';
+    case SmallParts = 'small-parts';
+    case Wire = 'wire';
+    case Paint = 'paint';
+    case Hook = 'hook';
+    case Door = 'door';
 
     public function words(): string
     {
@@ -22,6 +28,12 @@ enum Caution: string
             self::Scissors => 'Cut away from the hand, and lay the scissors down closed.',
             self::Flame => 'Heat cutter or flame: good air, tempered glass under it, and never near loose mesh. Ribbon melts and burns.',
             self::Dip => 'Dip ends in good air, follow the label of the medium, and let them dry before they touch anything.',
+            self::Staples => 'Staples: only in thick wood and slanted, fingers out of the way, and feel that no point comes through.',
+            self::SmallParts => 'Small parts can choke children and animals: fix them so that none comes off.',
+            self::Wire => 'Snip wire ends away from the face, wear eye protection, and tuck them inward.',
+            self::Paint => 'Spray paint and strong glue: outdoors or in good air, and as the label says.',
+            self::Hook => 'Keep within what the hook is rated for, and hang it away from candles, heaters and hot bulbs: it is plastic.',
+            self::Door => 'On doors of shared, rented or public buildings and on exits, local fire codes and the landlord decide what may hang.',
             self::HotGlue => 'Hot glue burns: finger guards, a mat, out of children\'s reach, and unplug the gun.',
         };
     }

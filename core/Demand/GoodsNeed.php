@@ -26,4 +26,16 @@ final readonly class GoodsNeed
     {
         return new self($kind, BigRational::of($pieces), material: $material);
     }
+
+    /** A part of a piece, as 3/4 of a glue stick: pooled with all that the piece takes. */
+    public static function part(string $kind, int $numerator, int $denominator, ?string $material = null): self
+    {
+        return new self($kind, BigRational::nd($numerator, $denominator), material: $material);
+    }
+
+    /** The same with how it comes about. */
+    public function because(string $because): self
+    {
+        return new self($this->kind, $this->pieces, $because, $this->material);
+    }
 }

@@ -14,7 +14,7 @@ final readonly class AddPart implements Edit
 {
     use LosesNothing;
 
-    private const MOST = 12;
+    private const MOST = 24;
 
     /** @param  array<string, mixed>  $written  what is known of it, as a plan file holds it */
     public function __construct(private array $written = []) {}
@@ -23,7 +23,7 @@ final readonly class AddPart implements Edit
     {
         $parts = DocumentList::of($plan, 'parts');
         if ($parts->count() >= self::MOST) {
-            throw Fault::at('/parts', sprintf('A plan holds up to %d layers. Take one away first.', self::MOST));
+            throw Fault::at('/parts', sprintf('A plan holds up to %d parts. Take one away first.', self::MOST));
         }
         $unused = array_values(array_filter($plan->wound(), fn (Wound $wound): bool => $plan->partsOf($wound) === []));
 
@@ -34,7 +34,7 @@ final readonly class AddPart implements Edit
 
     public function words(Plan $before, Plan $after): string
     {
-        return 'a layer added';
+        return 'a part added';
     }
 
     public function asData(): array

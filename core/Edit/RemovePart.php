@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Edit;
 
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Words\Words;
@@ -11,8 +12,6 @@ use Davrin\Core\Words\Words;
 /** Takes a part away, or several at once. */
 final readonly class RemovePart implements Edit
 {
-    use LosesNothing;
-
     /** @var non-empty-list<string> */
     private array $ids;
 
@@ -23,7 +22,18 @@ final readonly class RemovePart implements Edit
 
     public function apply(Plan $plan, PlanReader $reader): Plan
     {
-        return $reader->read(DocumentList::of($plan, 'parts')->without(...$this->ids));
+        $standing = array_filter($plan->parts, fn (Part $part): bool => in_array($part->on->anchor->part, $this->ids, true));
+
+        // What stands on it goes where such a part usually stands.
+        return $reader->read(
+            DocumentList::of($plan, 'parts')->without(...$this->ids),
+            array_values(array_map(fn (Part $part): string => "parts.$part->id", $standing)),
+        );
+    }
+
+    public function lost(Plan $before, Plan $after): array
+    {
+        return Losses::between($before, $after, []);
     }
 
     public function words(Plan $before, Plan $after): string

@@ -17,6 +17,7 @@ final readonly class TakeForm implements Edit
     public function apply(Plan $plan, PlanReader $reader): Plan
     {
         $standing = [
+            'finish',
             ...array_map(fn (TieGroup $group): string => "ties.$group->id", $plan->ties->groups),
             ...array_filter(array_keys($plan->slips()), fn (string $address): bool => str_starts_with($address, 'parts.')),
         ];

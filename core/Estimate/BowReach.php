@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Estimate;
 
-use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Part\Bow;
-use Davrin\Core\Part\BowPiece;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Ties\Tie;
@@ -17,12 +15,6 @@ use Davrin\Core\Words\Words;
 /** How wide a bow is where it stands, against the opening and the finished piece, and what its loops and tails lie over (an estimate). */
 final class BowReach
 {
-    /** How far to each side tails swing for each inch that they hang (a guess). */
-    private const SWING = 0.3;
-
-    /** Of what its loops stand out to the sides, how far they reach up and down (a guess). */
-    private const HIGH = 0.6;
-
     /** @return list<Figure> none for what is no bow, or stands on ties */
     public static function of(Plan $plan, Part $part, Extent $extent, Figure $opening): array
     {
@@ -31,15 +23,14 @@ final class BowReach
             return [];
         }
         $pieces = $part->kind->pieces($part->on->slip, count($part->on->materials));
-        $loop = self::longest($pieces, fn (BowPiece $piece): array => $piece->loops);
-        $tail = self::longest($pieces, fn (BowPiece $piece): array => $piece->tails);
+        [$loop, $tail] = [Bow::longestLoop($pieces), Bow::longestTail($pieces)];
         // Without loops the tails are what stands out.
         $side = $loop->isZero() ? $tail : $loop;
         [$out, $down, $units] = [$side->toInches(), $tail->toInches(), $plan->units()];
         $covered = array_filter($plan->ties->all(), function (Tie $tie) use ($place, $out, $down): bool {
             [$x, $y] = [abs($tie->place->x - $place->x), $tie->place->y - $place->y];
 
-            return ($x <= $out && abs($y) <= $out * self::HIGH) || ($y >= 0.0 && $y <= $down && $x <= $y * self::SWING + 1.0);
+            return ($x <= $out && abs($y) <= $out * Bow::HIGH) || ($y >= 0.0 && $y <= $down && $x <= $y * Bow::SWING + Bow::AT_THE_KNOT);
         });
         $below = $place->y + $down - $extent->box->bottom;
         $wide = $side->times(2);
@@ -58,14 +49,5 @@ final class BowReach
                 ? 'it lies over no tie'
                 : 'it lies over '.Words::ties(array_values(array_map(fn (Tie $tie): int => $tie->number, $covered))),
         ])), true)];
-    }
-
-    /**
-     * @param  non-empty-list<BowPiece>  $pieces
-     * @param  callable(BowPiece): list<Length>  $of
-     */
-    private static function longest(array $pieces, callable $of): Length
-    {
-        return Length::longest(Length::zero(), ...array_merge(...array_map($of, $pieces)));
     }
 }

@@ -6,6 +6,7 @@ namespace Davrin\Core\Material;
 
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Measure\Weight;
 
 /** What is bought by the pack and used by the piece: chenille stems, zip ties, picks. */
 final readonly class Good extends Material
@@ -45,6 +46,12 @@ final readonly class Good extends Material
         $written = array_map(fn (PiecesOnHand $there): string => $there->words(), $all);
 
         return new self($this->id, $this->counted, $this->slip->with('onHand', $written, Units::Inches));
+    }
+
+    /** What one weighs; null where nobody weighed it. */
+    public function weighs(): ?Weight
+    {
+        return $this->slip->weightIfAny(SoldByThePiece::WEIGHS);
     }
 
     /** How many pieces are there already. */

@@ -37,7 +37,12 @@ final readonly class Materials
     /** @return array<string, string> what those that can be used so are called, by id */
     public function names(MaterialUse $use): array
     {
-        return array_map(fn (Material $material): string => $material->name(), array_filter($this->all, $use->takes(...)));
+        $taken = array_filter($this->all, $use->takes(...));
+        $place = array_flip($use->goods ?? []);
+        // Of goods the usual kind stands first.
+        uasort($taken, fn (Material $a, Material $b): int => ($place[$a->kind->key()] ?? 0) <=> ($place[$b->kind->key()] ?? 0));
+
+        return array_map(fn (Material $material): string => $material->name(), $taken);
     }
 
     public function with(Material $material): self

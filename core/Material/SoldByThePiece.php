@@ -9,16 +9,21 @@ use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\NoteBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Blank\TextBlank;
+use Davrin\Core\Blank\WeightBlank;
 use Davrin\Core\Measure\Currency;
 
 /** What is counted by the piece and bought by the pack, or one by one where a pack holds one. */
 readonly class SoldByThePiece implements CountedKind
 {
+    /** What one weighs. */
+    public const WEIGHS = 'weighs';
+
     /**
      * @param  array{string, string}  $noun
      * @param  string  $usual  what it is called until the maker says otherwise
      * @param  int  $pack  how many usually come in one
-     * @param  int  $cents  what one usually costs
+     * @param  int  $cents  what a pack usually costs
+     * @param  bool  $isSeen  whether it is seen on the finished piece, so that its colour matters
      */
     public function __construct(
         private string $key,
@@ -27,6 +32,7 @@ readonly class SoldByThePiece implements CountedKind
         private string $colour,
         private int $pack,
         private int $cents,
+        private bool $isSeen = false,
     ) {}
 
     public function key(): string
@@ -50,6 +56,8 @@ readonly class SoldByThePiece implements CountedKind
 
         return [
             new TextBlank('name', "the name of the {$this->noun[1]}", $this->usual, 40),
+            new ColourBlank('colour', 'the colour', $this->colour),
+            new WeightBlank(self::WEIGHS, 'what one weighs', 'not known'),
             new CountBlank('pack', "the number of {$this->noun[1]} in a pack", $this->pack, 1, 1000),
             $prices->inAPlan($this->cents),
             $prices->paidInAPlan(),
@@ -64,7 +72,7 @@ readonly class SoldByThePiece implements CountedKind
 
     public function planSentence(): string
     {
-        return '{name} come {pack} in a pack, at {price} a pack, paid {paid}';
+        return ($this->isSeen ? '{colour} ' : '').'{name} come {pack} in a pack, at {price} a pack, paid {paid}; weight of one {weighs}';
     }
 
     public function shelfBlanks(Currency $currency): array
@@ -75,6 +83,7 @@ readonly class SoldByThePiece implements CountedKind
             new TextBlank('name', 'what it is called', $this->usual, 40),
             new ColourBlank('colour', 'the colour', $this->colour),
             new NoteBlank('about', 'what there is to say of it', 80),
+            new WeightBlank(self::WEIGHS, 'what one weighs', 'not known'),
             new CountBlank('pack', 'how many come in a pack', $this->pack, 1, 1000),
             $prices->listed(),
             $prices->paid(),
@@ -85,7 +94,7 @@ readonly class SoldByThePiece implements CountedKind
 
     public function shelfSentence(): string
     {
-        return '{colour} {name}, {about}; {pack} in a pack, bought at {paid}, listed at {price}, from {supplier}. Low below {low}.';
+        return '{colour} {name}, {about}; weight of one {weighs}; {pack} in a pack, bought at {paid}, listed at {price}, from {supplier}. Low below {low}.';
     }
 
     public function isWound(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Material;
 
+use Davrin\Core\Blank\AreaWeightBlank;
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\ColourBlank;
@@ -22,6 +23,9 @@ use Davrin\Core\Measure\Percent;
 /** What all that is sold on rolls shares: a colour, a width, rolls with their length and price, and what a roll weighs. */
 abstract readonly class SoldOnRolls implements WoundKind
 {
+    /** What a square foot or a square metre of it weighs. */
+    public const WEIGHS = 'weighs';
+
     public const HATCHES = [
         'slant' => 'slanted lines',
         'dots' => 'dots',
@@ -86,6 +90,7 @@ abstract readonly class SoldOnRolls implements WoundKind
                 'apart',
                 ['apart' => 'never two lots in one piece', 'mixed' => 'whatever lot they are'],
             ),
+            new AreaWeightBlank(self::WEIGHS, 'what it weighs'),
             new RollsBlank('rolls', 'the number of new rolls', null, 99),
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Material;
 
 use Davrin\Core\Blank\Slip;
+use Davrin\Core\Measure\AreaWeight;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Percent;
 use Davrin\Core\Supply\Origin;
@@ -63,6 +64,12 @@ final readonly class Wound extends Material
     public function onHand(): array
     {
         return $this->slip->objects('onHand', OnHand::class);
+    }
+
+    /** What a square foot or a square metre of it weighs; null where nobody knows. */
+    public function weighs(): ?AreaWeight
+    {
+        return $this->slip->areaWeightIfAny(SoldOnRolls::WEIGHS);
     }
 
     public function mixesLots(): bool

@@ -68,6 +68,14 @@ final class NotReadable extends Refused
         return new self(sprintf('"%s" is not a weight. Write it like "175 g", "0.31 kg" or "6.2 oz", up to 50 kg.', self::quoted($text)));
     }
 
+    public static function areaWeight(string $text): self
+    {
+        return new self(sprintf(
+            '"%s" does not say of which area it is the weight. Write it like "10.8 g a square foot" or "116 g a square metre".',
+            self::quoted($text),
+        ));
+    }
+
     public static function lot(string $given): self
     {
         return new self(

@@ -18,6 +18,8 @@ use Davrin\Core\Demand\Demand;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\GoodsNeed;
 use Davrin\Core\Demand\Phase;
+use Davrin\Core\Geometry\Board;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Material\Kind\Ribbon;
 use Davrin\Core\Material\Kind\Stems;
 use Davrin\Core\Material\MaterialUse;
@@ -31,9 +33,17 @@ use Davrin\Core\Words\Words;
  * What all bows share (docs/craft-figures.md): strips of ribbon made to loops and tails, pinched together at the middle, with a stem or a
  * wire that is put in before the bow is closed. Several ribbons are laid on each other.
  */
-abstract class Bow extends Strips
+abstract class Bow extends Strips implements TakesUpRoom
 {
     public const HOLDS = 'holds';
+
+    /** Of what its loops stand out to the sides, how far they reach up and down (a guess). */
+    public const HIGH = 0.6;
+
+    /** How far to each side tails swing for each inch that they hang, and how wide they are where they begin, in inches (guesses). */
+    public const SWING = 0.3;
+
+    public const AT_THE_KNOT = 1.0;
 
     private const WIRE = 'wire';
 
@@ -63,7 +73,11 @@ abstract class Bow extends Strips
 
     public function sentence(PartContext $on): string
     {
-        return $this->making($on).' It stands at {at}, turned {turned} degrees.';
+        return $this->making($on).match (true) {
+            AtSpot::partOf($on->slip) !== null => ' It is tied on the stems of {onPart}, on {many} of them, turned {turned} degrees.',
+            $on->there->offers !== [] => ' It stands at {at} of {onPart}, turned {turned} degrees.',
+            default => ' It stands at {at}, turned {turned} degrees.',
+        };
     }
 
     public function noun(): array
@@ -73,7 +87,7 @@ abstract class Bow extends Strips
 
     public function anchor(): AnchorKind
     {
-        return new AtSpot(atTheBottom: true);
+        return new AtSpot(atTheBottom: true, orOnAnother: true);
     }
 
     public function example(): Example
@@ -140,6 +154,24 @@ abstract class Bow extends Strips
         return $all === [] ? 0.0 : Length::longest(...$all)->toInches();
     }
 
+    /** Its loops, and below them its tails. */
+    public function room(PartContext $on): array
+    {
+        $pieces = $this->pieces($on->slip, count($on->materials));
+        [$loop, $tail, $rooms] = [self::longestLoop($pieces)->toInches(), self::longestTail($pieces)->toInches(), []];
+        foreach ($on->anchor->places as $place) {
+            $middle = $place->point();
+            if ($loop > 0.0) {
+                $rooms[] = Board::oval($middle, 2 * $loop, 2 * $loop * self::HIGH);
+            }
+            if ($tail > 0.0) {
+                $rooms[] = Board::rectangle($middle->plus(new Point(0.0, $tail / 2)), $tail * self::SWING + self::AT_THE_KNOT, $tail);
+            }
+        }
+
+        return $rooms;
+    }
+
     public function steps(PartContext $on, Demand $demand): array
     {
         $steps = parent::steps($on, $demand);
@@ -147,7 +179,7 @@ abstract class Bow extends Strips
         $held = ['stem' => 'a stem', self::WIRE => 'a wire'][$on->slip->text(self::HOLDS)] ?? "the tie's stem";
         $hold = new BuildStep(
             "hold.$on->id",
-            Phase::Making,
+            Phase::Bow,
             "Have $held at hand, and lay it across the middle of the bow before it is closed.",
             'fingers',
             [],
@@ -164,6 +196,11 @@ abstract class Bow extends Strips
         return [...$this->upsideDown($on), ...$this->widerThanTheForm($on)];
     }
 
+    protected function phase(): Phase
+    {
+        return Phase::Bow;
+    }
+
     protected function howItTurnsOver(): string
     {
         return 'The two tails of a bow run opposite ways along the ribbon, and on one of them the print stands on its head.';
@@ -176,11 +213,7 @@ abstract class Bow extends Strips
      */
     private function widerThanTheForm(PartContext $on): array
     {
-        $loops = array_merge(...array_map(
-            fn (BowPiece $piece): array => $piece->loops,
-            $this->pieces($on->slip, count($on->materials)),
-        ));
-        $wide = $loops === [] ? Length::zero() : Length::longest(...$loops)->times(2);
+        $wide = self::longestLoop($this->pieces($on->slip, count($on->materials)))->times(2);
         $form = Length::ofUnits((int) (max($on->form->box()->wide(), $on->form->box()->high()) * Length::PER_INCH));
         $step = $on->units->step()->units;
         $fits = Length::ofUnits(intdiv($form->units, 2 * $step) * $step);
@@ -196,11 +229,14 @@ abstract class Bow extends Strips
 
     protected function made(PartContext $on): Demand
     {
-        $element = Element::elsewhere($on->id, 1, $on->anchor->places[0]);
-        $cuts = array_map(
-            fn (BowPiece $piece): Cut => new Cut($element, $on->materials[$piece->ribbon]->id, $piece->length()),
-            $this->pieces($on->slip, count($on->materials)),
-        );
+        $cuts = [];
+        foreach ($on->anchor->places as $index => $place) {
+            $element = Element::elsewhere($on->id, $index + 1, $place);
+            array_push($cuts, ...array_map(
+                fn (BowPiece $piece): Cut => new Cut($element, $on->materials[$piece->ribbon]->id, $piece->length()),
+                $this->pieces($on->slip, count($on->materials)),
+            ));
+        }
 
         return self::held($on, Demand::ofCuts($cuts));
     }
@@ -215,7 +251,9 @@ abstract class Bow extends Strips
 
     protected function does(PartContext $on, int $elements): string
     {
-        return 'Make '.$this->name().', pull its loops open, and tie it on.';
+        return $elements === 1
+            ? 'Make '.$this->name().', pull its loops open, and tie it on.'
+            : sprintf('Make %d times %s, pull the loops open, and tie them on.', $elements, $this->name());
     }
 
     protected function minutes(): float
@@ -273,6 +311,18 @@ abstract class Bow extends Strips
     protected static function pinch(): LengthBlank
     {
         return LengthBlank::of(self::PINCH, 'what a pinch takes', Length::inches(0, 1, 2), Length::zero(), Length::inches(3));
+    }
+
+    /** @param  non-empty-list<BowPiece>  $pieces */
+    public static function longestLoop(array $pieces): Length
+    {
+        return Length::longest(Length::zero(), ...array_merge(...array_map(fn (BowPiece $piece): array => $piece->loops, $pieces)));
+    }
+
+    /** @param  non-empty-list<BowPiece>  $pieces */
+    public static function longestTail(array $pieces): Length
+    {
+        return Length::longest(Length::zero(), ...array_merge(...array_map(fn (BowPiece $piece): array => $piece->tails, $pieces)));
     }
 
     /** @param  non-empty-list<BowPiece>  $pieces */

@@ -10,6 +10,7 @@ use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Demand;
 use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\GoodsNeed;
+use Davrin\Core\Geometry\Board;
 use Davrin\Core\Geometry\Place;
 use Davrin\Core\Material\Kind\ZipTies;
 use Davrin\Core\Material\Material;
@@ -100,6 +101,18 @@ final readonly class Part
         );
 
         return array_values(array_filter($places));
+    }
+
+    /** @return list<Board> what its elements take up on the front of the finished mesh */
+    public function room(): array
+    {
+        return $this->kind instanceof TakesUpRoom ? $this->kind->room($this->on) : [];
+    }
+
+    /** @return ?list<Place> places of its own that another part can stand on; null where it has none */
+    public function offers(): ?array
+    {
+        return $this->kind instanceof OffersPlaces ? $this->kind->offers($this->on) : null;
     }
 
     private static function mustComeFromARoll(CutToLength $kind, PartContext $on): void

@@ -204,7 +204,7 @@ abstract class Strips extends WoundPart implements SaysHowToCut
 
         return [...$steps, new BuildStep(
             $make,
-            Phase::Making,
+            $this->phase(),
             $this->does($on, count($demand->elements)),
             'fingers',
             array_map(fn (Element $element): string => $element->id, $demand->elements),
@@ -221,6 +221,12 @@ abstract class Strips extends WoundPart implements SaysHowToCut
 
     /** @throws Fault */
     abstract protected function made(PartContext $on): Demand;
+
+    /** When it is put on. */
+    protected function phase(): Phase
+    {
+        return Phase::Ribbon;
+    }
 
     /** What is done at the bench: "Tie on 9 sets." */
     abstract protected function does(PartContext $on, int $elements): string;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Plan;
 
 use Davrin\Core\Anchor\Anchor;
-use Davrin\Core\Anchor\Kind\OnPart;
+use Davrin\Core\Anchor\SeesWhatIsThere;
 use Davrin\Core\Anchor\Surroundings;
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\ChoiceBlank;
@@ -74,6 +74,8 @@ final readonly class PartReader
                 array_map(fn (Part $part): array => $part->places(), $parts),
                 array_map(self::named(...), $parts),
                 $taken,
+                array_merge(...array_map(fn (Part $part): array => $part->room(), array_values($parts))),
+                array_filter(array_map(fn (Part $part): ?array => $part->offers(), $parts), is_array(...)),
             );
             $parts[$id] = $known->orBuilt(
                 serialize(
@@ -81,7 +83,7 @@ final readonly class PartReader
                         $id,
                         $written,
                         $taken,
-                        $this->standsOnAPart($written) ? [$there->names, $there->places] : null,
+                        $this->seesWhatIsThere($written) ? [$there->names, $there->places, $there->room, $there->offers] : null,
                         $units,
                         $carry,
                         $steps,
@@ -121,7 +123,10 @@ final readonly class PartReader
         $missing = [];
         foreach ($list as $written) {
             $use = ($this->craft->parts[is_string($written['kind'] ?? null) ? $written['kind'] : ''] ?? null)?->materials();
-            $usual = $use === null || $materials->names($use) !== [] ? null : $use->usualKind();
+            // Where a part does not say which goods it takes they are the usual ones, whatever else would do.
+            $isUnsaid = $use?->goods !== null && ! isset($written['material']);
+            $isThere = $use === null || ($isUnsaid ? $materials->ofKind((string) $use->usualKind()) !== null : $materials->names($use) !== []);
+            $usual = $isThere ? null : $use->usualKind();
             $missing = [...$missing, ...($usual === null ? [] : [$usual])];
         }
 
@@ -196,13 +201,13 @@ final readonly class PartReader
     }
 
     /**
-     * Whether it lies on other parts; only then does it depend on those before it.
+     * Whether it stands on other parts or clear of them; only then does it depend on those before it.
      *
      * @param  array<array-key, mixed>  $written
      */
-    private function standsOnAPart(array $written): bool
+    private function seesWhatIsThere(array $written): bool
     {
-        return ($this->craft->parts[is_string($written['kind'] ?? null) ? $written['kind'] : ''] ?? null)?->anchor() instanceof OnPart;
+        return ($this->craft->parts[is_string($written['kind'] ?? null) ? $written['kind'] : ''] ?? null)?->anchor() instanceof SeesWhatIsThere;
     }
 
     private static function named(Part $part): string

@@ -42,9 +42,10 @@ final readonly class Plan
         public Ties $ties,
         public Materials $materials,
         public array $parts,
+        public Finish $finish,
         public Settings $settings,
     ) {
-        $this->demand = PlanDemand::of($form, $ties, $parts);
+        $this->demand = PlanDemand::of($form, $ties, $parts, $finish);
     }
 
     public function name(): string
@@ -112,7 +113,7 @@ final readonly class Plan
     }
 
     /**
-     * Every slip of the plan by its address: "plan", "form", "ties.t1", "materials.m1", "parts.l1", "settings".
+     * Every slip of the plan by its address: "plan", "form", "ties.t1", "materials.m1", "parts.l1", "finish", "settings".
      *
      * @return array<string, Slip>
      */
@@ -129,7 +130,7 @@ final readonly class Plan
             $slips["parts.$part->id"] = $part->on->slip;
         }
 
-        return [...$slips, 'settings' => $this->settings->slip];
+        return [...$slips, 'finish' => $this->finish->slip, 'settings' => $this->settings->slip];
     }
 
     /** @return array<string, mixed> the plan document, keys in their canonical order */
@@ -145,6 +146,7 @@ final readonly class Plan
                 array_map(fn (Material $material): array => ['id' => $material->id, ...$material->slip->write()], $this->materials->all),
             ),
             'parts' => array_map(fn (Part $part): array => ['id' => $part->id, ...$part->on->slip->write()], $this->parts),
+            'finish' => $this->finish->slip->write(),
             'settings' => $this->settings->slip->write(),
         ];
     }

@@ -22,18 +22,14 @@ use Davrin\Core\Words\Words;
 /** Everything a plan needs: for its form, its ties, its parts and the finishing. All later computation iterates over it. */
 final readonly class PlanDemand
 {
-    /** Minutes, all starting guesses (docs/craft-figures.md). */
+    /** Minutes, a starting guess (docs/craft-figures.md). */
     private const TIE = 0.3;
-
-    private const FLUFFING = 10.0;
-
-    private const HANGER_AND_BACK = 5.0;
 
     /** @param  array<string, Demand>  $of  by the address of what asks: "form", "ties.t1", "parts.l1", "finishing" */
     private function __construct(public array $of) {}
 
     /** @param  list<Part>  $parts */
-    public static function of(Form $form, Ties $ties, array $parts): self
+    public static function of(Form $form, Ties $ties, array $parts, Finish $finish): self
     {
         $of = ['form' => self::ofForm($form)];
         foreach ($ties->groups as $group) {
@@ -43,7 +39,7 @@ final readonly class PlanDemand
             $of["parts.$part->id"] = $part->demand;
         }
 
-        return new self([...$of, 'finishing' => self::finishing()]);
+        return new self([...$of, 'finishing' => $finish->demand()]);
     }
 
     /** @return list<Run> */
@@ -115,28 +111,5 @@ final readonly class PlanDemand
                 ),
             )
             : $demand;
-    }
-
-    private static function finishing(): Demand
-    {
-        return Demand::none()->inSteps(
-            new BuildStep(
-                'fluffing',
-                Phase::Finishing,
-                'Fluff it from the inside out, and pull the layers apart.',
-                'fingers',
-                [],
-                self::FLUFFING,
-            ),
-            new BuildStep(
-                'hanger',
-                Phase::Finishing,
-                'Tuck in every end, put on the hanger, close the back.',
-                'wire and pliers',
-                [],
-                self::HANGER_AND_BACK,
-                after: ['fluffing'],
-            ),
-        );
     }
 }

@@ -10,6 +10,7 @@ use Davrin\Core\Blank\CountBlank;
 use Davrin\Core\Blank\MoneyBlank;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Blank\TextBlank;
+use Davrin\Core\Blank\WeightBlank;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
@@ -108,6 +109,10 @@ final readonly class PlanReader
         $written = Written::list($document, 'parts');
         $materials = $this->withGoods($materials, $settings->currency(), $this->parts->goodsThatAreMissing($written, $materials));
         $parts = $this->parts->read($written, $materials, $ties, $form, $units, $carrying);
+        $finish = new Finish(
+            Written::slip(Finish::blanks($form), Written::part($document, 'finish'), '/finish', in_array('finish', $carrying, true)),
+            $form,
+        );
 
         return new Plan(
             $heading,
@@ -115,8 +120,9 @@ final readonly class PlanReader
             $formSlip,
             $form,
             $ties,
-            $this->withGoods($materials, $settings->currency(), PlanDemand::of($form, $ties, $parts)->kindsOfGoods()),
+            $this->withGoods($materials, $settings->currency(), PlanDemand::of($form, $ties, $parts, $finish)->kindsOfGoods()),
             $parts,
+            $finish,
             $settings,
         );
     }
@@ -167,6 +173,7 @@ final readonly class PlanReader
             $this->kindChoice(),
             ...$kind->blanks(),
             new MoneyBlank('price', 'the price of the form', Money::cents(175, $currency), Money::cents(999_999, $currency)),
+            new WeightBlank('weighs', 'what the form weighs', 'weight not known'),
             new ChoiceBlank(
                 'direction',
                 'the way round that ties are counted',

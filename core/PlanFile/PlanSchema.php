@@ -93,13 +93,14 @@ final readonly class PlanSchema
                 'parts' => [
                     'description' => 'In build order.',
                     'type' => 'array',
-                    'maxItems' => 12,
+                    'maxItems' => 24,
                     'items' => $this->kinds(
                         'kind',
                         array_map(fn (PartKind $kind): array => $this->partBlanks($kind, $reader, $plan), $this->craft->parts),
                         (string) array_key_first($this->craft->parts),
                         ['id' => self::ID],
                     )],
+                'finish' => self::object(self::blanks(array_values($plan->finish->slip->blanks)), []),
                 'settings' => self::object(self::blanks(array_values($plan->settings->slip->blanks)), []),
             ], ['format', 'version', 'materials']),
         ];

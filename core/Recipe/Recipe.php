@@ -81,7 +81,7 @@ final readonly class Recipe
             $called[$mesh->id] = self::line("materials.$mesh->id", '{name}, {colour}, {paid}', $mesh->slip, $units);
             $uses[$mesh->id] = self::line(
                 "materials.$mesh->id",
-                "On hand {onHand}$lots$paid; new rolls {rolls}, {trim} off each.",
+                "On hand {onHand}$lots$paid; new rolls {rolls}, {trim} off each. Weight {weighs}.",
                 $mesh->slip,
                 $units,
                 [],
@@ -102,7 +102,7 @@ final readonly class Recipe
             self::line('plan', '{name}', $plan->heading, $units, [], []),
             self::line(
                 'form',
-                $plan->formKind->sentence().', bought at {price}.'.self::countSentence($plan),
+                $plan->formKind->sentence().', bought at {price}, {weighs}.'.self::countSentence($plan),
                 $plan->formSlip,
                 $units,
                 [],

@@ -6,6 +6,7 @@ namespace Davrin\Core\Result;
 
 use Davrin\Core\Demand\Caution;
 use Davrin\Core\Estimate\Fullness;
+use Davrin\Core\Geometry\Board;
 use Davrin\Core\Part\BowPiece;
 use Davrin\Core\Part\Size;
 use Davrin\Core\Words\Figure;
@@ -23,6 +24,7 @@ final readonly class PartResult implements JsonSerializable
      * @param  array<string, float>  $measures  what was written of it: lengths in inches, and counts
      * @param  array<string, string>  $choices  what was chosen of it, as a plan file holds it
      * @param  list<BowPiece>  $bow  the strips of a bow; none where it is something else
+     * @param  list<Board>  $room  what its elements take up on the front of the finished mesh; none for mesh and ribbon
      * @param  float  $width  of its widest mesh, in inches
      * @param  list<Caution>  $cautions
      */
@@ -43,6 +45,7 @@ final readonly class PartResult implements JsonSerializable
         public array $measures,
         public array $choices,
         public array $bow,
+        public array $room,
         public float $width,
         public array $cautions,
     ) {}
@@ -68,6 +71,7 @@ final readonly class PartResult implements JsonSerializable
             'hangs' => round($this->size->hangs, 4),
             'measures' => (object) array_map(fn (float $measure): float => round($measure, 4), $this->measures),
             ...($this->bow === [] ? [] : ['bow' => $this->bow]),
+            ...($this->room === [] ? [] : ['room' => $this->room]),
             'width' => round($this->width, 4),
             'cautions' => array_map(fn (Caution $caution): string => $caution->value, $this->cautions),
         ];

@@ -12,6 +12,7 @@ final readonly class Tally implements JsonSerializable
 {
     public function __construct(
         public Figure $ties,
+        public Figure $used,
         public Figure $elements,
         public Figure $rolls,
         public Figure $left,
@@ -19,6 +20,7 @@ final readonly class Tally implements JsonSerializable
         public Figure $opening,
         public Figure $depth,
         public Figure $fullness,
+        public Figure $weight,
         public Figure $minutes,
         public Figure $cost,
     ) {}
@@ -28,6 +30,7 @@ final readonly class Tally implements JsonSerializable
     {
         return [
             'ties' => $this->ties,
+            'used' => $this->used,
             'elements' => $this->elements,
             'rolls' => $this->rolls,
             'left' => $this->left,
@@ -35,6 +38,7 @@ final readonly class Tally implements JsonSerializable
             'opening' => $this->opening,
             'depth' => $this->depth,
             'fullness' => $this->fullness,
+            'weight' => $this->weight,
             'minutes' => $this->minutes,
             'cost' => $this->cost,
         ];

@@ -26,6 +26,7 @@ use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\Material\Kind\Ribbon;
 use Davrin\Core\Part\LoopedBow\LoopedBow;
 use Davrin\Core\Part\RibbonTails\RibbonTails;
+use Davrin\Core\Part\Sign\Sign;
 use Davrin\Core\Words\Fault;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Arr;
@@ -51,7 +52,7 @@ final class EditRequest extends FormRequest
                 'required_without:set',
                 'string',
                 Rule::in([
-                    'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-mesh', 'add-ribbon', 'add-tails', 'add-bow',
+                    'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-mesh', 'add-ribbon', 'add-tails', 'add-bow', 'add-sign',
                     'remove-material',
                     'add-ties',
                     'remove-ties', 'place-tie', 'take-tie', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint',
@@ -74,6 +75,7 @@ final class EditRequest extends FormRequest
         return match ($this->input('do')) {
             'add-part' => new AddPart,
             'add-tails' => new AddPart(['kind' => RibbonTails::KEY]),
+            'add-sign' => new AddPart(['kind' => Sign::KEY]),
             'add-bow' => new AddPart(['kind' => LoopedBow::KEY]),
             'remove-part' => new RemovePart(...explode(',', $id)),
             'part-earlier' => new MovePart($id, earlier: true),

@@ -6,6 +6,7 @@ namespace Davrin\Core\Anchor\Kind;
 
 use Davrin\Core\Anchor\Anchor;
 use Davrin\Core\Anchor\AnchorKind;
+use Davrin\Core\Anchor\SeesWhatIsThere;
 use Davrin\Core\Anchor\Surroundings;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\CountBlank;
@@ -14,7 +15,7 @@ use Davrin\Core\Geometry\Place;
 use Davrin\Core\Words\Fault;
 
 /** On the elements of a part that is built before: ribbon in every bundle, a bow on the sign. */
-final readonly class OnPart implements AnchorKind
+final readonly class OnPart implements AnchorKind, SeesWhatIsThere
 {
     public const PART = 'onPart';
 

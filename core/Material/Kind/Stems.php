@@ -24,6 +24,6 @@ final readonly class Stems extends SoldByThePiece
 
     public function planSentence(): string
     {
-        return 'Stems come {pack} in a pack, at {price} a pack, paid {paid}';
+        return 'Stems come {pack} in a pack, at {price} a pack, paid {paid}; weight of one {weighs}';
     }
 }

@@ -24,6 +24,6 @@ final readonly class ZipTies extends SoldByThePiece
 
     public function planSentence(): string
     {
-        return 'Zip ties come {pack} in a pack, at {price} a pack, paid {paid}';
+        return 'Zip ties come {pack} in a pack, at {price} a pack, paid {paid}; weight of one {weighs}';
     }
 }

@@ -8,6 +8,7 @@ use Davrin\Core\Anchor\AnchorKind;
 use Davrin\Core\Anchor\Kind\OnPart;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Demand\Demand;
+use Davrin\Core\Demand\Phase;
 use Davrin\Core\Part\Example;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\RolledBundle\RolledBundle;
@@ -55,6 +56,11 @@ final class RibbonInBundles extends Strips
     public function example(): Example
     {
         return Example::onWires(before: [['id' => 'first', 'kind' => (new RolledBundle)->key(), 'material' => 'b']]);
+    }
+
+    protected function phase(): Phase
+    {
+        return Phase::Making;
     }
 
     protected function made(PartContext $on): Demand

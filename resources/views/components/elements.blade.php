@@ -1,5 +1,5 @@
 {{-- Pieces of one layer on one row: each shape is drawn once, outward up, and put into its places. --}}
-@php $name = $part->name; @endphp
+@php [$name, $scale] = [$part->name, App\Drawing\Path::SCALE]; @endphp
 <defs>
     @foreach ($part->shapes as $index => $shape)
         <g id="{{ $name }}-{{ $index }}-edge">
@@ -28,6 +28,9 @@
                 @if ($patch->mirrored)
                     <use href="#{{ $name }}-{{ $index }}-{{ $which }}" transform="scale(-1 1)" />
                 @endif
+            @endforeach
+            @foreach ($shape->lettering as $line)
+                <text class="lettering" y="{{ round(($line->y + $line->size * 0.33) * $scale, 1) }}" font-size="{{ round($line->size * $scale, 1) }}" fill="{{ $ink->text }}">{{ $line->text }}</text>
             @endforeach
         </g>
     @endforeach

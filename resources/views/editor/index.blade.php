@@ -88,7 +88,7 @@
                 'line' => $line,
                 'problem' => $problem,
                 'advice' => $advice[$line->address] ?? [],
-                'inks' => $drawing->inks,
+                'inks' => array_intersect_key($drawing->inks, $recipe->materials),
                 'tools' => [...($index > 0 ? ['part-earlier' => 'earlier'] : []), ...($index < count($recipe->parts) - 1 ? ['part-later' => 'later'] : []), 'remove-part' => 'take away'],
             ]) }}
         @endforeach
@@ -102,6 +102,7 @@
                     <button class="quiet text-[15px]" name="do" value="add-part">{{ $recipe->parts === [] ? 'Add mesh to the ties' : 'Add a layer of mesh' }}</button>
                     <button class="quiet text-[15px]" name="do" value="add-tails">Add ribbon</button>
                     <button class="quiet text-[15px]" name="do" value="add-bow">Add a bow</button>
+                    <button class="quiet text-[15px]" name="do" value="add-sign">Add a sign</button>
                 </span>
             </x-edit-form>
         </section>
