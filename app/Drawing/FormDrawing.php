@@ -314,7 +314,9 @@ final readonly class FormDrawing
             ];
         }
 
-        return new PartDrawing("$this->prefix$part->id-$row", $part->id, $part->kind, $shapes, $inks, $placed, ! $part->size->standsOut() && ($this->side === Side::Front || $part->room === []));
+        $isOver = ! $part->size->standsOut() && ($this->side === Side::Front || $part->room === []);
+
+        return new PartDrawing("$this->prefix$part->id-$row", $part->id, $part->kind, $shapes, $inks, $placed, $isOver);
     }
 
     /** By how many degrees an upright element is turned clockwise, as seen from this side. */

@@ -4,6 +4,7 @@ namespace App\Techniques;
 
 use App\Drawing\Drawings;
 use App\Drawing\Elements\HangsDown;
+use App\Drawing\Elements\NotSeen;
 use App\Drawing\FormDrawing;
 use App\Drawing\Path;
 use App\Drawing\Side;
@@ -54,7 +55,7 @@ final readonly class Sample
                     'kind' => $technique->key(),
                     ...$example->shown,
                     // What takes something else than mesh or ribbon gets the usual.
-                    ...(in_array($technique->materials()->usualKind(), [null, Ribbon::KEY], true)
+                    ...(! $technique->materials()->isNone() && in_array($technique->materials()->usualKind(), [null, Ribbon::KEY], true)
                         ? ['material' => self::mix($technique, $several)]
                         : []),
                 ],
@@ -100,6 +101,12 @@ final readonly class Sample
         ) + self::MARGIN;
 
         return self::square($this->result->ties[0]->tie->place->y, $half, ($down - $up) / 2);
+    }
+
+    /** Whether a drawing shows any of it. */
+    public function isSeen(): bool
+    {
+        return ! app(Drawings::class)->of($this->technique->key()) instanceof NotSeen;
     }
 
     public function part(): PartResult

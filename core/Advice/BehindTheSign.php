@@ -51,7 +51,10 @@ final readonly class BehindTheSign implements Rule
         return array_values(array_filter($plan->parts, function (Part $part) use ($behind): bool {
             $ties = TiesUsed::numbers($part->on->ties());
 
-            return $part->demand->runs === [] && array_intersect($ties, $behind) !== [] && array_diff($ties, $behind) !== [];
+            $there = count(array_intersect($ties, $behind));
+
+            // A sign that runs along the piece is framed by what is tied behind it.
+            return $part->demand->runs === [] && $there > 0 && $there <= count($ties) / 2;
         }));
     }
 

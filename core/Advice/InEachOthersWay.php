@@ -6,10 +6,12 @@ namespace Davrin\Core\Advice;
 
 use Davrin\Core\Anchor\FormSpot;
 use Davrin\Core\Anchor\Kind\AtSpot;
+use Davrin\Core\Anchor\Kind\OnPart;
 use Davrin\Core\Anchor\Kind\SpreadOut;
 use Davrin\Core\Geometry\Board;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Part\HidesWhatIsBehind;
+use Davrin\Core\Part\LiesUnderOthers;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Result;
@@ -61,7 +63,9 @@ final readonly class InEachOthersWay implements Rule
     /** @return list<Warning> */
     private static function overAnother(Plan $plan, Part $part, Part $other): array
     {
-        if ($other->kind instanceof HidesWhatIsBehind) {
+        $isBeneath = $part !== $other
+            && ($part->kind instanceof LiesUnderOthers || $other->kind instanceof LiesUnderOthers);
+        if ($other->kind instanceof HidesWhatIsBehind || $isBeneath) {
             return [];
         }
         $own = $part->room();
@@ -77,7 +81,7 @@ final readonly class InEachOthersWay implements Rule
         return $lying === [] || $isBow ? [] : [self::warning($plan, $part, self::EACH_OTHER, 'In each other\'s way.', sprintf(
             '%s on %s.',
             self::named($part, $lying),
-            $part === $other ? 'each other' : "the {$other->kind->noun()[1]}",
+            $part === $other ? 'each other' : "the {$other->kind->noun()[count($other->demand->elements) === 1 ? 0 : 1]}",
         ))];
     }
 
@@ -85,7 +89,8 @@ final readonly class InEachOthersWay implements Rule
     private static function named(Part $part, array $rooms): string
     {
         [$one, $many] = $part->kind->noun();
-        $numbers = array_map(fn (int $at): int => $at + 1, array_keys($rooms));
+        $each = max(1, intdiv(count($part->room()), max(1, count($part->demand->elements))));
+        $numbers = array_values(array_unique(array_map(fn (int $at): int => intdiv($at, $each) + 1, array_keys($rooms))));
         $isOne = count($part->demand->elements) === 1;
 
         return match (true) {
@@ -118,14 +123,15 @@ final readonly class InEachOthersWay implements Rule
     {
         $slip = $part->on->slip;
         if ($slip->has(AtSpot::SPOT)) {
+            $onTheForm = AtSpot::partOf($slip) === null ? [] : ["parts.$part->id.".OnPart::PART => AtSpot::FORM];
             $reach = Length::inches(0, (int) floor($plan->form->reach() * 8), 8);
             foreach ([FormSpot::BOTTOM, FormSpot::TOP] as $named) {
-                yield Proposal::filling(["Put it at the $named", ["parts.$part->id.at" => $named]]);
+                yield Proposal::filling(["Put it at the $named", ["parts.$part->id.at" => $named, ...$onTheForm]]);
             }
             foreach ([135 => 'below right', 225 => 'below left', 45 => 'above right', 315 => 'above left'] as $angle => $side) {
                 yield Proposal::filling([
                     "Put it $side, at the edge",
-                    ["parts.$part->id.at" => $plan->units()->exact($reach)." at $angle degrees"],
+                    ["parts.$part->id.at" => $plan->units()->exact($reach)." at $angle degrees", ...$onTheForm],
                 ]);
             }
         }

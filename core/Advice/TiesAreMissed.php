@@ -26,7 +26,8 @@ final readonly class TiesAreMissed implements Rule
 
     public function look(Plan $plan, Result $result): array
     {
-        $bare = TiesUsed::of($plan)->bare;
+        $ties = TiesUsed::of($plan);
+        $bare = [...$ties->bare, ...self::missedBehind($ties)];
         $warnings = [];
         foreach ($plan->ties->groups as $group) {
             $missed = $group->fastening === Fastening::None ? [] : array_merge(
@@ -50,6 +51,18 @@ final readonly class TiesAreMissed implements Rule
         $missed = array_values(array_filter($row->ties, fn (Tie $tie): bool => in_array($tie, $bare, true)));
 
         return count($missed) <= self::FEW * count($row->ties) ? $missed : [];
+    }
+
+    /**
+     * Behind a sign ties are left bare on purpose; a single one among many that carry something was missed there too.
+     *
+     * @return list<Tie>
+     */
+    private static function missedBehind(TiesUsed $ties): array
+    {
+        $bare = array_values(array_filter($ties->behind, fn (Tie $tie): bool => ! in_array($tie, $ties->used, true)));
+
+        return count($bare) <= self::FEW * count($ties->behind) ? $bare : [];
     }
 
     /** The part that stands on most ties of a layout. */

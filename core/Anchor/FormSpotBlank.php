@@ -50,8 +50,8 @@ final readonly class FormSpotBlank extends NamedBlank
             preg_match('/^([^:]+):\s*(.+)$/u', $text, $found) => $this->along($found[1], LengthText::read($found[2], $bare), $bare),
             default => throw OutOfBounds::kind(
                 $this->label,
-                '"middle", "top" or "bottom", a distance from it and a direction like "5 in at 120 degrees" (clockwise from the top), or wires and a '
-                    .'distance along them like "1-2: 3 1/2 in"',
+                '"middle", "top" or "bottom", a distance from the middle and a direction like "5 in at 120 degrees" (clockwise from the '
+                    .'top), or wires and a distance along them like "1-2: 3 1/2 in"',
             ),
         };
     }

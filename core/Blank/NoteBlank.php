@@ -26,7 +26,9 @@ final readonly class NoteBlank extends NamedBlank
 
     public function read(mixed $raw, ?Units $bare): string
     {
-        return is_string($raw) && in_array(mb_strtolower(trim($raw)), ['', self::NONE, $this->none], true) ? '' : $this->text->read($raw, $bare);
+        $isNone = is_string($raw) && in_array(mb_strtolower(trim($raw)), ['', self::NONE, $this->none], true);
+
+        return $isNone ? '' : $this->text->read($raw, $bare);
     }
 
     public function write(mixed $value): string

@@ -33,7 +33,8 @@ enum Caution: string
             self::Wire => 'Snip wire ends away from the face, wear eye protection, and tuck them inward.',
             self::Paint => 'Spray paint and strong glue: outdoors or in good air, and as the label says.',
             self::Hook => 'Keep within what the hook is rated for, and hang it away from candles, heaters and hot bulbs: it is plastic.',
-            self::Door => 'On doors of shared, rented or public buildings and on exits, local fire codes and the landlord decide what may hang.',
+            self::Door => 'On doors of shared, rented or public buildings and on exits, local fire codes and the landlord decide what '
+                .'may hang.',
             self::HotGlue => 'Hot glue burns: finger guards, a mat, out of children\'s reach, and unplug the gun.',
         };
     }

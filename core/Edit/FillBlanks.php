@@ -157,7 +157,12 @@ final readonly class FillBlanks implements Edit
 
         return match (true) {
             $slip === 'form'
-                && $isKind => ['form', 'finish', ...array_map(fn (TieGroup $group): string => "ties.$group->id", $plan->ties->groups), ...$parts],
+                && $isKind => [
+                    'form',
+                    'finish',
+                    ...array_map(fn (TieGroup $group): string => "ties.$group->id", $plan->ties->groups),
+                    ...$parts,
+                ],
             $slip === 'form' => ['finish', ...$parts],
             str_starts_with($slip, 'ties.') => [...($isKind ? [$slip] : []), ...$parts],
             default => $isKind ? [$slip] : [],

@@ -98,7 +98,7 @@ final readonly class WeightEstimate
     {
         $without = $unknown === [] ? [] : ['without '.Words::list($unknown).', which nobody weighed'];
         if ($known === []) {
-            return new Figure('weight', '', 'weight not known', $without === [] ? ['nothing is on it yet'] : $without, true, 'weight not known');
+            return new Figure('weight', '', 'weight not known', ['nobody weighed any of it'], true);
         }
         $grams = $exact->dividedBy(100)->toScale(0, RoundingMode::HALF_UP)->toInt();
         $ounces = $exact->toFloat() / 100 / self::OUNCE;

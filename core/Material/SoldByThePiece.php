@@ -94,7 +94,8 @@ readonly class SoldByThePiece implements CountedKind
 
     public function shelfSentence(): string
     {
-        return '{colour} {name}, {about}; weight of one {weighs}; {pack} in a pack, bought at {paid}, listed at {price}, from {supplier}. Low below {low}.';
+        return '{colour} {name}, {about}; weight of one {weighs}; {pack} in a pack, bought at {paid}, listed at {price}, from {supplier}. '
+            .'Low below {low}.';
     }
 
     public function isWound(): bool

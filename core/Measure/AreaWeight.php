@@ -12,6 +12,10 @@ final readonly class AreaWeight
     /** Square inches in each area that may be named; a metre is 1/0.0254 in. */
     private const AREAS = ['a square foot' => '144', 'a square metre' => '1550.0031000062'];
 
+    private const FOOT = '(?<foot>sq(?:uare|\.)?\s*f(?:ee|oo)?t|ft2|ft²)';
+
+    private const METRE = '(?:sq(?:uare|\.)?\s*m(?:et(?:re|er))?|m2|m²)';
+
     /** @param  string  $area  one of AREAS */
     private function __construct(private Weight $weight, private string $area) {}
 
@@ -24,11 +28,8 @@ final readonly class AreaWeight
      */
     public static function read(string $text, ?Units $bare): self
     {
-        $isFound = preg_match(
-            '~^(?<weight>.+?)\s*(?:/|an?\s|per\s)\s*(?:(?<foot>sq(?:uare|\.)?\s*f(?:ee|oo)?t|ft2|ft²)|sq(?:uare|\.)?\s*m(?:et(?:re|er))?|m2|m²)\.?$~iu',
-            trim($text),
-            $found,
-        ) === 1;
+        $pattern = '~^(?<weight>.+?)\s*(?:/|an?\s|per\s)\s*(?:'.self::FOOT.'|'.self::METRE.')\.?$~iu';
+        $isFound = preg_match($pattern, trim($text), $found) === 1;
         if (! $isFound && $bare === null) {
             throw NotReadable::areaWeight($text);
         }

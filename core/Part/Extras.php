@@ -76,7 +76,9 @@ abstract class Extras extends CountedPart implements TakesUpRoom
 
     public function sentence(PartContext $on): string
     {
-        return 'Spread {spots} '.$this->noun()[$on->slip->count(SpreadOut::COUNT) === 1 ? 0 : 1].' of {material} as {kind}, each {size} wide'
+        $noun = $this->noun()[$on->slip->count(SpreadOut::COUNT) === 1 ? 0 : 1];
+
+        return "Spread {spots} $noun of {material} as {kind}, each {size} wide"
             .($this->comesApart() ? ', {each} of each that is bought' : '')
             .', along {pair}, the first {first}, {moved} moved by hand. Fix them with {by}'
             .($on->slip->has(self::STEM) ? ', their stems {stem}' : '').'.{=spread}';
@@ -201,7 +203,10 @@ abstract class Extras extends CountedPart implements TakesUpRoom
             'An even number.',
             "$count pair off to the eye. An odd number looks spread.",
             [],
-            ['Take '.$takes(1) => [SpreadOut::COUNT => (string) ($count + 1)], 'Take '.$takes(-1) => [SpreadOut::COUNT => (string) ($count - 1)]],
+            [
+                'Take '.$takes(1) => [SpreadOut::COUNT => (string) ($count + 1)],
+                'Take '.$takes(-1) => [SpreadOut::COUNT => (string) ($count - 1)],
+            ],
         )];
     }
 

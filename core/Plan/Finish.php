@@ -84,8 +84,8 @@ final readonly class Finish
 
     public static function sentence(): string
     {
-        return 'Fluff it from the inside out. Stem ends are {stems}, with {caps} end caps. It hangs by {hanger} at {hangAt}, on {seen}, on a '
-            .'hook rated for {hook}. The back is {back}.';
+        return 'Fluff it from the inside out. Stem ends are {stems}, with {caps} end caps. The back is {back}. It hangs by {hanger} at '
+            .'{hangAt}, on {seen}, from a hook rated for {hook}.';
     }
 
     /** Seen from the front. */

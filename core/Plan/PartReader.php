@@ -22,6 +22,7 @@ use Davrin\Core\Material\Materials;
 use Davrin\Core\Material\Mix;
 use Davrin\Core\Material\MixBlank;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Part\LiesUnderOthers;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\PartKind;
@@ -74,7 +75,10 @@ final readonly class PartReader
                 array_map(fn (Part $part): array => $part->places(), $parts),
                 array_map(self::named(...), $parts),
                 $taken,
-                array_merge(...array_map(fn (Part $part): array => $part->room(), array_values($parts))),
+                array_merge(...array_map(
+                    fn (Part $part): array => $part->kind instanceof LiesUnderOthers ? [] : $part->room(),
+                    array_values($parts),
+                )),
                 array_filter(array_map(fn (Part $part): ?array => $part->offers(), $parts), is_array(...)),
             );
             $parts[$id] = $known->orBuilt(
@@ -125,8 +129,9 @@ final readonly class PartReader
             $use = ($this->craft->parts[is_string($written['kind'] ?? null) ? $written['kind'] : ''] ?? null)?->materials();
             // Where a part does not say which goods it takes they are the usual ones, whatever else would do.
             $isUnsaid = $use?->goods !== null && ! isset($written['material']);
-            $isThere = $use === null || ($isUnsaid ? $materials->ofKind((string) $use->usualKind()) !== null : $materials->names($use) !== []);
-            $usual = $isThere ? null : $use->usualKind();
+            $usual = $use?->usualKind();
+            $isThere = $isUnsaid ? $materials->ofKind((string) $usual) !== null : $use === null || $materials->names($use) !== [];
+            $usual = $isThere ? null : $usual;
             $missing = [...$missing, ...($usual === null ? [] : [$usual])];
         }
 
@@ -207,14 +212,16 @@ final readonly class PartReader
      */
     private function seesWhatIsThere(array $written): bool
     {
-        return ($this->craft->parts[is_string($written['kind'] ?? null) ? $written['kind'] : ''] ?? null)?->anchor() instanceof SeesWhatIsThere;
+        $kind = $this->craft->parts[is_string($written['kind'] ?? null) ? $written['kind'] : ''] ?? null;
+
+        return $kind?->anchor() instanceof SeesWhatIsThere;
     }
 
     private static function named(Part $part): string
     {
         $names = $part->materialNames();
 
-        return $part->kind->noun()[1].($names === '' ? '' : " of $names");
+        return $part->kind->noun()[count($part->demand->elements) === 1 ? 0 : 1].($names === '' ? '' : " of $names");
     }
 
     /**

@@ -173,7 +173,7 @@ final readonly class PlanReader
             $this->kindChoice(),
             ...$kind->blanks(),
             new MoneyBlank('price', 'the price of the form', Money::cents(175, $currency), Money::cents(999_999, $currency)),
-            new WeightBlank('weighs', 'what the form weighs', 'weight not known'),
+            new WeightBlank('weighs', 'what the form weighs', 'not known'),
             new ChoiceBlank(
                 'direction',
                 'the way round that ties are counted',

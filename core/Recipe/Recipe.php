@@ -11,8 +11,11 @@ use Davrin\Core\Demand\Caution;
 use Davrin\Core\Estimate\BowReach;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\OnHandBlank;
+use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Part\HidesWhatIsBehind;
 use Davrin\Core\Part\Part;
+use Davrin\Core\Plan\Finish;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\PartResult;
 use Davrin\Core\Result\Result;
@@ -42,6 +45,7 @@ final readonly class Recipe
         public array $uses,
         public array $called,
         public array $goods,
+        public Line $finish,
         public Line $settings,
     ) {}
 
@@ -57,6 +61,7 @@ final readonly class Recipe
                 ['count' => $worked->count->shown] + $part->kind->words($part->on), [
                     ...($part->on->wound() === [] ? [] : [$worked->takes]),
                     ...($worked->size->standsOut() ? [$worked->across, $worked->depth] : []),
+                    ...self::fits($plan, $part, $result),
                     ...BowReach::of($plan, $part, $result->extent, $result->tally->opening),
                     ...($worked->fullness->verdict === null ? [] : [$worked->fullness->figure]),
                     ...$result->yieldOf($part->id)?->figures() ?? [],
@@ -102,7 +107,7 @@ final readonly class Recipe
             self::line('plan', '{name}', $plan->heading, $units, [], []),
             self::line(
                 'form',
-                $plan->formKind->sentence().', bought at {price}, {weighs}.'.self::countSentence($plan),
+                $plan->formKind->sentence().', bought at {price}, weight {weighs}.'.self::countSentence($plan),
                 $plan->formSlip,
                 $units,
                 [],
@@ -125,6 +130,7 @@ final readonly class Recipe
                     array_filter($result->goods, fn (GoodsUse $use): bool => $use->pieces > 0),
                 ),
             ),
+            self::line('finish', Finish::sentence(), $plan->finish->slip, $units, [], [$result->tally->weight, $result->tally->used]),
             self::line(
                 'settings',
                 'Show {units}, wires counted {wireCount}, prices in {currency}; the cost {cost}, {priceAt}. Keep ends from {keepFrom}. '
@@ -135,6 +141,19 @@ final readonly class Recipe
                 [],
             ),
         );
+    }
+
+    /** @return list<Figure> how large a sign is against the piece and its opening; none for what is no sign */
+    private static function fits(Plan $plan, Part $part, Result $result): array
+    {
+        $box = $part->kind instanceof HidesWhatIsBehind ? $part->kind->board($part->on)->box() : null;
+        $inches = fn (float $length): string => $plan->units()->place(Length::ofUnits((int) round($length * Length::PER_INCH)));
+        $shown = $box === null ? '' : $inches($box->wide()).' x '.$inches($box->high());
+
+        return $box === null ? [] : [new Figure('sign', $shown, $shown, [
+            "it takes up $shown",
+            "the finished piece is {$result->tally->across->shown}, opening {$result->tally->opening->shown}",
+        ])];
     }
 
     private static function goodsLine(GoodsUse $use, Units $units): Line

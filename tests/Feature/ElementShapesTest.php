@@ -8,6 +8,7 @@ use App\Drawing\Side;
 use App\Techniques\Sample;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Part\OwnWork;
 use Davrin\Core\Plan\PlanReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -20,8 +21,10 @@ final class ElementShapesTest extends FeatureCase
     /** @return iterable<string, array{string}> */
     public static function techniques(): iterable
     {
-        foreach (array_keys(Craft::standard()->parts) as $key) {
-            yield $key => [$key];
+        foreach (Craft::standard()->parts as $key => $kind) {
+            if (! $kind instanceof OwnWork) {
+                yield $key => [$key];
+            }
         }
     }
 
@@ -185,6 +188,13 @@ final class ElementShapesTest extends FeatureCase
         $layer = (new FormDrawing($plan, app(Engine::class)->work($plan), Side::Front))->parts[0];
         $this->assertSame([0.0], array_values(array_unique(array_column($layer->elements, 'turn'))));
         $this->assertGreaterThan(200, max(array_column($this->outline($layer->shapes[0]), 1)));
+    }
+
+    public function test_work_of_ones_own_is_told_in_the_guide_and_not_drawn(): void
+    {
+        $page = $this->get('/guide')->assertOk();
+        $this->assertSame([], $this->find($page, "//article[@id='own-step']//*[local-name()='svg']"));
+        $this->assertStringContainsString('Paint the board', implode(' ', $this->texts($page, "//article[@id='own-step']//p")));
     }
 
     #[DataProvider('techniques')]

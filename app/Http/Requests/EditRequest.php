@@ -25,6 +25,8 @@ use Davrin\Core\Edit\TakeForm;
 use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\Material\Kind\Ribbon;
 use Davrin\Core\Part\LoopedBow\LoopedBow;
+use Davrin\Core\Part\OwnStep\OwnStep;
+use Davrin\Core\Part\Picks\Picks;
 use Davrin\Core\Part\RibbonTails\RibbonTails;
 use Davrin\Core\Part\Sign\Sign;
 use Davrin\Core\Words\Fault;
@@ -52,7 +54,8 @@ final class EditRequest extends FormRequest
                 'required_without:set',
                 'string',
                 Rule::in([
-                    'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-mesh', 'add-ribbon', 'add-tails', 'add-bow', 'add-sign',
+                    'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-mesh', 'add-ribbon', 'add-tails', 'add-bow',
+                    'add-sign', 'add-extra', 'add-step',
                     'remove-material',
                     'add-ties',
                     'remove-ties', 'place-tie', 'take-tie', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint',
@@ -75,6 +78,8 @@ final class EditRequest extends FormRequest
         return match ($this->input('do')) {
             'add-part' => new AddPart,
             'add-tails' => new AddPart(['kind' => RibbonTails::KEY]),
+            'add-extra' => new AddPart(['kind' => Picks::KEY]),
+            'add-step' => new AddPart(['kind' => OwnStep::KEY]),
             'add-sign' => new AddPart(['kind' => Sign::KEY]),
             'add-bow' => new AddPart(['kind' => LoopedBow::KEY]),
             'remove-part' => new RemovePart(...explode(',', $id)),

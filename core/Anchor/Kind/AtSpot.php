@@ -27,7 +27,7 @@ final readonly class AtSpot implements AnchorKind, SeesWhatIsThere
     public const TURNED = 'turned';
 
     /** Where nothing else is chosen it stands on the form. */
-    private const FORM = 'form';
+    public const FORM = 'form';
 
     /**
      * @param  bool  $atTheBottom  where it usually is, or in the middle
@@ -67,7 +67,23 @@ final readonly class AtSpot implements AnchorKind, SeesWhatIsThere
         return $places === [] || $many > count($places) ? throw Fault::at('/'.OnPart::MANY, sprintf(
             'There are %d stems there. Write up to so many, or "all".',
             count($places),
-        )) : Anchor::onPart($part, array_map($turned, $many === 0 ? $places : array_slice($places, 0, $many)));
+        )) : Anchor::onPart($part, array_map($turned, $many === 0 ? $places : self::some($places, $many)));
+    }
+
+    /**
+     * So many of them, the outermost first.
+     *
+     * @param  non-empty-list<Place>  $places
+     * @return list<Place>
+     */
+    private static function some(array $places, int $many): array
+    {
+        $last = count($places) - 1;
+
+        return array_map(
+            fn (int $index): Place => $places[$many === 1 ? 0 : (int) round($index * $last / ($many - 1))],
+            range(0, $many - 1),
+        );
     }
 
     /** The part it stands on, by its id; null where it stands on the form. */

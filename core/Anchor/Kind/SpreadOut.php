@@ -37,6 +37,9 @@ final readonly class SpreadOut implements AnchorKind, SeesWhatIsThere
 
     public const MOST = 200;
 
+    /** So many other places for the first are tried where none between two ties is clear. */
+    private const OTHERS = 24;
+
     public function __construct(private int $usual = 5) {}
 
     public function blanks(Surroundings $there, array $written, bool $carry): array
@@ -98,7 +101,8 @@ final readonly class SpreadOut implements AnchorKind, SeesWhatIsThere
     }
 
     /**
-     * Where the first may lie, as parts of the whole row: between two ties, seen from every spot at once; the widest gap first.
+     * Where the first may lie, as parts of the whole row: between two ties, seen from every spot at once, the widest gap first; then
+     * anywhere.
      *
      * @return non-empty-list<float>
      */
@@ -117,7 +121,11 @@ final readonly class SpreadOut implements AnchorKind, SeesWhatIsThere
         }
         sort($gaps);
 
-        return array_column($gaps, 1);
+        // Where all gaps lead into something that is there, other places may be clear of it.
+        return [
+            ...array_column($gaps, 1),
+            ...array_map(fn (int $part): float => $step * $part / self::OTHERS, range(0, self::OTHERS - 1)),
+        ];
     }
 
     /** @return list<float> where each tie is, as a part of its row, from where the count begins */

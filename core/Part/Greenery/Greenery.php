@@ -6,9 +6,10 @@ namespace Davrin\Core\Part\Greenery;
 
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Part\Extras;
+use Davrin\Core\Part\LiesUnderOthers;
 
 /** Sprigs of leaves, cut from a bush or a garland. */
-final class Greenery extends Extras
+final class Greenery extends Extras implements LiesUnderOthers
 {
     public function key(): string
     {

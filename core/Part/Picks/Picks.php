@@ -10,9 +10,11 @@ use Davrin\Core\Part\Extras;
 /** Picks with flowers, berries or leaves: taken apart into stems, and each stem put where it shows. */
 final class Picks extends Extras
 {
+    public const KEY = 'picks';
+
     public function key(): string
     {
-        return 'picks';
+        return self::KEY;
     }
 
     public function name(): string

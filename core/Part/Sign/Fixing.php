@@ -18,8 +18,10 @@ final readonly class Fixing
     /** Wires and crossbars are looked at this often, in inches. */
     private const STEP = 0.25;
 
-    /** How far in from the edge of the sign, as a part of its half width and height. */
+    /** How far out they are, as a part of its half width and height; and along a long one, so that its words stay clear. */
     private const OUT = 0.8;
+
+    private const OUT_ALONG = 0.9;
 
     /** A sign that is so many times as long as it is high is held along its length. */
     private const LONG = 3.0;
@@ -93,7 +95,7 @@ final readonly class Fixing
         $isTall = $board->high >= self::LONG * $board->wide;
         if ($isLong || $isTall) {
             return array_map(function (int $index) use ($count, $isLong): Point {
-                $along = $count === 1 ? 0.0 : self::OUT * (2 * $index / ($count - 1) - 1);
+                $along = $count === 1 ? 0.0 : self::OUT_ALONG * (2 * $index / ($count - 1) - 1);
 
                 return $isLong ? new Point($along, 0.0) : new Point(0.0, $along);
             }, $count === 0 ? [] : range(0, $count - 1));
@@ -118,7 +120,11 @@ final readonly class Fixing
             ...($up->isLessThan($units->step()) ? [] : [$units->place($up).($own->y < 0.0 ? ' above' : ' below')]),
         ];
 
-        return $said === [] ? 'at its middle' : implode(' and ', $said).' '.(str_ends_with(end($said), 'left') || str_ends_with(end($said), 'right') ? 'of its middle' : 'its middle');
+        return match (true) {
+            $said === [] => 'at its middle',
+            $up->isLessThan($units->step()) => "$said[0] of its middle",
+            default => implode(' and ', $said).' its middle',
+        };
     }
 
     private static function named(Form $form, Seat $seat): string

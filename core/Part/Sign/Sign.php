@@ -51,7 +51,7 @@ final class Sign extends CountedPart implements HidesWhatIsBehind, OffersPlaces,
     private const BEYOND = 9.0;
 
     /** Of its width and height what words usually take (a guess). */
-    private const WRITTEN = [0.8, 0.6];
+    private const WRITTEN = [0.75, 0.6];
 
     /** Of a glue stick for a fixing (a guess). */
     private const GLUE = [1, 4];

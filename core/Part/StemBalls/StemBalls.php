@@ -88,7 +88,10 @@ final class StemBalls extends CountedPart implements TakesUpRoom
         return [new BuildStep(
             "parts.$on->id",
             Phase::Extras,
-            sprintf('Cut the stem ends to 1 in, and push on %s with a dot of glue.', Words::count(count($demand->elements), ...$this->noun())),
+            sprintf(
+                'Cut the stem ends to 1 in, and push on %s with a dot of glue.',
+                Words::count(count($demand->elements), ...$this->noun()),
+            ),
             'wire cutter and glue gun',
             array_column($demand->elements, 'id'),
             count($demand->elements) * self::MINUTES,

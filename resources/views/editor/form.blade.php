@@ -12,9 +12,6 @@
             {{ $regions->of('g', "drawn-$part->name", 'editor.elements', ['part' => $part, 'lit' => $part->isAt($view->tie) ? $view->tie : null]) }}
         @endforeach
         {{ $regions->of('g', 'form-wires-through', 'editor.wires-through', ['wires' => $drawing->form['wires'], 'side' => $drawing->side]) }}
-        @foreach ($drawing->lying(over: true) as $part)
-            {{ $regions->of('g', "drawn-$part->name", 'editor.elements', ['part' => $part, 'lit' => $part->isAt($view->tie) ? $view->tie : null]) }}
-        @endforeach
     @endif
     <g id="outline" data-always>
         @if ($drawing->mesh && $outlines === [])
@@ -27,6 +24,11 @@
             <path class="finished" d="{{ $outline }}" />
         @endforeach
     </g>
+    @if ($drawing->mesh)
+        @foreach ($drawing->lying(over: true) as $part)
+            {{ $regions->of('g', "drawn-$part->name", 'editor.elements', ['part' => $part, 'lit' => $part->isAt($view->tie) ? $view->tie : null]) }}
+        @endforeach
+    @endif
     <g class="section-mark" id="section-marks" data-always aria-hidden="true">
         @foreach (count($drawing->form['sections']) > 1 ? $drawing->sections() : [] as $section)
             <line x1="{{ $section['mark'][0] }}" y1="{{ $section['mark'][1] }}" x2="{{ $section['mark'][2] }}" y2="{{ $section['mark'][3] }}" />

@@ -92,6 +92,12 @@
                 'tools' => [...($index > 0 ? ['part-earlier' => 'earlier'] : []), ...($index < count($recipe->parts) - 1 ? ['part-later' => 'later'] : []), 'remove-part' => 'take away'],
             ]) }}
         @endforeach
+        {{ $regions->of('section', 'line-finish', 'editor.line', [
+            'number' => count($recipe->ties) + count($recipe->parts) + 2,
+            'line' => $recipe->finish,
+            'problem' => $problem,
+            'advice' => $advice['finish'] ?? [],
+        ]) }}
         <section class="line editor-only" id="line-more" data-always>
             <b class="number" aria-hidden="true">+</b>
             <x-edit-form :saved="$saved" :view="$view">
@@ -103,6 +109,8 @@
                     <button class="quiet text-[15px]" name="do" value="add-tails">Add ribbon</button>
                     <button class="quiet text-[15px]" name="do" value="add-bow">Add a bow</button>
                     <button class="quiet text-[15px]" name="do" value="add-sign">Add a sign</button>
+                    <button class="quiet text-[15px]" name="do" value="add-extra">Add extras</button>
+                    <button class="quiet text-[15px]" name="do" value="add-step">Add a step of your own</button>
                 </span>
             </x-edit-form>
         </section>

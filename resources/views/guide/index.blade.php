@@ -1,6 +1,6 @@
 <x-page title="Guide" here="guide">
     <main class="px-8 pt-5 pb-16">
-        <h1 class="text-3xl">What mesh is made into</h1>
+        <h1 class="text-3xl">What a piece is made of</h1>
         <p class="mt-1 max-w-prose">Each as it usually is, on four wires 1 in apart. In a plan every figure of it can be written otherwise, and its drawing follows.</p>
         <div class="techniques">
             @foreach ($samples as $sample)

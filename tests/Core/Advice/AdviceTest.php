@@ -61,12 +61,9 @@ final class AdviceTest extends PlanCase
             ],
             [$remedy->label, $remedy->effect],
         );
-        $this->assertSame(
-            [],
-            $this->work(
-                ['parts' => [['length' => '24 in', 'on' => $remedy->edit->asData()['set']['parts.l1.on']]]] + $this->everyInch(),
-            )->advice,
-        );
+        $this->assertSame(['Tie 15 carries nothing.'], array_column($this->work(
+            ['parts' => [['length' => '24 in', 'on' => $remedy->edit->asData()['set']['parts.l1.on']]]] + $this->everyInch(),
+        )->advice, 'sentence'));
     }
 
     public function test_a_measured_roll_used_to_the_last_inch_is_not_at_risk_but_still_told(): void

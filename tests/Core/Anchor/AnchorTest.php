@@ -34,7 +34,7 @@ final class AnchorTest extends PlanCase
         $this->assertEqualsWithDelta([5.0, 0.0, 120.0], [$element->place?->x, $element->place?->y, $element->place?->outward], 1e-9);
         $this->assertSame(['p.1', []], [$element->id, $element->ties]);
         $this->assertSame(
-            ['1 ball', '1 pack', ['1 for the toys']],
+            ['1 ball', '1 pack', ['1 for the toy']],
             [$result->goodsOf('ball')?->count->shown, $result->goodsOf('ball')?->bought->shown, $result->goodsOf('ball')?->count->because],
         );
         $this->assertContains('Red balls: $3.00 x 1 / 6 = $0.50', $result->cost->byLength->because);
@@ -79,7 +79,7 @@ final class AnchorTest extends PlanCase
         $this->assertSame([[], null], [$plan->parts[0]->on->kinds(), $plan->parts[0]->demand->elements[0]->place]);
         $this->assertContains('Put toys there.', array_column($result->build, 'does'));
         $this->assertSame(
-            'ties 5.4 + cuts 0.0 + making and attaching 0.7 + fluffing, hanger and back 15.0 min (starting guesses)',
+            'ties 5.4 + cuts 0.0 + making and attaching 0.7 + fluffing 11.0 + hanger and back 4.0 min (starting guesses)',
             $result->tally->minutes->because[0],
         );
         $this->assertSame('Put a toy there: 1 toy.', Recipe::of($plan, $result)->parts[0]->text());
@@ -88,7 +88,7 @@ final class AnchorTest extends PlanCase
     /** @return iterable<string, array{AnchorKind, array<string, mixed>, string, string}> */
     public static function refused(): iterable
     {
-        yield 'a spot in words' => [new AtSpot, ['at' => 'somewhere'], '/parts/0/at', '"middle", a distance from it'];
+        yield 'a spot in words' => [new AtSpot, ['at' => 'somewhere'], '/parts/0/at', '"middle", "top" or "bottom"'];
         yield 'wires that are not there' => [new AtSpot, ['at' => '7-8: 3 in'], '/parts/0/at', '"7-8" is not on this form'];
         yield 'a spot on the other side of the table' => [new AtSpot, ['at' => '40 in at 10'], '/parts/0/at', 'between 0 in and 14 in'];
         yield 'farther along a wire than it is long' => [new AtSpot, ['at' => '1: 60 in'], '/parts/0/at', '60 in is not'];

@@ -182,7 +182,7 @@ final class EditTest extends PlanCase
 
     public function test_a_plan_holds_twelve_layers_and_twelve_meshes(): void
     {
-        $this->assertFault('/parts', 'up to 12 layers', fn () => $this->edit($this->plan(['parts' => array_fill(0, 12, [])]), new AddPart));
+        $this->assertFault('/parts', 'up to 24 parts', fn () => $this->edit($this->plan(['parts' => array_fill(0, 24, [])]), new AddPart));
         $this->assertFault(
             '/materials',
             'up to 12 meshes',
@@ -193,7 +193,7 @@ final class EditTest extends PlanCase
     /** @return iterable<string, array{Edit, string}> */
     public static function told(): iterable
     {
-        yield 'a layer added' => [new AddPart, 'a layer added'];
+        yield 'a part added' => [new AddPart, 'a part added'];
         yield 'a layer taken away' => [new RemovePart('l1'), 'the ruffles of Sage mesh taken away'];
         yield 'a layer moved' => [new MovePart('l1', earlier: false), 'the ruffles of Sage mesh made later'];
         yield 'a mesh added' => [new AddMaterial, 'a mesh added'];

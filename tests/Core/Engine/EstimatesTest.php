@@ -263,7 +263,7 @@ final class EstimatesTest extends PlanCase
             ],
         );
         $this->assertSame(
-            'ties 0.0 + cuts 0.2 + making and attaching 12.0 + fluffing, hanger and back 15.0 min (starting guesses)',
+            'ties 0.0 + cuts 0.2 + making and attaching 12.0 + fluffing 11.0 + hanger and back 4.0 min (starting guesses)',
             $result->tally->minutes->because[0],
         );
         $this->assertFault('/parts/0', 'stands on ties, and the form has none', fn () => $this->plan(['ties' => []]));

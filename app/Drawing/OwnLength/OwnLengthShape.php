@@ -1,0 +1,8 @@
+<?php
+
+namespace App\Drawing\OwnLength;
+
+use App\Drawing\Elements\NotSeen;
+
+/** Work of the maker's own. */
+final class OwnLengthShape extends NotSeen {}

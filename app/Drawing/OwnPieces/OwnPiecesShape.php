@@ -1,0 +1,8 @@
+<?php
+
+namespace App\Drawing\OwnPieces;
+
+use App\Drawing\Elements\NotSeen;
+
+/** Work of the maker's own. */
+final class OwnPiecesShape extends NotSeen {}
