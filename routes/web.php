@@ -20,6 +20,7 @@ use App\Http\Controllers\ShelfFormController;
 use App\Http\Controllers\ShelfStockController;
 use App\Http\Controllers\TechniqueController;
 use App\Http\Controllers\TogetherController;
+use App\Http\Controllers\WholePieceController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/plans');
@@ -37,6 +38,12 @@ Route::controller(PlanController::class)->name('plans.')->group(function () {
 });
 
 Route::post('/plans/{plan}/edits', PlanEditController::class)->name('plans.edit');
+Route::controller(WholePieceController::class)->name('plans.')->group(function () {
+    Route::get('/plans/{plan}/check', 'check')->name('check');
+    Route::get('/plans/{plan}/order', 'order')->name('order');
+    Route::get('/plans/{plan}/door', 'door')->name('door');
+    Route::get('/plans/{plan}/door.svg', 'picture')->name('door-picture');
+});
 Route::get('/plans/{plan}/colours', PlanColoursController::class)->name('plans.colours');
 
 Route::get('/plans/{plan}/pictures/{step}.svg', PlanPictureController::class)->name('plans.picture')->whereNumber('step')->scopeBindings();

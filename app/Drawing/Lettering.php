@@ -2,6 +2,8 @@
 
 namespace App\Drawing;
 
+use Davrin\Core\Geometry\Board;
+
 /** A line of words on an element, in its middle across. */
 final readonly class Lettering
 {
@@ -19,12 +21,25 @@ final readonly class Lettering
      */
     private function __construct(public string $text, public float $y, public float $size) {}
 
+    /** What of a board the words may fill. */
+    private const WRITTEN = [0.82, 0.7];
+
+    /**
+     * Words on a board.
+     *
+     * @return list<self>
+     */
+    public static function on(string $words, Board $board): array
+    {
+        return self::fitting($words, $board->wide * self::WRITTEN[0], $board->high * self::WRITTEN[1]);
+    }
+
     /**
      * Words in as many lines as make them largest on a board of this size.
      *
      * @return list<self>
      */
-    public static function fitting(string $words, float $wide, float $high): array
+    private static function fitting(string $words, float $wide, float $high): array
     {
         $words = explode(' ', $words);
         [$best, $largest] = [[], 0.0];

@@ -194,9 +194,7 @@ final class Difference
     {
         [$old, $new] = [self::titles($stood), self::titles($stands)];
         $gone = array_diff_key($old, $new, self::titles([$warning]));
-        // What is left bare is named by the remedy itself.
-        $bare = array_filter($stands, fn (Warning $its): bool => $its->rule === TiesAreMissed::RULE);
-        $come = array_diff_key($new, $old, self::titles(array_values($bare)));
+        $come = array_diff_key($new, $old);
 
         return [
             ...($gone === [] ? [] : ['no longer '.Words::list(array_values(array_unique($gone)))]),

@@ -27,32 +27,51 @@ final readonly class InEachOthersWay implements Rule
     /** What may be lost of one that lies on another, as a part of its size: more is in the way (a guess). */
     private const TOUCHES = 0.6;
 
+    /** So many pairs of things are held against each other; what is so crowded is told by the first of them. */
+    private const MOST_PAIRS = 12_000;
+
     public function look(Plan $plan, Result $result): array
     {
-        $warnings = [];
-        foreach ($plan->parts as $index => $part) {
-            if ($part->kind instanceof HidesWhatIsBehind || $part->room() === []) {
-                continue;
+        [$warnings, $rooms, $words] = [[], [], []];
+        foreach ($plan->parts as $part) {
+            if ($part->kind instanceof HidesWhatIsBehind) {
+                $words[] = $part->kind->written($part->on);
+            } elseif (($room = $part->room()) !== []) {
+                $rooms[$part->id] = $room;
             }
-            $warnings = [...$warnings, ...self::overWords($plan, $part)];
-            foreach (array_slice($plan->parts, 0, $index) as $other) {
-                $warnings = [...$warnings, ...self::overAnother($plan, $part, $other)];
+        }
+        [$before, $left] = [[], self::MOST_PAIRS];
+        foreach ($rooms as $id => $room) {
+            $part = $plan->part($id);
+            $warnings = [...$warnings, ...self::overWords($plan, $part, $room, $words)];
+            foreach (self::lieUnder($part) ? [] : [...$before, $id] as $other) {
+                $left -= count($room) * count($rooms[$other]);
+                $warnings = [...$warnings, ...($left < 0 ? [] : self::overAnother($plan, $part, $room, $plan->part($other), $rooms[$other]))];
             }
-            $warnings = [...$warnings, ...self::overAnother($plan, $part, $part)];
+            $before = self::lieUnder($part) ? $before : [...$before, $id];
         }
 
         return $warnings;
     }
 
-    /** @return list<Warning> */
-    private static function overWords(Plan $plan, Part $part): array
+    private static function lieUnder(Part $part): bool
     {
-        foreach ($plan->parts as $sign) {
-            $words = $sign->kind instanceof HidesWhatIsBehind ? $sign->kind->written($sign->on) : null;
-            if ($words !== null && array_filter($part->room(), $words->overlaps(...)) !== []) {
+        return $part->kind instanceof LiesUnderOthers;
+    }
+
+    /**
+     * @param  list<Board>  $room
+     * @param  list<Board>  $words
+     * @return list<Warning>
+     */
+    private static function overWords(Plan $plan, Part $part, array $room, array $words): array
+    {
+        foreach ($words as $its) {
+            $lying = array_filter($room, $its->overlaps(...));
+            if ($lying !== []) {
                 return [self::warning($plan, $part, self::WORDS, 'The words are hidden.', sprintf(
                     '%s over the words of the sign.',
-                    self::named($part, array_filter($part->room(), $words->overlaps(...))),
+                    self::named($part, $lying),
                 ))];
             }
         }
@@ -60,28 +79,33 @@ final readonly class InEachOthersWay implements Rule
         return [];
     }
 
-    /** @return list<Warning> */
-    private static function overAnother(Plan $plan, Part $part, Part $other): array
+    /**
+     * @param  list<Board>  $own
+     * @param  list<Board>  $others
+     * @return list<Warning>
+     */
+    private static function overAnother(Plan $plan, Part $part, array $own, Part $other, array $others): array
     {
-        $isBeneath = $part !== $other
-            && ($part->kind instanceof LiesUnderOthers || $other->kind instanceof LiesUnderOthers);
-        if ($other->kind instanceof HidesWhatIsBehind || $isBeneath) {
+        $isItself = $part === $other;
+        // The loops and the tails of one bow belong together.
+        if ($isItself && count($part->demand->elements) < count($own)) {
             return [];
         }
-        $own = $part->room();
-        $lying = array_filter($own, function (Board $room, int $at) use ($part, $other): bool {
-            $its = $part === $other ? array_slice($other->room(), 0, $at) : $other->room();
+        $lying = array_filter($own, function (Board $room, int $at) use ($isItself, $others): bool {
             $close = $room->scaled(self::TOUCHES, self::TOUCHES);
+            foreach ($others as $index => $its) {
+                if ((! $isItself || $index < $at) && $close->overlaps($its)) {
+                    return true;
+                }
+            }
 
-            return array_filter($its, $close->overlaps(...)) !== [];
+            return false;
         }, ARRAY_FILTER_USE_BOTH);
-        // The loops and the tails of one bow belong together.
-        $isBow = $part === $other && count($part->demand->elements) < count($own);
 
-        return $lying === [] || $isBow ? [] : [self::warning($plan, $part, self::EACH_OTHER, 'In each other\'s way.', sprintf(
+        return $lying === [] ? [] : [self::warning($plan, $part, self::EACH_OTHER, 'In each other\'s way.', sprintf(
             '%s on %s.',
             self::named($part, $lying),
-            $part === $other ? 'each other' : "the {$other->kind->noun()[count($other->demand->elements) === 1 ? 0 : 1]}",
+            $isItself ? 'each other' : "the {$other->kind->noun()[count($other->demand->elements) === 1 ? 0 : 1]}",
         ))];
     }
 
@@ -144,12 +168,20 @@ final readonly class InEachOthersWay implements Rule
                     ]);
                 }
             }
-            for ($count = $slip->count(SpreadOut::COUNT) - 2; $count > 0; $count -= 2) {
+            foreach (self::fewer($slip->count(SpreadOut::COUNT)) as $count) {
                 yield Proposal::filling([
                     'Take '.Words::count($count, ...$part->kind->noun()),
                     ["parts.$part->id.spots" => (string) $count],
                 ]);
             }
         }
+    }
+
+    /** @return list<int> two fewer, and then ever fewer */
+    private static function fewer(int $count): array
+    {
+        $fewer = array_map(fn (float $part): int => max(1, (int) ($count * $part) | 1), [0.75, 0.5, 0.25]);
+
+        return array_values(array_unique(array_filter([$count - 2, ...$fewer], fn (int $its): bool => $its > 0 && $its < $count)));
     }
 }

@@ -81,7 +81,7 @@ final readonly class TiesAreMissed implements Rule
             self::RULE,
             "parts.$part->id",
             [],
-            count($missed) === 1 ? 'A tie was missed.' : 'Ties were missed.',
+            count($missed) === 1 ? 'A tie is left bare.' : 'Ties are left bare.',
             sprintf('%s %s nothing.', ucfirst(Words::ties($missed)), count($missed) === 1 ? 'carries' : 'carry'),
             $missed,
             function () use ($part, $missed): array {

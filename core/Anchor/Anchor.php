@@ -18,6 +18,7 @@ final readonly class Anchor
      * @param  list<Place>  $places  where its elements stand, if that is no tie
      * @param  ?string  $area  of the form that it covers, by its key
      * @param  ?string  $part  that it stands on, by its id
+     * @param  float  $first  how far along its row the first of spread places lies, in inches
      */
     private function __construct(
         public ?TieGroup $group = null,
@@ -25,6 +26,7 @@ final readonly class Anchor
         public array $places = [],
         public ?string $area = null,
         public ?string $part = null,
+        public float $first = 0.0,
     ) {}
 
     /** @param  non-empty-list<TieRow>  $rows */
@@ -34,9 +36,9 @@ final readonly class Anchor
     }
 
     /** @param  list<Place>  $places */
-    public static function atPlaces(array $places): self
+    public static function atPlaces(array $places, float $first = 0.0): self
     {
-        return new self(places: $places);
+        return new self(places: $places, first: $first);
     }
 
     public static function onArea(string $area): self

@@ -106,6 +106,14 @@ final readonly class Board implements JsonSerializable
     /** Whether any of another lies on it. */
     public function overlaps(self $other): bool
     {
+        $apart = $this->middle->distanceTo($other->middle);
+        if ($apart >= $this->reach() + $other->reach()) {
+            return false;
+        }
+        // Round ones as far apart as they reach touch and no more.
+        if ($this->isRound() && $other->isRound()) {
+            return true;
+        }
         $holds = fn (self $one, self $its): bool => array_filter([$its->middle, ...$its->outline()], $one->holds(...)) !== [];
 
         return $holds($this, $other) || $holds($other, $this) || $this->crosses($other);
@@ -163,6 +171,17 @@ final readonly class Board implements JsonSerializable
             'turned' => round($this->turned, 2),
             'outline' => array_map(fn (Point $point): Point => $point->rounded(4), $this->outline()),
         ];
+    }
+
+    /** How far any of it is from its middle at the most. */
+    private function reach(): float
+    {
+        return $this->isOval ? max($this->wide, $this->high) / 2 : hypot($this->wide, $this->high) / 2;
+    }
+
+    private function isRound(): bool
+    {
+        return $this->isOval && abs($this->wide - $this->high) < self::ON_THE_EDGE;
     }
 
     private function crosses(self $other): bool

@@ -26,6 +26,7 @@ use Davrin\Core\Material\MaterialUse;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Ties\Tie;
 use Davrin\Core\Words\Fault;
 use Davrin\Core\Words\Words;
 
@@ -36,6 +37,12 @@ use Davrin\Core\Words\Words;
 abstract class Bow extends Strips implements TakesUpRoom
 {
     public const HOLDS = 'holds';
+
+    /** Held by the stem of a tie. */
+    private const TIE = 'tie';
+
+    /** A stem reaches a bow that is so close to its tie, in inches. */
+    private const NEAR = 2.0;
 
     /** Of what its loops stand out to the sides, how far they reach up and down (a guess). */
     public const HIGH = 0.6;
@@ -193,7 +200,30 @@ abstract class Bow extends Strips implements TakesUpRoom
 
     public function concerns(PartContext $on): array
     {
-        return [...$this->upsideDown($on), ...$this->widerThanTheForm($on)];
+        return [...$this->upsideDown($on), ...$this->widerThanTheForm($on), ...$this->withoutAStem($on)];
+    }
+
+    /**
+     * A bow that is to be held by a stem that is there needs one where it stands.
+     *
+     * @return list<Concern>
+     */
+    private function withoutAStem(PartContext $on): array
+    {
+        $place = $on->anchor->places[0] ?? null;
+        $isHeld = $place === null || $on->anchor->part !== null || $on->slip->text(self::HOLDS) !== self::TIE || array_filter(
+            $on->there->ties->all(),
+            fn (Tie $tie): bool => $tie->place->point()->distanceTo($place->point()) <= self::NEAR,
+        ) !== [];
+
+        return $isHeld ? [] : [new Concern(
+            'bow-stem',
+            'No stem for the bow.',
+            "It is to be held by a tie's stem, and there is no tie where it stands.",
+            [],
+            ['Give it a stem of its own' => [self::HOLDS => 'stem']],
+            'Put it on a tie.',
+        )];
     }
 
     protected function phase(): Phase
@@ -279,7 +309,7 @@ abstract class Bow extends Strips implements TakesUpRoom
         return [
             ...self::endBlanks(),
             new ChoiceBlank(self::HOLDS, 'what holds it', $usualHold, [
-                'stem' => 'a stem of its own', self::WIRE => 'a wire of its own', 'tie' => "a tie's stem",
+                'stem' => 'a stem of its own', self::WIRE => 'a wire of its own', self::TIE => "a tie's stem",
             ]),
         ];
     }

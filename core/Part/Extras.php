@@ -87,14 +87,14 @@ abstract class Extras extends CountedPart implements TakesUpRoom
     public function words(PartContext $on): array
     {
         $count = $on->slip->count(SpreadOut::COUNT);
-        $clear = SpreadOut::clearance($on->slip, $on->there);
+        $clear = SpreadOut::clearance($on->slip, $on->there, $on->anchor->first);
         $degrees = fn (float $part): string => sprintf('%s degrees', self::tenths($part * 360));
         $inches = fn (float $part): string => $on->units->place(Length::ofUnits((int) round(
             $part * $on->form->length($on->form->frame->seats()[0]) * Length::PER_INCH,
         )));
         $isRound = $on->form->frame->round() && $on->form->closed();
         $told = $isRound ? $degrees : $inches;
-        $first = SpreadOut::first($on->slip, $on->there) / $on->form->length(SeatChoice::of($on->form, $on->slip));
+        $first = $on->anchor->first / $on->form->length(SeatChoice::of($on->form, $on->slip));
 
         return ['spread' => sprintf(
             ' They stand %s apart, the first %s from where the count begins%s.',

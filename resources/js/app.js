@@ -9,6 +9,7 @@ import './keys.js';
 import './light.js';
 import './paint.js';
 import './panels.js';
+import './picture.js';
 import './place.js';
 import './tick.js';
 

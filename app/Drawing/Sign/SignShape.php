@@ -19,9 +19,6 @@ final class SignShape implements ElementShape, StandsUpright
     /** How far in the painted rim runs, as a part of the board. */
     private const RIM = 0.93;
 
-    /** What of the board the words may fill. */
-    private const WRITTEN = [0.82, 0.7];
-
     public function draw(Piece $piece): Shape
     {
         $board = $piece->part->room[0];
@@ -38,11 +35,7 @@ final class SignShape implements ElementShape, StandsUpright
             )],
             $piece->fromBehind
                 ? []
-                : Lettering::fitting(
-                    $piece->choice(Sign::WORDS, ''),
-                    $board->wide * self::WRITTEN[0],
-                    $board->high * self::WRITTEN[1],
-                ),
+                : Lettering::on($piece->choice(Sign::WORDS, ''), $board),
         );
     }
 

@@ -35,10 +35,13 @@ final readonly class SpreadOut implements AnchorKind, SeesWhatIsThere
     /** How wide one is, where the part says so. */
     public const SIZE = 'size';
 
-    public const MOST = 200;
+    public const MOST = 60;
 
     /** So many other places for the first are tried where none between two ties is clear. */
     private const OTHERS = 24;
+
+    /** So often a spot is held against something that is there, at the most. */
+    private const MOST_LOOKED_AT = 12_000;
 
     public function __construct(private int $usual = 5) {}
 
@@ -54,18 +57,19 @@ final readonly class SpreadOut implements AnchorKind, SeesWhatIsThere
 
     public function anchor(Slip $slip, Surroundings $there): Anchor
     {
-        $places = self::evenly($slip, $there, self::first($slip, $there));
+        $first = self::first($slip, $there);
+        $places = self::evenly($slip, $there, $first);
         foreach ($slip->objectsByNumber(self::MOVED, FormSpot::class) as $number => $spot) {
             $places[$number - 1] = isset($places[$number - 1])
                 ? $spot->place($there->form)
                 : throw Fault::at('/'.self::MOVED, sprintf('There is no number %d to move: there are %d.', $number, count($places)));
         }
 
-        return Anchor::atPlaces($places);
+        return Anchor::atPlaces($places, $first);
     }
 
     /** How far along its row the first lies from where the count begins, in inches: as is written, or where there is most room. */
-    public static function first(Slip $slip, Surroundings $there): float
+    private static function first(Slip $slip, Surroundings $there): float
     {
         $written = $slip->lengthIfAny(self::FIRST)?->toInches();
         $length = $there->form->length(SeatChoice::of($there->form, $slip));
@@ -75,22 +79,34 @@ final readonly class SpreadOut implements AnchorKind, SeesWhatIsThere
                 $there->units->available(Length::ofUnits((int) ($length * Length::PER_INCH))),
             ));
         }
+        $candidates = self::candidates($slip->count(self::COUNT), $there);
+        if ($there->room === []) {
+            return $candidates[0] * $length;
+        }
         [$best, $fewest] = [0.0, PHP_INT_MAX];
-        foreach (self::candidates($slip->count(self::COUNT), $there) as $part) {
+        $most = max(1, intdiv(self::MOST_LOOKED_AT, $slip->count(self::COUNT) * count($there->room)));
+        foreach (array_slice($candidates, 0, $most) as $part) {
             $inTheWay = self::inTheWay(self::evenly($slip, $there, $part * $length), $slip, $there);
             if ($inTheWay < $fewest) {
                 [$best, $fewest] = [$part * $length, $inTheWay];
+            }
+            if ($fewest === 0) {
+                break;
             }
         }
 
         return $best;
     }
 
-    /** How close the nearest of them lies to a tie, measured along the form: as a part of the whole form; null without ties. */
-    public static function clearance(Slip $slip, Surroundings $there): ?float
+    /**
+     * How close the nearest of them lies to a tie, measured along the form: as a part of the whole form; null without ties.
+     *
+     * @param  float  $first  how far along its row the first lies, in inches
+     */
+    public static function clearance(Slip $slip, Surroundings $there, float $first): ?float
     {
         $count = $slip->count(self::COUNT);
-        $part = self::first($slip, $there) / $there->form->length(SeatChoice::of($there->form, $slip));
+        $part = $first / $there->form->length(SeatChoice::of($there->form, $slip));
         $gaps = array_map(function (float $tie) use ($part, $count): float {
             $off = fmod(abs($tie - $part), 1 / $count);
 

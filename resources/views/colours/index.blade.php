@@ -22,16 +22,9 @@
                     <h2>{{ $variation->label }}</h2>
                     <p>{{ $variation->result->tally->rolls->said() }}, {{ $variation->result->verdict->words() }}, {{ $variation->result->tally->cost->shown }}</p>
                     @if ($variation->edit !== [])
-                        <form method="post" action="{{ route('plans.edit', $saved) }}">
-                            @csrf
-                            <input type="hidden" name="revision" value="{{ $saved->revision_id }}">
-                            @foreach ($variation->edit as $name => $value)
-                                @foreach (is_array($value) ? $value : [null => $value] as $address => $written)
-                                    <input type="hidden" name="{{ is_array($value) ? "{$name}[$address]" : $name }}" value="{{ $written }}">
-                                @endforeach
-                            @endforeach
+                        <x-plain-edit :saved="$saved" :edit="$variation->edit">
                             <button class="act">Take these</button>
-                        </form>
+                        </x-plain-edit>
                     @endif
                 </article>
             @endforeach

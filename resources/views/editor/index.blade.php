@@ -205,6 +205,9 @@
             </x-edit-form>
         @endif
         <div class="go" id="go" data-always>
+            <a class="act" href="{{ route('plans.door', $saved) }}">On the door</a>
+            <a class="act" href="{{ route('plans.order', $saved) }}">Order of work</a>
+            <a class="act" href="{{ route('plans.check', $saved) }}">Before you cut</a>
             <a class="act" href="{{ route('cuts.show', $saved) }}">Cut sheet</a>
             @if (! $saved->isReady() && $saved->cut_at === null)
                 <form method="post" action="{{ route('plans.ready', $saved) }}">

@@ -57,7 +57,8 @@ final class AdviceTest extends PlanCase
         $this->assertSame(
             [
                 'Leave tie 15 bare',
-                'safe; uses 336 in, leaves 24 in; 14 ruffles; fullness 97.2, usual; about 35 min to make; $0.43 less by length',
+                'safe; uses 336 in, leaves 24 in; 14 ruffles; fullness 97.2, usual; about 35 min to make; $0.43 less by length; '
+                    .'but then a tie is left bare',
             ],
             [$remedy->label, $remedy->effect],
         );
