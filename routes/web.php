@@ -4,6 +4,7 @@ use App\Http\Controllers\BowController;
 use App\Http\Controllers\CutBatchController;
 use App\Http\Controllers\CutSheetController;
 use App\Http\Controllers\HouseController;
+use App\Http\Controllers\InspirationController;
 use App\Http\Controllers\LabelPrinterController;
 use App\Http\Controllers\PlanColoursController;
 use App\Http\Controllers\PlanController;
@@ -43,6 +44,12 @@ Route::controller(WholePieceController::class)->name('plans.')->group(function (
     Route::get('/plans/{plan}/order', 'order')->name('order');
     Route::get('/plans/{plan}/door', 'door')->name('door');
     Route::get('/plans/{plan}/door.svg', 'picture')->name('door-picture');
+});
+Route::controller(InspirationController::class)->name('plans.')->group(function () {
+    Route::get('/plans/{plan}/inspiration', 'show')->name('inspiration');
+    Route::post('/plans/{plan}/inspiration', 'store')->name('inspire');
+    Route::delete('/plans/{plan}/inspiration', 'destroy')->name('uninspire');
+    Route::get('/plans/{plan}/photograph', 'picture')->name('photograph');
 });
 Route::get('/plans/{plan}/colours', PlanColoursController::class)->name('plans.colours');
 

@@ -4,12 +4,14 @@ namespace App\Drawing;
 
 use App\Drawing\Elements\HangsDown;
 use App\Drawing\Elements\StandsUpright;
+use Davrin\Core\Edit\PlaceThing;
 use Davrin\Core\Estimate\Extent;
 use Davrin\Core\Geometry\Box;
 use Davrin\Core\Geometry\Place;
 use Davrin\Core\Geometry\Point;
 use Davrin\Core\Material\Material;
 use Davrin\Core\Material\Wound;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Advice;
 use Davrin\Core\Result\ElementResult;
@@ -63,6 +65,9 @@ final readonly class FormDrawing
     /** @var list<Point> where ends trail to that no measure of the piece counts, in inches, as seen from this side */
     private array $trailing;
 
+    /** @var array<string, array{bool, string}> whether its elements can be put elsewhere, and what one is called, by part */
+    private array $moving;
+
     /** @var array<string, float> how wide each mesh is, in inches, by its id */
     private array $widths;
 
@@ -86,6 +91,10 @@ final readonly class FormDrawing
             array_column($plan->wound(), 'id'),
             array_map(fn (Wound $mesh): float => $mesh->width()->toInches(), $plan->wound()),
         );
+        $this->moving = array_column(array_map(
+            fn (Part $part): array => [$part->id, [PlaceThing::isMovable($part), $part->kind->noun()[0]]],
+            $plan->parts,
+        ), 1, 0);
         $this->places = array_column(
             array_map(fn (TieResult $tie): array => [$tie->tie->number, $this->seen($tie->tie->place)], $result->ties),
             1,
@@ -307,6 +316,7 @@ final readonly class FormDrawing
             $placed[] = [
                 'ties' => $numbers,
                 'missing' => $element->missing,
+                'number' => $element->element->number,
                 'shape' => $known[$key],
                 'x' => round($first->x * Path::SCALE, 1),
                 'y' => round($first->y * Path::SCALE, 1),
@@ -316,7 +326,7 @@ final readonly class FormDrawing
 
         $isOver = ! $part->size->standsOut() && ($this->side === Side::Front || $part->room === []);
 
-        return new PartDrawing("$this->prefix$part->id-$row", $part->id, $part->kind, $shapes, $inks, $placed, $isOver);
+        return new PartDrawing("$this->prefix$part->id-$row", $part->id, $part->kind, $shapes, $inks, $placed, $isOver, ...$this->moving[$part->id]);
     }
 
     /** By how many degrees an upright element is turned clockwise, as seen from this side. */

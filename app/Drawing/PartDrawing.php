@@ -9,8 +9,10 @@ final readonly class PartDrawing
      * @param  string  $name  of its shapes in the page: the first is "$name-0"
      * @param  list<Shape>  $shapes
      * @param  list<non-empty-list<Ink>>  $inks  of each shape, piece by piece or strand by strand
-     * @param  list<array{ties: list<int>, missing: bool, shape: int, x: float, y: float, turn: float}>  $elements  in build order; in
+     * @param  list<array{ties: list<int>, missing: bool, number: int, shape: int, x: float, y: float, turn: float}>  $elements  in build order; in
      *                 drawing units, turned in degrees clockwise
+     * @param  bool  $moves  whether its elements can be put elsewhere one by one
+     * @param  string  $called  what one of its elements is called
      * @param  bool  $isOver  whether it lies over all of the mesh, so that no wire shows through it
      */
     public function __construct(
@@ -21,6 +23,8 @@ final readonly class PartDrawing
         public array $inks,
         public array $elements,
         public bool $isOver,
+        public bool $moves = false,
+        public string $called = '',
     ) {}
 
     /** Whether any of it stands at a tie. */

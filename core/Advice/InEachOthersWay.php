@@ -46,7 +46,8 @@ final readonly class InEachOthersWay implements Rule
             $warnings = [...$warnings, ...self::overWords($plan, $part, $room, $words)];
             foreach (self::lieUnder($part) ? [] : [...$before, $id] as $other) {
                 $left -= count($room) * count($rooms[$other]);
-                $warnings = [...$warnings, ...($left < 0 ? [] : self::overAnother($plan, $part, $room, $plan->part($other), $rooms[$other]))];
+                $found = $left < 0 ? [] : self::overAnother($plan, $part, $room, $plan->part($other), $rooms[$other]);
+                $warnings = [...$warnings, ...$found];
             }
             $before = self::lieUnder($part) ? $before : [...$before, $id];
         }

@@ -29,8 +29,8 @@ final class ColourDistance
         return sqrt(($a[0] - $b[0]) ** 2 + ($a[1] - $b[1]) ** 2 + ($a[2] - $b[2]) ** 2);
     }
 
-    /** @return array{float, float, float} */
-    private static function lab(string $colour): array
+    /** @return array{float, float, float} in L*a*b* */
+    public static function lab(string $colour): array
     {
         $linear = array_map(function (int $at) use ($colour): float {
             $part = (float) hexdec(substr($colour, $at, 2)) / 255;

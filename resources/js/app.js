@@ -5,6 +5,7 @@ import './announce.js';
 import './bows.js';
 import './choices.js';
 import './clock.js';
+import './drag.js';
 import './keys.js';
 import './light.js';
 import './paint.js';

@@ -20,7 +20,7 @@ final class EveryRouteTest extends FeatureCase
     ];
 
     private const EDITS = [
-        'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-mesh', 'add-ribbon', 'add-tails', 'add-bow', 'add-sign', 'add-extra', 'add-step', 'remove-material', 'add-ties', 'remove-ties', 'place-tie', 'take-tie', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint', 'exchange', 'take-ribbon', 'remove-ribbon',
+        'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-mesh', 'add-ribbon', 'add-tails', 'add-bow', 'add-sign', 'add-extra', 'add-step', 'remove-material', 'add-ties', 'remove-ties', 'place-tie', 'take-tie', 'place-thing', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint', 'exchange', 'take-ribbon', 'remove-ribbon',
     ];
 
     private const BLANKS = [

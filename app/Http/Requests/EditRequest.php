@@ -17,12 +17,14 @@ use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\MovePart;
 use Davrin\Core\Edit\PaintTie;
 use Davrin\Core\Edit\PartLots;
+use Davrin\Core\Edit\PlaceThing;
 use Davrin\Core\Edit\PlaceTie;
 use Davrin\Core\Edit\RemoveMaterial;
 use Davrin\Core\Edit\RemovePart;
 use Davrin\Core\Edit\RemoveTies;
 use Davrin\Core\Edit\TakeForm;
 use Davrin\Core\Edit\TakeFromShelf;
+use Davrin\Core\Geometry\Point;
 use Davrin\Core\Material\Kind\Ribbon;
 use Davrin\Core\Part\LoopedBow\LoopedBow;
 use Davrin\Core\Part\OwnStep\OwnStep;
@@ -58,7 +60,7 @@ final class EditRequest extends FormRequest
                     'add-sign', 'add-extra', 'add-step',
                     'remove-material',
                     'add-ties',
-                    'remove-ties', 'place-tie', 'take-tie', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint',
+                    'remove-ties', 'place-tie', 'take-tie', 'place-thing', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint',
                     'exchange',
                 ]),
             ],
@@ -93,6 +95,7 @@ final class EditRequest extends FormRequest
             'place-tie' => $this->filled('x') && $this->filled('y')
                 ? PlaceTie::at($id, $this->float('x'), $this->float('y'))
                 : PlaceTie::on($id, (string) $this->input('on'), (string) $this->input('distance')),
+            'place-thing' => new PlaceThing($id, $this->integer('to'), new Point($this->float('x'), $this->float('y'))),
             'take-form' => $this->form(),
             'take-material' => new TakeFromShelf([$id => MaterialFromShelf::written($this->shelfItem($id), $this->savedPlan())]),
             'take-materials' => MaterialFromShelf::anew($this->savedPlan()) ?? throw Fault::at(

@@ -35,8 +35,9 @@
         </g>
     @endforeach
 </defs>
-<g class="elements" data-of="{{ $part->id }}" aria-hidden="true">
+@php $moves = ($movable ?? false) && $part->moves; @endphp
+<g class="elements" data-of="{{ $part->id }}" @if (! $moves) aria-hidden="true" @endif>
     @foreach ($part->elements as $element)
-        <use href="#{{ $name }}-{{ $element['shape'] }}{{ $element['missing'] ? '-edge' : '' }}" transform="translate({{ $element['x'] }} {{ $element['y'] }}) rotate({{ $element['turn'] }})" @class(['missing' => $element['missing'], 'at-tie' => in_array($lit, $element['ties'], true)])/>
+        <use @if ($moves) id="thing-{{ $part->id }}-{{ $element['number'] }}" data-moves="{{ $part->id }}" data-number="{{ $element['number'] }}" data-x="{{ $element['x'] }}" data-y="{{ $element['y'] }}" data-turn="{{ $element['turn'] }}" tabindex="0" role="button" aria-label="{{ $part->called }} {{ $element['number'] }}: drag it, or move it with the arrow keys" @endif href="#{{ $name }}-{{ $element['shape'] }}{{ $element['missing'] ? '-edge' : '' }}" transform="translate({{ $element['x'] }} {{ $element['y'] }}) rotate({{ $element['turn'] }})" @class(['missing' => $element['missing'], 'at-tie' => in_array($lit, $element['ties'], true)])/>
     @endforeach
 </g>

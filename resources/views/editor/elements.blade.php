@@ -1,1 +1,1 @@
-<g {{ $region }}>@include('components.elements')</g>
+<g {{ $region }}>@include('components.elements', ['movable' => true])</g>

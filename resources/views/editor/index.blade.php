@@ -196,6 +196,13 @@
                 <input type="hidden" name="to">
             </x-edit-form>
         @endif
+        <x-edit-form :saved="$saved" :view="$view" id="place-thing" hidden>
+            <input type="hidden" name="do" value="place-thing">
+            <input type="hidden" name="id">
+            <input type="hidden" name="to">
+            <input type="hidden" name="x">
+            <input type="hidden" name="y">
+        </x-edit-form>
         @if ($free)
             <x-edit-form :saved="$saved" :view="$view" id="place-by-click" hidden>
                 <input type="hidden" name="do" value="place-tie">

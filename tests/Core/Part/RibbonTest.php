@@ -128,7 +128,7 @@ final class RibbonTest extends PlanCase
     public function test_streamers_are_spread_evenly_and_hung_in_a_mixed_order_that_stays(): void
     {
         $streamers = ['kind' => 'streamers', 'material' => ['a', 'b'], 'count' => 13];
-        $this->assertSame('13 in at 180 degrees', $this->plan([
+        $this->assertSame('bottom', $this->plan([
             'form' => ['kind' => 'outline', 'points' => ['0 0', '7 9', '0 24', '-7 9'], 'size' => '26 in'],
             'materials' => [['id' => 'mesh']],
             'parts' => [['kind' => 'streamers']],

@@ -1,0 +1,42 @@
+<?php
+
+namespace App\Models;
+
+use App\Photos\CleanPhoto;
+use Davrin\Core\Colour\MainColours;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A photograph that a plan takes its colours from: of the sign, a ribbon, a room. It stays on this machine, drawn anew from its pixels.
+ *
+ * @property int $id
+ * @property int $plan_id
+ * @property string $jpeg
+ * @property int $wide
+ * @property int $high
+ * @property list<array{colour: string, share: float, isAccent: bool}> $colours
+ */
+final class Photograph extends Model
+{
+    protected $guarded = [];
+
+    protected $casts = ['colours' => 'array'];
+
+    /** A plan has one; another takes its place. */
+    public static function keep(SavedPlan $plan, CleanPhoto $photo): self
+    {
+        $kept = self::query()->firstOrNew(['plan_id' => $plan->id]);
+        $kept->fill([
+            'jpeg' => $photo->jpeg, 'wide' => $photo->wide, 'high' => $photo->high, 'colours' => MainColours::of($photo->pixels),
+        ])->save();
+
+        return $kept;
+    }
+
+    /** @return BelongsTo<SavedPlan, $this> */
+    public function plan(): BelongsTo
+    {
+        return $this->belongsTo(SavedPlan::class);
+    }
+}
