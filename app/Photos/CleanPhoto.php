@@ -41,17 +41,23 @@ final readonly class CleanPhoto
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
             throw PhotoRefused::tooMany($size[0], $size[1], self::MOST_PIXELS);
         }
-        error_clear_last();
-        $image = @imagecreatefromstring($bytes);
-        // A file that ends too early is told by a warning alone.
-        if ($image === false || error_get_last() !== null) {
-            throw PhotoRefused::broken();
-        }
+        $image = self::decoded($bytes, $size[2]) ?? throw PhotoRefused::broken();
         $small = self::scaled(self::upright($image, $bytes, $size[2]), self::LONGEST);
         ob_start();
         imagejpeg($small, null, self::QUALITY);
 
         return new self((string) ob_get_clean(), imagesx($small), imagesy($small), self::pixels($small));
+    }
+
+    /** Null where it cannot be read to its end. */
+    private static function decoded(string $bytes, int $kind): ?GdImage
+    {
+        // What is missing of a JPEG is drawn grey and no fault is told: it has to end behind its last scan.
+        $scan = $kind === IMAGETYPE_JPEG ? strrpos($bytes, "\xFF\xDA") : false;
+        $endsTooEarly = $kind === IMAGETYPE_JPEG && ($scan === false || strpos($bytes, "\xFF\xD9", $scan) === false);
+        $image = $endsTooEarly ? false : @imagecreatefromstring($bytes);
+
+        return $image === false ? null : $image;
     }
 
     private static function upright(GdImage $image, string $bytes, int $kind): GdImage
