@@ -43,6 +43,7 @@ Route::controller(WholePieceController::class)->name('plans.')->group(function (
     Route::get('/plans/{plan}/check', 'check')->name('check');
     Route::get('/plans/{plan}/order', 'order')->name('order');
     Route::get('/plans/{plan}/door', 'door')->name('door');
+    Route::post('/plans/{plan}/parts/{part}/outline', 'outline')->name('outline')->where('part', '[a-z0-9-]{1,24}');
     Route::get('/plans/{plan}/door.svg', 'picture')->name('door-picture');
 });
 Route::controller(InspirationController::class)->name('plans.')->group(function () {

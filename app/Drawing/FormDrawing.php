@@ -73,9 +73,10 @@ final readonly class FormDrawing
 
     /**
      * @param  bool  $mesh  with the mesh on it, or the bare form and its ties
+     * @param  ?string  $photo  what a sign bears that has a photograph on it, as an address; null where there is none
      * @param  string  $prefix  before the names of hatches, where several plans are on one page
      */
-    public function __construct(Plan $plan, public Result $result, public Side $side, public bool $mesh = true, private string $prefix = '')
+    public function __construct(Plan $plan, public Result $result, public Side $side, public bool $mesh = true, private string $prefix = '', private ?string $photo = null)
     {
         $this->form = $result->form->jsonSerialize();
         $this->extent = $mesh ? $result->extent : Extent::bare($plan->form);
@@ -326,7 +327,17 @@ final readonly class FormDrawing
 
         $isOver = ! $part->size->standsOut() && ($this->side === Side::Front || $part->room === []);
 
-        return new PartDrawing("$this->prefix$part->id-$row", $part->id, $part->kind, $shapes, $inks, $placed, $isOver, ...$this->moving[$part->id]);
+        return new PartDrawing(
+            "$this->prefix$part->id-$row",
+            $part->id,
+            $part->kind,
+            $shapes,
+            $inks,
+            $placed,
+            $isOver,
+            ...$this->moving[$part->id],
+            photo: $this->photo,
+        );
     }
 
     /** By how many degrees an upright element is turned clockwise, as seen from this side. */

@@ -9,10 +9,11 @@ final readonly class PartDrawing
      * @param  string  $name  of its shapes in the page: the first is "$name-0"
      * @param  list<Shape>  $shapes
      * @param  list<non-empty-list<Ink>>  $inks  of each shape, piece by piece or strand by strand
-     * @param  list<array{ties: list<int>, missing: bool, number: int, shape: int, x: float, y: float, turn: float}>  $elements  in build order; in
-     *                 drawing units, turned in degrees clockwise
+     * @param  list<array{ties: list<int>, missing: bool, number: int, shape: int, x: float, y: float, turn: float}>  $elements  in build
+     *                 order; in drawing units, turned in degrees clockwise
      * @param  bool  $moves  whether its elements can be put elsewhere one by one
      * @param  string  $called  what one of its elements is called
+     * @param  ?string  $photo  what a sign bears that has a photograph on it, as an address
      * @param  bool  $isOver  whether it lies over all of the mesh, so that no wire shows through it
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class PartDrawing
         public bool $isOver,
         public bool $moves = false,
         public string $called = '',
+        public ?string $photo = null,
     ) {}
 
     /** Whether any of it stands at a tie. */

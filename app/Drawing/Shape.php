@@ -8,6 +8,7 @@ final readonly class Shape
     /**
      * @param  list<Patch>  $patches  from the lowest to the uppermost; none for what is not seen
      * @param  list<Lettering>  $lettering  on the uppermost
+     * @param  ?array{float, float}  $photo  how wide and high a photograph is that fills it, in inches; null where it bears none
      */
-    public function __construct(public array $patches, public array $lettering = []) {}
+    public function __construct(public array $patches, public array $lettering = [], public ?array $photo = null) {}
 }

@@ -6,6 +6,7 @@ use App\Blanks\Problem;
 use App\Cut\SinceCut;
 use App\Drawing\FormDrawing;
 use App\Drawing\RollShelf;
+use App\Models\Photograph;
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
 use App\Models\ShelfItem;
@@ -93,7 +94,13 @@ final readonly class EditorPage implements Responsable
             'result' => $result,
             'recipe' => Recipe::of($plan, $result),
             'facts' => Facts::of($plan, $result),
-            'drawing' => new FormDrawing($plan, $result, $this->view->side, $this->view->mesh),
+            'drawing' => new FormDrawing(
+                $plan,
+                $result,
+                $this->view->side,
+                $this->view->mesh,
+                photo: Photograph::within($this->saved),
+            ),
             'shelf' => new RollShelf($plan, $result),
             'onShelf' => self::onShelf($plan),
             'changed' => $this->saved->isReady() || $this->saved->cut_at !== null ? [] : MaterialFromShelf::changed($this->saved),

@@ -49,6 +49,12 @@ final readonly class SvgOutline
         return ['kind' => 'outline', 'count' => 1, 'points' => $this->points, 'closed' => $this->closed, ...$size];
     }
 
+    /** @return list<string> "x y" of each */
+    public function points(): array
+    {
+        return $this->points;
+    }
+
     /** How many of the points that it was drawn with are kept. */
     public function kept(): int
     {

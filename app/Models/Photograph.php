@@ -4,6 +4,9 @@ namespace App\Models;
 
 use App\Photos\CleanPhoto;
 use Davrin\Core\Colour\MainColours;
+use Davrin\Core\Part\Part;
+use Davrin\Core\Part\Sign\Sign;
+use Davrin\Core\Plan\Plan;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -32,6 +35,22 @@ final class Photograph extends Model
         ])->save();
 
         return $kept;
+    }
+
+    /** The photograph that a sign of a plan bears, as an address that holds all of it; null where it has none. */
+    public static function within(SavedPlan $saved): ?string
+    {
+        $jpeg = self::isBorne($saved->plan()) ? self::query()->where('plan_id', $saved->id)->value('jpeg') : null;
+
+        return is_string($jpeg) ? 'data:image/jpeg;base64,'.base64_encode($jpeg) : null;
+    }
+
+    private static function isBorne(Plan $plan): bool
+    {
+        return array_filter(
+            $plan->parts,
+            fn (Part $part): bool => $part->on->slip->has(Sign::FACE) && $part->on->slip->text(Sign::FACE) === 'photo',
+        ) !== [];
     }
 
     /** @return BelongsTo<SavedPlan, $this> */

@@ -52,9 +52,9 @@ final readonly class DoorScene
         public Units $units,
     ) {}
 
-    public static function of(Plan $plan, Result $result, Place $place, Side $side): self
+    public static function of(Plan $plan, Result $result, Place $place, Side $side, ?string $photo): self
     {
-        $drawing = new FormDrawing($plan, $result, $side);
+        $drawing = new FormDrawing($plan, $result, $side, photo: $photo);
         // What it hangs by lies so far above its middle.
         $above = max(0.5, -$plan->finish->hangsAt()->y);
         $hook = $place->hook?->toInches() ?? self::EYES + $above;

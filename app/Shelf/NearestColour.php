@@ -22,7 +22,8 @@ final readonly class NearestColour
     public static function to(string $colour, array $kinds): array
     {
         /** @var list<ShelfItem> $items */
-        $items = ShelfItem::query()->whereIn('ware', $kinds)->whereNull('archived_at')->orderBy('name')->limit(self::MOST_LOOKED_AT)->get()->all();
+        $items = ShelfItem::query()->whereIn('ware', $kinds)->whereNull('archived_at')->orderBy('name')
+            ->limit(self::MOST_LOOKED_AT)->get()->all();
         $found = array_map(function (ShelfItem $item) use ($colour): self {
             $its = $item->slip()->text('colour');
 

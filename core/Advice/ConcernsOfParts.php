@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Advice;
 
 use Davrin\Core\Concern\Concern;
+use Davrin\Core\Estimate\TiesUsed;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Result;
@@ -12,15 +13,25 @@ use Davrin\Core\Result\Result;
 /** Concerns that the kinds of part and the orders of colours raise themselves. */
 final readonly class ConcernsOfParts implements Rule
 {
+    /** Where the ends of an order of colours meet alike. */
+    private const SEAM = 'seam';
+
     public function look(Plan $plan, Result $result): array
     {
-        return array_merge(...array_map(
-            fn (Part $part): array => array_map(fn (Concern $concern): Warning => self::warning($part, $concern), $part->concerns()),
-            $plan->parts,
-        ));
+        [$warnings, $behind] = [[], TiesUsed::numbers(TiesUsed::of($plan)->behind)];
+        foreach ($plan->parts as $part) {
+            foreach ($part->concerns() as $concern) {
+                // Two that meet alike are not seen where one of them lies behind a sign.
+                if ($concern->rule !== self::SEAM || array_intersect($concern->ties, $behind) === []) {
+                    $warnings[] = self::warning($plan, $part, $concern, $behind !== []);
+                }
+            }
+        }
+
+        return $warnings;
     }
 
-    private static function warning(Part $part, Concern $concern): Warning
+    private static function warning(Plan $plan, Part $part, Concern $concern, bool $hasSign): Warning
     {
         return new Warning(
             $concern->rule,
@@ -29,13 +40,31 @@ final readonly class ConcernsOfParts implements Rule
             $concern->title,
             $concern->sentence,
             $concern->ties,
-            fn (): array => array_map(
-                fn (string $label, array $written): Proposal => Proposal::filling([$label, self::filled($part, $written)]),
-                array_keys($concern->remedies),
-                $concern->remedies,
-            ),
+            fn (): array => [
+                ...($hasSign && $concern->rule === self::SEAM ? self::behindTheSign($plan) : []),
+                ...array_map(
+                    fn (string $label, array $written): Proposal => Proposal::filling([$label, self::filled($part, $written)]),
+                    array_keys($concern->remedies),
+                    $concern->remedies,
+                ),
+            ],
             $concern->otherwise,
         );
+    }
+
+    /**
+     * The count begun elsewhere, so that its ends meet where the sign is.
+     *
+     * @return list<Proposal>
+     */
+    private static function behindTheSign(Plan $plan): array
+    {
+        $starts = array_diff(range(1, $plan->form->starts()), [$plan->formSlip->count('startAt')]);
+
+        return array_values(array_map(fn (int $start): Proposal => Proposal::filling([
+            "Begin the count at place $start, so that its ends meet behind the sign",
+            ['form.startAt' => (string) $start],
+        ]), $starts));
     }
 
     /**

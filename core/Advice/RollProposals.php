@@ -6,6 +6,7 @@ namespace Davrin\Core\Advice;
 
 use Davrin\Core\Colour\OrdersByCount;
 use Davrin\Core\Edit\PartWords;
+use Davrin\Core\Estimate\TiesUsed;
 use Davrin\Core\Material\Material;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
@@ -148,7 +149,8 @@ final readonly class RollProposals
     }
 
     /**
-     * As few elements left out as will do, side by side at the end of the part, where a bow or a sign hides that.
+     * As few elements left out as will do: behind a sign first, where nobody sees that; else side by side at the end of the part, where
+     * a bow hides it.
      *
      * @return array{string, array<string, string>}|null
      */
@@ -159,6 +161,8 @@ final readonly class RollProposals
             return null;
         }
         sort($ties);
+        $behind = array_values(array_intersect($ties, TiesUsed::numbers(TiesUsed::of($this->plan)->behind)));
+        $ties = [...array_values(array_diff($ties, $behind)), ...$behind];
         $fill = fn (int $count): array => ["parts.$part->id.on" => 'ties '.implode(', ', array_slice($ties, 0, $count))];
         $least = intdiv(count($ties) * self::LEAST_PART[0] + self::LEAST_PART[1] - 1, self::LEAST_PART[1]);
         $best = $this->most($least, count($ties) - 1, fn (int $count): bool => $this->isEnough($fill($count)));
@@ -169,7 +173,7 @@ final readonly class RollProposals
 
         return [
             OnTheTies::isBare($this->plan, $part, $left)
-                ? 'Leave '.Words::ties($left).' bare'
+                ? 'Leave '.Words::ties($left).' bare'.(array_diff($left, $behind) === [] ? ', behind the sign' : '')
                 : sprintf('Leave %s out at %s', PartWords::named($part), Words::ties($left)),
             $fill($best),
         ];

@@ -36,6 +36,7 @@ final class SignShape implements ElementShape, StandsUpright
             $piece->fromBehind
                 ? []
                 : Lettering::on($piece->choice(Sign::WORDS, ''), $board),
+            $piece->choice(Sign::FACE, 'words') === 'photo' && ! $piece->fromBehind ? [$board->wide, $board->high] : null,
         );
     }
 

@@ -3,22 +3,30 @@
 namespace App\Http\Controllers;
 
 use App\Drawing\Side;
+use App\Forms\OutlineRefused;
+use App\Forms\SvgOutline;
 use App\Http\Requests\DoorRequest;
+use App\Models\Photograph;
 use App\Models\SavedPlan;
 use App\Plans\DoorScene;
 use App\Shelf\OnTheShelfToo;
 use App\Shelf\ShelfRemedies;
 use Davrin\Core\Check\BeforeCutting;
+use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Engine\Thoroughness;
+use Davrin\Core\Words\Refused;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
 
 /** A plan as the whole piece it makes: read over before it is cut, step by step in the order of work, and on the door. */
 final readonly class WholePieceController
 {
     /** A picture that is taken along brings its own rules, and nothing else. */
-    private const ITS_OWN_STYLE = "default-src 'none'; style-src 'unsafe-inline'";
+    private const ITS_OWN_STYLE = "default-src 'none'; img-src data:; style-src 'unsafe-inline'";
 
     public function __construct(private Engine $engine) {}
 
@@ -41,19 +49,50 @@ final readonly class WholePieceController
 
     public function door(DoorRequest $request, SavedPlan $plan): View
     {
-        $scene = DoorScene::of($plan->plan(), $this->engine->figures($plan->plan()), $request->place(), $request->side());
+        $scene = $this->scene($request, $plan);
 
         return view('whole.door', ['saved' => $plan, 'request' => $request, 'scene' => $scene, 'sides' => Side::cases()]);
     }
 
     public function picture(DoorRequest $request, SavedPlan $plan): Response
     {
-        $scene = DoorScene::of($plan->plan(), $this->engine->figures($plan->plan()), $request->place(), $request->side());
+        $scene = $this->scene($request, $plan);
 
         return response()->view('whole.door-picture', ['scene' => $scene], 200, [
             'Content-Type' => 'image/svg+xml',
             'Content-Disposition' => 'attachment; filename="'.str($plan->name)->slug().'-on-the-door.svg"',
             'Content-Security-Policy' => self::ITS_OWN_STYLE,
         ]);
+    }
+
+    /** The outline of a sign from a drawing. */
+    public function outline(Request $request, SavedPlan $plan, string $part): RedirectResponse
+    {
+        $file = $request->file('outline');
+        $back = redirect()->to(route('plans.show', $plan)."#line-parts-$part");
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            return $back->withErrors(['outline' => 'No drawing was chosen. Choose an SVG file first.']);
+        }
+        try {
+            $read = SvgOutline::read((string) file_get_contents($file->getPathname(), length: SvgOutline::MOST_BYTES + 1));
+            $plan->edit(new FillBlanks([
+                "parts.$part.shape" => 'outline', "parts.$part.outline" => implode(', ', $read->points()),
+            ]), $request->integer('revision'));
+        } catch (OutlineRefused|Refused $refused) {
+            return $back->withErrors(['outline' => $refused->getMessage()]);
+        }
+
+        return $back;
+    }
+
+    private function scene(DoorRequest $request, SavedPlan $plan): DoorScene
+    {
+        return DoorScene::of(
+            $plan->plan(),
+            $this->engine->figures($plan->plan()),
+            $request->place(),
+            $request->side(),
+            Photograph::within($plan),
+        );
     }
 }

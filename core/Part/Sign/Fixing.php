@@ -11,6 +11,7 @@ use Davrin\Core\Geometry\Place;
 use Davrin\Core\Geometry\Point;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Words\Words;
 
 /** One place on the back of a sign where a stem is fixed: over a wire or a crossbar, so that it can be tied there. */
 final readonly class Fixing
@@ -62,10 +63,20 @@ final readonly class Fixing
         return $fixings;
     }
 
-    /** "4 1/2 in left of its middle, over wire 3". */
-    public function words(): string
+    /**
+     * "Fix them 4 1/2 in left of its middle, over wire 3, and at its middle."
+     *
+     * @param  list<self>  $fixings
+     */
+    public static function told(array $fixings): string
     {
-        return $this->where.($this->over === null ? ', where no wire passes behind it' : ", over $this->over");
+        $isOver = array_filter($fixings, fn (self $its): bool => $its->over !== null) !== [];
+        $said = array_map(
+            fn (self $its): string => $its->where.($isOver ? ' ('.($its->over === null ? 'no wire there' : "over $its->over").')' : ''),
+            $fixings,
+        );
+
+        return 'Fix them '.Words::list($said).($isOver ? '.' : '; no wire passes behind the sign, so let them reach to the nearest.');
     }
 
     /**

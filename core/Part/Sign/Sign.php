@@ -41,6 +41,9 @@ final class Sign extends CountedPart implements HidesWhatIsBehind, OffersPlaces,
 
     public const WORDS = 'words';
 
+    /** What it shows. */
+    public const FACE = 'face';
+
     private const FIXINGS = 'fixings';
 
     private const DROP = 'drop';
@@ -116,6 +119,7 @@ final class Sign extends CountedPart implements HidesWhatIsBehind, OffersPlaces,
                 Length::inches(0, 1, 32),
                 Length::inches(4),
             ),
+            new ChoiceBlank(self::FACE, 'what is on it', 'words', ['words' => 'plain', 'photo' => 'with a photograph']),
             new NoteBlank(self::WORDS, 'the words on it', 60, 'no words'),
             new RoomBlank(
                 self::DROP,
@@ -143,7 +147,7 @@ final class Sign extends CountedPart implements HidesWhatIsBehind, OffersPlaces,
         $slip = $on->slip;
 
         return 'Put on {material} as {kind}: {shape}'.(self::shape($slip) === SignShape::Outline ? ' {outline}' : '')
-            .', {width} wide and {height} high, {thickness} thick, with {words} on it. It '
+            .', {width} wide and {height} high, {thickness} thick, {face}, with {words} on it. It '
             .($slip->lengthIfAny(self::DROP) === null ? 'lies {drop} at {at}' : 'hangs {drop} below {at}')
             .', turned {turned} degrees, on {cushion}, and is held by {fixings} fixings'
             .($slip->count(self::FIXINGS) === 0 ? '' : ', each {with}, fixed with {by},').' {kept}.{=places} {=covers}';
@@ -156,7 +160,7 @@ final class Sign extends CountedPart implements HidesWhatIsBehind, OffersPlaces,
         return [
             'places' => $on->slip->count(self::FIXINGS) === 0
                 ? ''
-                : ' Fix them '.Words::list(array_map(fn (Fixing $fixing): string => $fixing->words(), $this->fixings($on))).'.',
+                : ' '.Fixing::told($this->fixings($on)),
             'covers' => $covered === [] ? 'It covers no tie.' : 'It covers '.Words::ties($covered).'.',
         ];
     }

@@ -29,6 +29,10 @@
                     <use href="#{{ $name }}-{{ $index }}-{{ $which }}" transform="scale(-1 1)" />
                 @endif
             @endforeach
+            @if ($shape->photo !== null && $part->photo !== null)
+                <clipPath id="{{ $name }}-{{ $index }}-clip"><path d="{{ $shape->patches[0]->edge }}" /></clipPath>
+                <image href="{{ $part->photo }}" x="{{ -$shape->photo[0] / 2 * $scale }}" y="{{ -$shape->photo[1] / 2 * $scale }}" width="{{ $shape->photo[0] * $scale }}" height="{{ $shape->photo[1] * $scale }}" preserveAspectRatio="xMidYMid slice" clip-path="url(#{{ $name }}-{{ $index }}-clip)" />
+            @endif
             @foreach ($shape->lettering as $line)
                 <text class="lettering" y="{{ round(($line->y + $line->size * 0.33) * $scale, 1) }}" font-size="{{ round($line->size * $scale, 1) }}" fill="{{ $ink->text }}">{{ $line->text }}</text>
             @endforeach

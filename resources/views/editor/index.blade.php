@@ -89,6 +89,9 @@
                 'problem' => $problem,
                 'advice' => $advice[$line->address] ?? [],
                 'inks' => array_intersect_key($drawing->inks, $recipe->materials),
+                'more' => $plan->parts[$index]->kind instanceof Davrin\Core\Part\Sign\Sign
+                    ? ['editor.sign-outline' => ['part' => $plan->parts[$index]->id, 'refused' => $errors->first('outline')]]
+                    : [],
                 'tools' => [...($index > 0 ? ['part-earlier' => 'earlier'] : []), ...($index < count($recipe->parts) - 1 ? ['part-later' => 'later'] : []), 'remove-part' => 'take away'],
             ]) }}
         @endforeach

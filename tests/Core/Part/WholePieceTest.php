@@ -83,6 +83,40 @@ final class WholePieceTest extends PlanCase
         $this->assertSame(['16 of 18', ['ties 2 and 5 lie behind the sign']], [$bare->tally->used->shown, $bare->tally->used->because]);
     }
 
+    public function test_a_missing_piece_and_a_seam_are_moved_behind_the_sign_by_one_click(): void
+    {
+        $short = $this->work([
+            'materials' => [['label' => 'measured', 'rolls' => 1]],
+            'parts' => [['length' => '20 1/2 in'], self::SIGN],
+        ]);
+        $labels = array_column($this->advice($short, 'short')->remedies, 'label');
+        $this->assertContains('Leave tie 5 bare, behind the sign', $labels);
+
+        $seam = $this->work([
+            'materials' => [['id' => 'a'], ['id' => 'b', 'name' => 'B'], ['id' => 'c', 'name' => 'C'], ['id' => 'd', 'name' => 'D'], ['id' => 'e', 'name' => 'E']],
+            'parts' => [
+                ['id' => 'l1', 'on' => 'row 1', 'material' => ['a', 'b', 'c', 'd', 'e'], 'order' => 'in-turn'],
+                self::SIGN + ['at' => '4 in at 0 degrees', 'width' => '8 in', 'height' => '4 in'],
+            ],
+        ]);
+        // Ties 6 and 1 are to the left and right of 12 o'clock, behind the sign already.
+        $this->assertNotContains('seam', array_column($seam->advice, 'rule'));
+    }
+
+    public function test_a_seam_that_is_seen_goes_behind_the_sign_when_the_count_begins_there(): void
+    {
+        $result = $this->work([
+            'materials' => [['id' => 'a'], ['id' => 'b', 'name' => 'B'], ['id' => 'c', 'name' => 'C'], ['id' => 'd', 'name' => 'D'], ['id' => 'e', 'name' => 'E']],
+            'parts' => [
+                ['id' => 'l1', 'on' => 'row 1', 'material' => ['a', 'b', 'c', 'd', 'e'], 'order' => 'in-turn'],
+                self::SIGN + ['at' => '4 in at 180 degrees', 'width' => '8 in', 'height' => '4 in'],
+            ],
+        ]);
+        $remedy = $this->advice($result, 'seam')->remedies[0];
+        $this->assertStringContainsString('so that its ends meet behind the sign', $remedy->label);
+        $this->assertContains($remedy->edit->asData()['set']['form.startAt'], ['3', '4', '5']);
+    }
+
     public function test_a_swag_with_a_long_sign_and_bows_on_its_stems(): void
     {
         $swag = fn (string $on): array => [
