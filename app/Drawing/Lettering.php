@@ -8,7 +8,7 @@ use Davrin\Core\Geometry\Board;
 final readonly class Lettering
 {
     /** How wide a letter is, as a part of how high the line is (of the bold face that signs are written in). */
-    private const LETTER = 0.58;
+    private const LETTER = 0.66;
 
     /** How far it is from line to line, as a part of the size of the letters. */
     private const LINE = 1.15;

@@ -24,7 +24,7 @@ final readonly class Advisor
             new RollsAreTooFew($trial), new RollsAreUsedUp($trial), new ConcernsOfParts, new LastRollGivesLittle($trial),
             new StrandsCouldEndSooner($trial), new LotsDoNotMatch($trial), new FullnessIsOff($trial), new TooDeepForItsRoom($trial),
             new TiesHoldNothing, new RibbonIsLost, new RibbonsLookAlike,
-            new TiesAreMissed, new SignFits, new InEachOthersWay, new BehindTheSign, new HangsWell,
+            new TiesAreMissed, new SignFits, new InEachOthersWay, new BehindTheSign, new SetsBehindTheSign, new HangsWell,
         ];
     }
 

@@ -11,6 +11,7 @@ use Davrin\Core\Advice\LastRollGivesLittle;
 use Davrin\Core\Advice\RibbonIsLost;
 use Davrin\Core\Advice\RibbonsLookAlike;
 use Davrin\Core\Advice\RollsAreTooFew;
+use Davrin\Core\Advice\SetsBehindTheSign;
 use Davrin\Core\Advice\SignFits;
 use Davrin\Core\Advice\StrandsCouldEndSooner;
 use Davrin\Core\Advice\TiesAreMissed;
@@ -114,7 +115,7 @@ final readonly class BeforeCutting
             ),
             new Question(
                 'Does the sign fit?',
-                [SignFits::LARGE, SignFits::SUNK, SignFits::HEAVY, BehindTheSign::RULE],
+                [SignFits::LARGE, SignFits::SUNK, SignFits::HEAVY, BehindTheSign::RULE, SetsBehindTheSign::RULE],
                 fn (Plan $plan, Result $result): array => array_values(array_map(
                     fn (Part $part): string => "{$part->materialNames()}, on a piece {$result->tally->across->shown} with an opening "
                         ."of {$result->tally->opening->shown}",

@@ -21,6 +21,7 @@ use Davrin\Core\Result\PartResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Words\Figure;
+use Davrin\Core\Words\Words;
 
 /** A plan told in sentences with blanks, in build order. */
 final readonly class Recipe
@@ -153,7 +154,24 @@ final readonly class Recipe
         return $box === null ? [] : [new Figure('sign', $shown, $shown, [
             "it takes up $shown",
             "the finished piece is {$result->tally->across->shown}, opening {$result->tally->opening->shown}",
+            ...self::scraps($plan, $result),
         ])];
+    }
+
+    /** @return non-empty-list<string> what is left over for a cushion: ends of this plan that are too short to keep */
+    private static function scraps(Plan $plan, Result $result): array
+    {
+        $ends = [];
+        foreach ($result->wound as $its) {
+            $waste = $its->plan->waste($plan->settings->keepFrom());
+            $ends = [...$ends, ...($waste->isZero() || ! $its->wound->wound->makesABase()
+                ? []
+                : [$plan->units()->available($waste)." of {$its->wound->name()}"])];
+        }
+
+        return [$ends === []
+            ? 'for a cushion no end of this plan is too short to keep: take loose pieces from the shelf'
+            : 'for a cushion there are ends too short to keep: '.Words::list($ends)];
     }
 
     private static function goodsLine(GoodsUse $use, Units $units): Line

@@ -6,7 +6,7 @@
         'Ctrl Z' => 'undo, as far back as the plan goes',
         'Ctrl Shift Z' => 'redo',
         'b' => 'turn the form over, while nothing is in focus',
-        'arrows' => 'from tie to tie, once one has the focus',
+        'arrows' => 'from tie to tie, once one has the focus; a sign, a bow or an extra in focus moves by a quarter of an inch',
         '1 to 9' => 'paint the tie in focus with that mesh of the plan; once more takes it back',
         '?' => 'this list, while nothing is in focus',
     ] as $key => $does)

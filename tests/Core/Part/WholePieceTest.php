@@ -7,6 +7,7 @@ namespace Tests\Core\Part;
 use Davrin\Core\Advice\BehindTheSign;
 use Davrin\Core\Advice\HangsWell;
 use Davrin\Core\Advice\InEachOthersWay;
+use Davrin\Core\Advice\SetsBehindTheSign;
 use Davrin\Core\Advice\SignFits;
 use Davrin\Core\Advice\TiesAreMissed;
 use Davrin\Core\Check\BeforeCutting;
@@ -233,6 +234,23 @@ final class WholePieceTest extends PlanCase
         $this->assertEqualsWithDelta(0.0, $board->middle->y, 1e-6, 'it hangs in the middle of the opening');
         $heavy = $this->work(['materials' => [['id' => 'm1'], ['id' => 's', 'kind' => 'sign', 'weighs' => '300 g']], 'parts' => [[], self::SIGN]]);
         $this->assertSame(['Lay a cushion of scraps under it'], array_column($this->advice($heavy, SignFits::HEAVY)->remedies, 'label'));
+    }
+
+    public function test_ribbon_by_eye_behind_a_sign_is_told_and_turned_clear_of_it(): void
+    {
+        $sets = fn (string $first): Result => $this->work([
+            'materials' => [['id' => 'm1'], ['id' => 'r', 'kind' => 'ribbon', 'colour' => '#223355']],
+            'parts' => [
+                ['material' => 'm1'],
+                ['id' => 'sets', 'kind' => 'ribbon-sets', 'material' => 'r', 'spots' => 3, 'pair' => '3-4', 'first' => $first],
+                self::SIGN + ['at' => '4 in at 90 degrees', 'width' => '4 in', 'height' => '6 in'],
+            ],
+        ]);
+        // 4 1/2 in from the middle, a quarter of the way round.
+        $advice = $this->advice($sets('7 in'), SetsBehindTheSign::RULE);
+        $this->assertSame('Ribbon set 1 lies behind the sign, where nobody sees it.', $advice->sentence);
+        $first = $advice->remedies[0]->edit->asData()['set']['parts.sets.first'];
+        $this->assertNotContains(SetsBehindTheSign::RULE, array_column($sets($first)->advice, 'rule'));
     }
 
     public function test_weight_is_what_is_known_and_names_what_is_not(): void
