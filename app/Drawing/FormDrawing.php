@@ -76,8 +76,14 @@ final readonly class FormDrawing
      * @param  ?string  $photo  what a sign bears that has a photograph on it, as an address; null where there is none
      * @param  string  $prefix  before the names of hatches, where several plans are on one page
      */
-    public function __construct(Plan $plan, public Result $result, public Side $side, public bool $mesh = true, private string $prefix = '', private ?string $photo = null)
-    {
+    public function __construct(
+        Plan $plan,
+        public Result $result,
+        public Side $side,
+        public bool $mesh = true,
+        private string $prefix = '',
+        private ?string $photo = null,
+    ) {
         $this->form = $result->form->jsonSerialize();
         $this->extent = $mesh ? $result->extent : Extent::bare($plan->form);
         $this->inks = array_map(

@@ -16,6 +16,7 @@ use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Material\PiecesOnHand;
 use Davrin\Core\Material\PiecesOnHandBlank;
 use Davrin\Core\Material\Wound;
+use Davrin\Core\Measure\AreaWeight;
 use Davrin\Core\Measure\Currency;
 use Davrin\Core\Shelf\StockKind;
 
@@ -43,7 +44,7 @@ final readonly class MaterialFromShelf
     public static function said(ShelfItem $item, Currency $currency): array
     {
         $asked = array_map(fn (Blank $blank): string => $blank->key(), $item->ware()->planBlanks($currency));
-        $said = array_intersect_key($item->slip()->write(), array_flip($asked));
+        $said = [...array_intersect_key($item->slip()->write(), array_flip($asked)), ...self::weighs($item)];
 
         return match (true) {
             // Prices that are counted in something else leave those of the plan as they are, and so does one that nobody knows.
@@ -51,6 +52,16 @@ final readonly class MaterialFromShelf
             $said['price'] === PriceBlank::NONE => array_diff_key($said, ['price' => 1]),
             default => $said,
         };
+    }
+
+    /** @return array{weighs?: string} what a square foot of it weighs, where a new roll and its core were weighed */
+    private static function weighs(ShelfItem $item): array
+    {
+        $slip = $item->slip();
+        [$new, $core] = $slip->has('newWeight') ? [$slip->weightIfAny('newWeight'), $slip->weightIfAny('coreWeight')] : [null, null];
+        $mesh = $new === null || $core === null ? 0 : $new->hundredths - $core->hundredths;
+
+        return $mesh <= 0 ? [] : ['weighs' => AreaWeight::ofRoll($mesh, $slip->length('roll'), $slip->length('width'))->shown()];
     }
 
     /**

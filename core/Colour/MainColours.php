@@ -6,7 +6,7 @@ namespace Davrin\Core\Colour;
 
 /**
  * The few colours that a picture is made of, by how much of it each takes up, and what little stands out from them: groups of pixels that
- * are alike to the eye (k-means in CIE 1976 L*a*b*, begun with colours as far apart as can be, so that the same picture always gives the same).
+ * are alike to the eye (k-means in CIE 1976 L*a*b*, begun with colours as far apart as can be, so that a picture always gives the same).
  */
 final class MainColours
 {

@@ -89,18 +89,20 @@ abstract class Extras extends CountedPart implements TakesUpRoom
         $count = $on->slip->count(SpreadOut::COUNT);
         $clear = SpreadOut::clearance($on->slip, $on->there, $on->anchor->first);
         $degrees = fn (float $part): string => sprintf('%s degrees', self::tenths($part * 360));
-        $inches = fn (float $part): string => $on->units->place(Length::ofUnits((int) round(
-            $part * $on->form->length($on->form->frame->seats()[0]) * Length::PER_INCH,
-        )));
+        $row = $on->form->length(SeatChoice::of($on->form, $on->slip));
+        $inches = fn (float $part): string => $on->units->place(Length::ofUnits((int) round($part * $row * Length::PER_INCH)));
         $isRound = $on->form->frame->round() && $on->form->closed();
         $told = $isRound ? $degrees : $inches;
-        $first = $on->anchor->first / $on->form->length(SeatChoice::of($on->form, $on->slip));
+        $first = $on->anchor->first / $row;
+        $least = fn (float $part): string => $isRound
+            ? self::down($part)
+            : $on->units->available(Length::ofUnits((int) floor($part * $row * Length::PER_INCH + 1e-6)));
 
         return ['spread' => sprintf(
             ' They stand %s apart, the first %s from where the count begins%s.',
             $told(1 / $count),
             $told($first),
-            $clear === null ? '' : sprintf(', and each at least %s from every tie', $isRound ? self::down($clear) : $told($clear)),
+            $clear === null ? '' : ", and each at least {$least($clear)} from every tie",
         )];
     }
 

@@ -31,6 +31,7 @@ enum Column: string
     case CoreWeight = 'coreWeight';
     case NewAcross = 'newAcross';
     case CoreAcross = 'coreAcross';
+    case Weighs = 'weighs';
     case Wired = 'wired';
     case Sides = 'sides';
     case Print = 'print';
@@ -71,6 +72,7 @@ enum Column: string
             self::CoreWeight => ['weight of its core', 'core weight', 'core'],
             self::NewAcross => ['a new roll across', 'new diameter', 'full diameter'],
             self::CoreAcross => ['its core across', 'core diameter'],
+            self::Weighs => ['weight of one', 'weight each', 'piece weight'],
             self::Wired => ['wired', 'wire'],
             self::Sides => ['sides', 'sided'],
             self::Print => ['print', 'upright'],

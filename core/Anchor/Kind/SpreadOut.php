@@ -40,6 +40,9 @@ final readonly class SpreadOut implements AnchorKind, SeesWhatIsThere
     /** So many other places for the first are tried where none between two ties is clear. */
     private const OTHERS = 24;
 
+    /** How far from its middle the first may lie in its stretch of an open row. */
+    private const ONE_SIDED = 0.2;
+
     /** So often a spot is held against something that is there, at the most. */
     private const MOST_LOOKED_AT = 12_000;
 
@@ -133,13 +136,16 @@ final readonly class SpreadOut implements AnchorKind, SeesWhatIsThere
         $gaps = [];
         foreach ($ties as $index => $tie) {
             $next = $ties[$index + 1] ?? $ties[0] + $step;
-            $gaps[] = [round($tie - $next, 9), fmod(($tie + $next) / 2, $step)];
+            $middle = fmod(($tie + $next) / 2, $step);
+            // Along an open row as much is left at one end as at the other, or nearly so.
+            $isOneSided = ! $there->form->closed() && abs($middle / $step - 0.5) > self::ONE_SIDED;
+            $gaps[] = [$isOneSided, round($tie - $next, 9), $middle];
         }
         sort($gaps);
 
         // Where all gaps lead into something that is there, other places may be clear of it.
         return [
-            ...array_column($gaps, 1),
+            ...array_column($gaps, 2),
             ...array_map(fn (int $part): float => $step * $part / self::OTHERS, range(0, self::OTHERS - 1)),
         ];
     }
