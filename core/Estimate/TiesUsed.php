@@ -55,6 +55,7 @@ final readonly class TiesUsed
             count($this->used),
             sprintf('%d of %d', count($this->used), $all),
             $because === [] ? ['each carries something'] : $because,
+            said: sprintf('%d of %d ties used', count($this->used), $all),
         );
     }
 

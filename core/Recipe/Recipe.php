@@ -34,6 +34,7 @@ final readonly class Recipe
      * @param  list<Line>  $parts
      * @param  array<string, Line>  $materials  by mesh id
      * @param  array<string, Line>  $called  what each is called, its colour and what was paid for it, by mesh id
+     * @param  Line  $weighs  what the form weighs
      * @param  list<Line>  $goods  how those that are used are bought
      * @param  array<string, Line>  $uses  how each mesh is used, by mesh id
      */
@@ -47,6 +48,7 @@ final readonly class Recipe
         public array $called,
         public array $goods,
         public Line $finish,
+        public Line $weighs,
         public Line $settings,
     ) {}
 
@@ -108,7 +110,7 @@ final readonly class Recipe
             self::line('plan', '{name}', $plan->heading, $units, [], []),
             self::line(
                 'form',
-                $plan->formKind->sentence().', bought at {price}, weight {weighs}.'.self::countSentence($plan),
+                $plan->formKind->sentence().', bought at {price}.'.self::countSentence($plan),
                 $plan->formSlip,
                 $units,
                 [],
@@ -132,6 +134,7 @@ final readonly class Recipe
                 ),
             ),
             self::line('finish', Finish::sentence(), $plan->finish->slip, $units, [], [$result->tally->weight, $result->tally->used]),
+            self::line('form', 'The form weighs {weighs}.', $plan->formSlip, $units),
             self::line(
                 'settings',
                 'Show {units}, wires counted {wireCount}, prices in {currency}; the cost {cost}, {priceAt}. Keep ends from {keepFrom}. '

@@ -17,7 +17,7 @@ final class RecipeTest extends PlanCase
     {
         $recipe = $this->recipe($this->everyday());
         $this->assertSame([
-            'On a wire ring, its wires 14, 12, 10, 8 in across, with 6 crossbars, welds in place, bought at $1.75, weight not known. Count clockwise '
+            'On a wire ring, its wires 14, 12, 10, 8 in across, with 6 crossbars, welds in place, bought at $1.75. Count clockwise '
                 .'from crossbar 1.',
             'Prep it inner mid + two outer in every section: one tie at mid section on the two inner wires, two on the two outer '
                 .'wires, 1 1/2 in from the crossbars. Each tie takes a whole stem.',

@@ -1,7 +1,7 @@
 @php
     $advice = collect($result->advice)->groupBy('about')->map->all();
     $tie = collect($drawing->ties)->firstWhere('number', $view->tie);
-    $closing = [...$recipe->goods, $recipe->settings];
+    $closing = [$recipe->finish, $recipe->weighs, ...$recipe->goods, $recipe->settings];
     $taking = fn (string $id): array => [
         'material' => ['id' => $id, 'name' => $plan->materials->all[$id]->name()],
         'onShelf' => $onShelf[$plan->materials->all[$id]->kind->key()] ?? [],
@@ -95,31 +95,28 @@
                 'tools' => [...($index > 0 ? ['part-earlier' => 'earlier'] : []), ...($index < count($recipe->parts) - 1 ? ['part-later' => 'later'] : []), 'remove-part' => 'take away'],
             ]) }}
         @endforeach
-        {{ $regions->of('section', 'line-finish', 'editor.line', [
-            'number' => count($recipe->ties) + count($recipe->parts) + 2,
-            'line' => $recipe->finish,
-            'problem' => $problem,
-            'advice' => $advice['finish'] ?? [],
-        ]) }}
         <section class="line editor-only" id="line-more" data-always>
             <b class="number" aria-hidden="true">+</b>
             <x-edit-form :saved="$saved" :view="$view">
                 @if ($recipe->parts === [])
                     <p class="mb-2">The ring is prepped. Put some mesh on it.</p>
                 @endif
-                <span class="flex flex-wrap gap-x-5">
-                    <button class="quiet text-[15px]" name="do" value="add-part">{{ $recipe->parts === [] ? 'Add mesh to the ties' : 'Add a layer of mesh' }}</button>
-                    <button class="quiet text-[15px]" name="do" value="add-tails">Add ribbon</button>
-                    <button class="quiet text-[15px]" name="do" value="add-bow">Add a bow</button>
-                    <button class="quiet text-[15px]" name="do" value="add-sign">Add a sign</button>
-                    <button class="quiet text-[15px]" name="do" value="add-extra">Add extras</button>
-                    <button class="quiet text-[15px]" name="do" value="add-step">Add a step of your own</button>
+                <span class="flex flex-wrap gap-x-3 text-[15px]">
+                    @if ($recipe->parts === [])
+                        <button class="quiet" name="do" value="add-part">Add mesh to the ties</button>
+                    @else
+                        <span class="text-soft">Add</span>
+                        <button class="quiet" name="do" value="add-part" aria-label="Add a layer of mesh">mesh</button>
+                    @endif
+                    @foreach (['tails' => ['ribbon', 'Add ribbon'], 'bow' => ['bow', 'Add a bow'], 'sign' => ['sign', 'Add a sign'], 'extra' => ['extras', 'Add extras'], 'step' => ['own step', 'Add your own step']] as $do => [$short, $whole])
+                        <button class="quiet" name="do" value="add-{{ $do }}" aria-label="{{ $whole }}">{{ $short }}</button>
+                    @endforeach
                 </span>
             </x-edit-form>
         </section>
-        <details class="aside" id="aside" @if (collect($closing)->contains(fn ($line): bool => $problem?->at($line->address) ?? false)) open @endif>
+        <details class="aside" id="aside" @if (isset($advice['finish']) || collect($closing)->contains(fn ($line): bool => $problem?->at($line->address) ?? false)) open @endif>
             <summary id="aside-summary" data-always>
-                @foreach (array_merge(...array_column($closing, 'figures')) as $figure)
+                @foreach (array_merge(...array_column($recipe->goods, 'figures')) as $figure)
                     <span>{{ $figure->said() }}</span>
                 @endforeach
                 <span>in {{ $plan->units()->value }}</span>
@@ -127,10 +124,11 @@
                 <span>{{ $plan->settings->room() ? $plan->units()->exact($plan->settings->room()).' of room in depth' : 'no depth limit' }}</span>
             </summary>
             @foreach ($closing as $line)
-                {{ $regions->of('section', 'line-'.strtr($line->address, '.', '-'), 'editor.line', [
+                {{ $regions->of('section', 'line-'.($line === $recipe->weighs ? 'form-weight' : strtr($line->address, '.', '-')), 'editor.line', [
                     'number' => '',
                     'line' => $line,
                     'problem' => $problem,
+                    'advice' => $advice[$line->address] ?? [],
                     'more' => str_starts_with($line->address, 'materials.') ? ['editor.take-from-shelf' => $taking(Str::after($line->address, '.'))] : [],
                 ]) }}
             @endforeach
@@ -147,6 +145,12 @@
             @foreach (['mesh' => true, 'form, ties' => false] as $words => $mesh)
                 <a href="{{ $view->withMesh($mesh)->url() }}" hx-get="{{ $view->withMesh($mesh)->url() }}" hx-replace-url="true" @if ($mesh === $view->mesh) aria-current="true" @endif>{{ $words }}</a>
             @endforeach
+            <b>whole piece</b>
+            <div class="pages">
+                <a href="{{ route('plans.check', $saved) }}">before you cut</a>
+                <a href="{{ route('plans.order', $saved) }}">order of work</a>
+                <a href="{{ route('plans.door', $saved) }}">on the door</a>
+            </div>
             @if ($paints)
                 <b class="editor-only">paint ties</b>
                 <div class="brushes editor-only" role="group" aria-label="paint ties with">
@@ -215,9 +219,6 @@
             </x-edit-form>
         @endif
         <div class="go" id="go" data-always>
-            <a class="act" href="{{ route('plans.door', $saved) }}">On the door</a>
-            <a class="act" href="{{ route('plans.order', $saved) }}">Order of work</a>
-            <a class="act" href="{{ route('plans.check', $saved) }}">Before you cut</a>
             <a class="act" href="{{ route('cuts.show', $saved) }}">Cut sheet</a>
             @if (! $saved->isReady() && $saved->cut_at === null)
                 <form method="post" action="{{ route('plans.ready', $saved) }}">
