@@ -99,7 +99,7 @@ final readonly class EditorPage implements Responsable
                 $result,
                 $this->view->side,
                 $this->view->mesh,
-                photo: Photograph::within($this->saved),
+                photo: Photograph::address($this->saved),
             ),
             'shelf' => new RollShelf($plan, $result),
             'onShelf' => self::onShelf($plan),

@@ -9,6 +9,7 @@ use Davrin\Core\Part\Sign\Sign;
 use Davrin\Core\Plan\Plan;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Facades\DB;
 
 /**
  * A photograph that a plan takes its colours from: of the sign, a ribbon, a room. It stays on this machine, drawn anew from its pixels.
@@ -29,12 +30,19 @@ final class Photograph extends Model
     /** A plan has one; another takes its place. */
     public static function keep(SavedPlan $plan, CleanPhoto $photo): self
     {
-        $kept = self::query()->firstOrNew(['plan_id' => $plan->id]);
-        $kept->fill([
-            'jpeg' => $photo->jpeg, 'wide' => $photo->wide, 'high' => $photo->high, 'colours' => MainColours::of($photo->pixels),
-        ])->save();
+        $colours = MainColours::of($photo->pixels);
 
-        return $kept;
+        return DB::transaction(fn (): self => self::query()->updateOrCreate(['plan_id' => $plan->id], [
+            'jpeg' => $photo->jpeg, 'wide' => $photo->wide, 'high' => $photo->high, 'colours' => $colours,
+        ]));
+    }
+
+    /** Where the photograph is that a sign of a plan bears; null where none does. */
+    public static function address(SavedPlan $saved): ?string
+    {
+        $since = self::isBorne($saved->plan()) ? self::query()->where('plan_id', $saved->id)->value('updated_at') : null;
+
+        return $since === null ? null : route('plans.photograph', $saved, false).'?v='.strtotime((string) $since);
     }
 
     /** The photograph that a sign of a plan bears, as an address that holds all of it; null where it has none. */

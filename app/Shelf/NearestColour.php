@@ -16,19 +16,39 @@ final readonly class NearestColour
     private function __construct(public ShelfItem $item, public string $colour, public float $difference) {}
 
     /**
-     * @param  list<string>  $kinds  of material
-     * @return list<self> the nearest first
+     * Of each kind of material those on the shelf that are nearest to each of some colours.
+     *
+     * @param  list<string>  $colours
+     * @param  array<string, list<string>>  $kinds  kinds of material that are looked at together, by what they are called
+     * @return array<string, array<string, list<self>>> by colour and by what they are called, the nearest first
      */
-    public static function to(string $colour, array $kinds): array
+    public static function toEach(array $colours, array $kinds): array
     {
         /** @var list<ShelfItem> $items */
-        $items = ShelfItem::query()->whereIn('ware', $kinds)->whereNull('archived_at')->orderBy('name')
+        $items = ShelfItem::query()->whereIn('ware', array_merge(...array_values($kinds)))->whereNull('archived_at')->orderBy('name')
             ->limit(self::MOST_LOOKED_AT)->get()->all();
-        $found = array_map(function (ShelfItem $item) use ($colour): self {
+        $found = [];
+        foreach ($colours as $colour) {
+            foreach ($kinds as $called => $wares) {
+                $its = array_filter($items, fn (ShelfItem $item): bool => in_array($item->ware, $wares, true));
+                $found[$colour][$called] = self::nearest($colour, $its);
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  array<ShelfItem>  $items
+     * @return list<self>
+     */
+    private static function nearest(string $colour, array $items): array
+    {
+        $found = array_values(array_map(function (ShelfItem $item) use ($colour): self {
             $its = $item->slip()->text('colour');
 
             return new self($item, $its, ColourDistance::between($colour, $its));
-        }, $items);
+        }, $items));
         usort($found, fn (self $a, self $b): int => $a->difference <=> $b->difference);
 
         return array_slice($found, 0, self::MOST);

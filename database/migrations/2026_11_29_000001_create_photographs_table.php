@@ -10,7 +10,7 @@ return new class extends Migration
     {
         Schema::create('photographs', function (Blueprint $table): void {
             $table->id();
-            $table->foreignId('plan_id')->constrained()->cascadeOnDelete();
+            $table->foreignId('plan_id')->unique()->constrained()->cascadeOnDelete();
             $table->binary('jpeg');
             $table->unsignedInteger('wide');
             $table->unsignedInteger('high');

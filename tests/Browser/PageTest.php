@@ -64,6 +64,21 @@ final class PageTest extends BrowserCase
         }
     }
 
+    public function test_a_long_recipe_scrolls_inside_itself_and_nothing_else_does(): void
+    {
+        foreach ([9, 11] as $plan) {
+            $this->open("/plans/$plan");
+            $this->assertSoon([], fn (): array => $this->script(
+                'return [".editor", "#recipe", "#rolls"].filter((part) => { const e = document.querySelector(part); return '
+                    .'(part !== "#recipe" && e.scrollHeight > e.clientHeight + 1) || e.scrollWidth > e.clientWidth; })',
+            ));
+            $this->assertSame(
+                [1280, 800],
+                $this->script('return [document.documentElement.scrollWidth, document.documentElement.scrollHeight]'),
+            );
+        }
+    }
+
     public function test_a_tablet_needs_no_scrolling_sideways(): void
     {
         $this->resize(768, 1024);

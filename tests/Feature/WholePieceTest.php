@@ -2,6 +2,7 @@
 
 namespace Tests\Feature;
 
+use App\Http\Headers;
 use App\Models\Photograph;
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
@@ -87,6 +88,31 @@ final class WholePieceTest extends FeatureCase
         $this->assertSame(1, Photograph::query()->count(), 'another takes its place');
         $this->delete("/plans/$plan->id/inspiration")->assertRedirect();
         $this->get("/plans/$plan->id/photograph")->assertNotFound();
+    }
+
+    public function test_a_sign_bears_an_outline_and_a_photograph_of_its_own(): void
+    {
+        $plan = $this->hang('barn-wedding-square');
+        $svg = '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script><path d="M0 30 L20 0 L80 0 L100 30 L80 60 L20 60 Z"/></svg>';
+        $take = fn (string $bytes): TestResponse => $this->post("/plans/$plan->id/parts/sign/outline", [
+            'revision' => $plan->fresh()->revision_id, 'outline' => UploadedFile::fake()->createWithContent('sign.svg', $bytes),
+        ]);
+        $take($svg)->assertRedirect();
+        $sign = $plan->fresh()->plan()->part('sign')->on->slip->write();
+        $this->assertSame(['outline', 6], [$sign['shape'], count($sign['outline'])]);
+        $take('no drawing')->assertSessionHasErrors('outline');
+        $this->assertSame($sign, $plan->fresh()->plan()->part('sign')->on->slip->write(), 'nothing of it is kept');
+
+        $this->upload($plan, self::photo());
+        $images = fn (string $page): array => array_map(
+            fn ($image): string => $image->getAttribute('href'),
+            $this->find($this->get("/plans/$plan->id$page"), "//*[local-name()='image']"),
+        );
+        $this->assertSame([], $images(''), 'it is not written to be on the sign');
+        $this->edit($plan, ['set' => ['parts.sign.face' => 'photo']]);
+        $this->assertStringStartsWith("/plans/$plan->id/photograph?v=", $images('')[0]);
+        $this->assertStringStartsWith('data:image/jpeg;base64,', $images('/door')[0], 'a picture of it has to hold it');
+        $this->get("/plans/$plan->id")->assertHeader('Content-Security-Policy', Headers::ALL['Content-Security-Policy']);
     }
 
     #[TestWith(['<svg onload="alert(1)"/>', 'no photograph that Davrin can read'])]

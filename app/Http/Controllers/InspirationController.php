@@ -21,13 +21,17 @@ final class InspirationController
     public function show(SavedPlan $plan): View
     {
         $photo = $this->photo($plan);
+        $nearest = $photo === null ? [] : NearestColour::toEach(array_column($photo->colours, 'colour'), self::KINDS);
+        $wound = [];
+        foreach ($plan->plan()->wound() as $its) {
+            $wound[$its->kind->key()][$its->id] = $its->name();
+        }
 
         return view('whole.inspiration', [
             'saved' => $plan,
             'photo' => $photo,
-            'colours' => array_map(fn (array $its): array => $its + [
-                'nearest' => array_map(fn (array $kinds): array => NearestColour::to($its['colour'], $kinds), self::KINDS),
-            ], $photo->colours ?? []),
+            'nearest' => $nearest,
+            'wound' => $wound,
             'mayChange' => ! $plan->isReady() && $plan->cut_at === null,
         ]);
     }

@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Drawing\Side;
 use App\Forms\OutlineRefused;
 use App\Forms\SvgOutline;
+use App\Http\Headers;
 use App\Http\Requests\DoorRequest;
 use App\Models\Photograph;
 use App\Models\SavedPlan;
@@ -47,11 +48,12 @@ final readonly class WholePieceController
         return view('whole.order', ['saved' => $plan, 'plan' => $plan->plan(), 'result' => $this->engine->figures($plan->plan())]);
     }
 
-    public function door(DoorRequest $request, SavedPlan $plan): View
+    public function door(DoorRequest $request, SavedPlan $plan): Response
     {
         $scene = $this->scene($request, $plan);
 
-        return view('whole.door', ['saved' => $plan, 'request' => $request, 'scene' => $scene, 'sides' => Side::cases()]);
+        return response()->view('whole.door', ['saved' => $plan, 'request' => $request, 'scene' => $scene, 'sides' => Side::cases()])
+            ->header('Content-Security-Policy', self::drawsPictures());
     }
 
     public function picture(DoorRequest $request, SavedPlan $plan): Response
@@ -83,6 +85,12 @@ final readonly class WholePieceController
         }
 
         return $back;
+    }
+
+    /** On this page alone a picture is made of a drawing, which is handed on as the address of an image. */
+    private static function drawsPictures(): string
+    {
+        return str_replace("img-src 'self'", "img-src 'self' data:", Headers::ALL['Content-Security-Policy']);
     }
 
     private function scene(DoorRequest $request, SavedPlan $plan): DoorScene

@@ -23,18 +23,17 @@
                     </form>
                 </figure>
                 <ol>
-                    @foreach ($colours as $its)
+                    @foreach ($photo->colours as $its)
                         <li>
                             <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true"><path fill="{{ $its['colour'] }}" d="M0 0h1v1H0z" /></svg>
                             <div>
                                 <h2>Like {{ App\Shelf\NearestColour::named($its['colour']) }}, {{ $its['isAccent'] ? 'a little that stands out' : round($its['share'] * 100).' % of it' }}</h2>
-                                @foreach ($its['nearest'] as $kind => $nearest)
-                                    @foreach ($nearest as $near)
+                                @foreach ($nearest[$its['colour']] as $ofKind)
+                                    @foreach ($ofKind as $near)
                                         <div class="near">
                                             <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true"><path fill="{{ $near->colour }}" d="M0 0h1v1H0z" /></svg>
                                             <span><a class="quiet" href="{{ route('shelf.show', $near->item) }}">{{ $near->item->name }}</a>, {{ $near->item->ware()->name() }}, {{ $near->words() }} (difference {{ round($near->difference) }})</span>
-                                            @php $taking = collect($saved->plan()->wound())->filter(fn ($its): bool => $its->kind->key() === $near->item->ware); @endphp
-                                            @if ($mayChange && $taking->isNotEmpty())
+                                            @if ($mayChange && isset($wound[$near->item->ware]))
                                                 <form method="post" action="{{ route('plans.edit', $saved) }}">
                                                     @csrf
                                                     <input type="hidden" name="revision" value="{{ $saved->revision_id }}">
@@ -42,8 +41,8 @@
                                                     <input type="hidden" name="to" value="{{ $near->item->id }}">
                                                     <button class="quiet">use it</button> for
                                                     <select class="blank" name="id" aria-label="in the place of which {{ $near->item->ware()->name() }} of the plan">
-                                                        @foreach ($taking as $wound)
-                                                            <option value="{{ $wound->id }}">{{ $wound->name() }}</option>
+                                                        @foreach ($wound[$near->item->ware] as $id => $name)
+                                                            <option value="{{ $id }}">{{ $name }}</option>
                                                         @endforeach
                                                     </select>
                                                 </form>
