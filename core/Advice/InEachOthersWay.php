@@ -35,6 +35,8 @@ final readonly class InEachOthersWay implements Rule
         [$warnings, $rooms, $words] = [[], [], []];
         foreach ($plan->parts as $part) {
             if ($part->kind instanceof HidesWhatIsBehind) {
+                // Of two signs the later lies over the words of the one before.
+                $warnings = [...$warnings, ...self::overWords($plan, $part, $part->room(), $words)];
                 $words[] = $part->kind->written($part->on);
             } elseif (($room = $part->room()) !== []) {
                 $rooms[$part->id] = $room;

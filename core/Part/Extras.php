@@ -68,7 +68,7 @@ abstract class Extras extends CountedPart implements TakesUpRoom
     {
         return [
             LengthBlank::of(SpreadOut::SIZE, 'how wide one is', $this->usualSize(), Length::inches(0, 1, 4), Length::inches(24)),
-            new CountBlank(self::EACH, 'how many come of one that is bought', 1, 1, 24),
+            ...($this->comesApart() ? [new CountBlank(self::EACH, 'how many come of one that is bought', 1, 1, 24)] : []),
             new ChoiceBlank(self::BY, 'what they are fixed with', $this->usualWay(), self::WAYS),
             ...$this->stemBlanks(),
         ];
@@ -114,7 +114,7 @@ abstract class Extras extends CountedPart implements TakesUpRoom
             array_keys($on->anchor->places),
         );
         [$count, $good] = [count($elements), $on->first()];
-        $each = $on->slip->has(self::EACH) ? $on->slip->count(self::EACH) : 1;
+        $each = self::each($on);
 
         return Demand::ofElements($elements)->taking(
             GoodsNeed::part($good->kind->key(), $count, $each, $good->id),
@@ -131,7 +131,7 @@ abstract class Extras extends CountedPart implements TakesUpRoom
     {
         [$count, $ids, $steps] = [count($demand->elements), array_column($demand->elements, 'id'), []];
         $named = Words::count($count, ...$this->noun());
-        $each = $on->slip->has(self::EACH) ? $on->slip->count(self::EACH) : 1;
+        $each = self::each($on);
         if ($each > 1) {
             $bought = intdiv($count + $each - 1, $each);
             $steps[] = new BuildStep(
@@ -250,6 +250,12 @@ abstract class Extras extends CountedPart implements TakesUpRoom
         return new ChoiceBlank(self::STEM, 'whether the stems are strong', 'strong', [
             'strong' => 'as they are', 'weak' => 'doubled with wire and tape',
         ]);
+    }
+
+    /** How many come of one that is bought. */
+    private static function each(PartContext $on): int
+    {
+        return $on->slip->has(self::EACH) ? $on->slip->count(self::EACH) : 1;
     }
 
     private function isWeak(PartContext $on): bool
