@@ -73,8 +73,9 @@ final readonly class InEachOthersWay implements Rule
             $lying = array_filter($room, $its->overlaps(...));
             if ($lying !== []) {
                 return [self::warning($plan, $part, self::WORDS, 'The words are hidden.', sprintf(
-                    '%s over the words of the sign.',
+                    '%s over the words of %s.',
                     self::named($part, $lying),
+                    $part->kind instanceof HidesWhatIsBehind ? 'the other sign' : 'the sign',
                 ))];
             }
         }

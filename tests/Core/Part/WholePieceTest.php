@@ -214,7 +214,7 @@ final class WholePieceTest extends PlanCase
         $this->assertNotContains(InEachOthersWay::WORDS, array_column($this->work(['materials' => $materials, 'parts' => $parts])->advice, 'rule'));
 
         $two = $this->work(['parts' => [[], self::SIGN, ['id' => 'other', 'at' => '2 in at 90 degrees'] + self::SIGN]]);
-        $this->assertSame('The sign lies over the words of the sign.', $this->advice($two, InEachOthersWay::WORDS)->sentence);
+        $this->assertSame('The sign lies over the words of the other sign.', $this->advice($two, InEachOthersWay::WORDS)->sentence);
 
         $crowded = $this->work(['parts' => [[], ['kind' => 'flowers', 'spots' => 31, 'pair' => '3-4']]]);
         $this->assertStringEndsWith('on each other.', $this->advice($crowded, InEachOthersWay::EACH_OTHER)->sentence);
