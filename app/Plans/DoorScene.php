@@ -13,6 +13,7 @@ use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\HidesWhatIsBehind;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Part\Sign\Sign;
+use Davrin\Core\Plan\Finish;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Result;
 
@@ -39,6 +40,7 @@ final readonly class DoorScene
     /**
      * @param  float  $middle  of the piece, in inches above the floor
      * @param  float  $hook  what it hangs from, in inches above the floor
+     * @param  ?string  $cover  the colour of what its back is covered with; null where that is open, or not seen
      * @param  list<string>  $judged  what can be seen of it there, in words
      */
     private function __construct(
@@ -50,6 +52,7 @@ final readonly class DoorScene
         public float $hook,
         public array $judged,
         public Units $units,
+        public ?string $cover,
     ) {}
 
     public static function of(Plan $plan, Result $result, Place $place, Side $side, ?string $photo): self
@@ -68,6 +71,9 @@ final readonly class DoorScene
             $hook,
             self::judged($plan, $result, $place, $hook - $above, $drawing->box()),
             $plan->units(),
+            $plan->finish->isOpen() || $side === Side::Front
+                ? null
+                : $plan->materials->ofKind($plan->finish->slip->text(Finish::BACK))?->slip->text('colour'),
         );
     }
 
@@ -106,14 +112,14 @@ final readonly class DoorScene
             $free >= 0.0
                 ? 'It is %s on %s %s wide: %s stay free on either side.'
                 : 'It is %s on %s %s wide, and stands out by %s on either side.',
-            $result->tally->across->shown,
+            $result->tally->across->said(),
             Place::choices()[$place->on],
             $units->exact($place->wide),
             $inches(abs($free)),
         )];
         $said[] = sprintf('Its middle hangs %s above the floor.', $inches($middle));
         if ($result->form->closed()) {
-            $said[] = "Its opening is {$result->tally->opening->shown}.";
+            $said[] = $result->extent->opening > 0.0 ? "Its opening is {$result->tally->opening->shown}." : 'It has no opening.';
         }
         foreach (array_filter($plan->parts, fn (Part $part): bool => $part->kind instanceof HidesWhatIsBehind) as $sign) {
             $words = $sign->on->slip->has(Sign::WORDS) ? $sign->on->slip->text(Sign::WORDS) : '';

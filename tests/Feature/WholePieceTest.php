@@ -65,6 +65,7 @@ final class WholePieceTest extends FeatureCase
         $this->assertCount(1, $this->find($page, "//*[local-name()='text'][@class='lettering'][.='Just']"));
         $this->get("/plans/$plan->id/door?wide=20+in&side=back")->assertSee('stands out by 3 in on either side')->assertDontSee('>Just<', false);
         $this->get("/plans/$plan->id/door?on=window&colour=navy&hook=70")->assertOk()->assertSee('#22345c')->assertSee('62 in above the floor');
+        $this->get("/plans/$plan->id/door?side=back")->assertSee('class="scene-cover"', false);
         $odd = $this->get("/plans/$plan->id/door?wide=wide&high=9000&colour=mauvish&side=top&on=boat&hook[]=1")->assertOk();
         $this->assertCount(3, $this->find($odd, "//p[@class='problem']"));
         $this->assertSame('wide', $this->find($odd, "//input[@name='wide']")[0]->getAttribute('value'), 'what was typed stays');

@@ -28,6 +28,9 @@
 <g transform="translate(0 {{ -$scene->middle * $scale }})">
     <path class="scene-cord" d="M0 {{ ($scene->middle - $scene->hook) * $scale }}v{{ -1.2 * $scale }}" />
     <x-mesh-on-form :drawing="$drawing" :through="false" />
+    @if ($scene->cover !== null)
+        <g fill="{{ $scene->cover }}" transform="scale(-1 1)"><x-wire :wire="$drawing->form['wires'][0]" class="scene-cover" /></g>
+    @endif
 </g>
 @if ($isGlass && $scene->side === App\Drawing\Side::Back)
     <path class="scene-shine" d="M{{ -$wide * 0.35 }} {{ $top + 3 * $scale }}L{{ -$wide * 0.1 }} {{ $top + 3 * $scale }}L{{ -$wide * 0.35 }} {{ $top + $high * 0.4 }}Z" />
