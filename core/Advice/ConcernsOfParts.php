@@ -21,9 +21,8 @@ final readonly class ConcernsOfParts implements Rule
         [$warnings, $behind] = [[], TiesUsed::numbers(TiesUsed::of($plan)->behind)];
         foreach ($plan->parts as $part) {
             foreach ($part->concerns() as $concern) {
-                // Two that meet alike are not seen where one of them lies behind a sign.
-                if ($concern->rule !== self::SEAM || array_intersect($concern->ties, $behind) === []) {
-                    $warnings[] = self::warning($plan, $part, $concern, $behind !== []);
+                if (! self::isHidden($part, $concern, $behind)) {
+                    $warnings[] = self::warning($plan, $part, $concern, $behind);
                 }
             }
         }
@@ -31,7 +30,20 @@ final readonly class ConcernsOfParts implements Rule
         return $warnings;
     }
 
-    private static function warning(Plan $plan, Part $part, Concern $concern, bool $hasSign): Warning
+    /**
+     * Two that meet alike are not seen where one of them lies behind a sign.
+     *
+     * @param  list<int>  $behind
+     */
+    private static function isHidden(Part $part, Concern $concern, array $behind): bool
+    {
+        return $behind !== [] && ($concern->rule === self::SEAM
+            ? array_intersect($concern->ties, $behind) !== []
+            : DoublesBehindTheSign::of($part, $concern)?->areHidden($behind) ?? false);
+    }
+
+    /** @param  list<int>  $behind  numbers of the ties that a sign hides */
+    private static function warning(Plan $plan, Part $part, Concern $concern, array $behind): Warning
     {
         return new Warning(
             $concern->rule,
@@ -41,7 +53,7 @@ final readonly class ConcernsOfParts implements Rule
             $concern->sentence,
             $concern->ties,
             fn (): array => [
-                ...($hasSign && $concern->rule === self::SEAM ? self::behindTheSign($plan) : []),
+                ...($behind === [] ? [] : self::behindTheSign($plan, $part, $concern, $behind)),
                 ...array_map(
                     fn (string $label, array $written): Proposal => Proposal::filling([$label, self::filled($part, $written)]),
                     array_keys($concern->remedies),
@@ -53,12 +65,16 @@ final readonly class ConcernsOfParts implements Rule
     }
 
     /**
-     * The count begun elsewhere, so that its ends meet where the sign is.
+     * Doubles turned to where the sign is, or the count begun elsewhere, so that its ends meet there.
      *
+     * @param  list<int>  $behind
      * @return list<Proposal>
      */
-    private static function behindTheSign(Plan $plan): array
+    private static function behindTheSign(Plan $plan, Part $part, Concern $concern, array $behind): array
     {
+        if ($concern->rule !== self::SEAM) {
+            return array_values(array_filter([DoublesBehindTheSign::of($part, $concern)?->turned($behind)]));
+        }
         $starts = array_diff(range(1, $plan->form->starts()), [$plan->formSlip->count('startAt')]);
 
         return array_values(array_map(fn (int $start): Proposal => Proposal::filling([

@@ -118,6 +118,27 @@ final class WholePieceTest extends PlanCase
         $this->assertContains($remedy->edit->asData()['set']['form.startAt'], ['3', '4', '5']);
     }
 
+    public function test_doubles_of_two_lots_go_behind_the_sign_by_one_click(): void
+    {
+        $of = fn (array $part): array => [
+            'materials' => [['id' => 'a', 'name' => 'Sage, lot A'], ['id' => 'b', 'name' => 'Sage, lot B']],
+            'parts' => [
+                $part + ['id' => 'l1', 'on' => 'row 2', 'material' => ['a: 7', 'b: 5'], 'order' => 'alternating'],
+                self::SIGN + ['at' => '6 in at 0 degrees', 'width' => '11 in', 'height' => '4 in'],
+            ],
+        ];
+        $plan = $this->plan($of([]));
+        $doubles = $this->advice($this->workedOut($plan), 'alike');
+        $this->assertStringContainsString('low down where it is least seen', $doubles->sentence);
+        $remedy = $doubles->remedies[0];
+        $this->assertStringStartsWith('Turn the order of ties 7 to 18, so that they lie behind the sign', $remedy->label);
+
+        $turned = $this->workedOut($remedy->edit->apply($plan, $this->reader()));
+        $this->assertNotContains('alike', array_column($turned->advice, 'rule'));
+        $meshes = array_map(fn ($element): string => $element->materials[0], $turned->parts[0]->elements);
+        $this->assertEquals(['a' => 7, 'b' => 5], array_count_values($meshes));
+    }
+
     public function test_a_swag_with_a_long_sign_and_bows_on_its_stems(): void
     {
         $swag = fn (string $on): array => [
