@@ -73,7 +73,9 @@ final readonly class ConcernsOfParts implements Rule
     private static function behindTheSign(Plan $plan, Part $part, Concern $concern, array $behind): array
     {
         if ($concern->rule !== self::SEAM) {
-            return array_values(array_filter([DoublesBehindTheSign::of($part, $concern)?->turned($behind)]));
+            $turned = DoublesBehindTheSign::of($part, $concern)?->turned($behind);
+
+            return $turned === null ? [] : [$turned];
         }
         $starts = array_diff(range(1, $plan->form->starts()), [$plan->formSlip->count('startAt')]);
 
