@@ -7,7 +7,16 @@ namespace Davrin\Core\Blank;
 /** The words of JSON Schema that the blanks share. */
 final class Schema
 {
+    public const DRAFT = 'https://json-schema.org/draft/2020-12/schema';
+
     public const LENGTH = ['$ref' => '#/$defs/length'];
+
+    /** What stands under $defs for it. */
+    public const LENGTH_DEFINITION = [
+        'description' => 'A length with its unit, such as "18 1/2 in", "10 yd" or "47 cm". Kept to 1/32 in or to 1 mm.',
+        'type' => 'string', 'minLength' => 1, 'maxLength' => 40,
+        'examples' => ['10 in'],
+    ];
 
     public const TEXT = ['type' => 'string', 'minLength' => 1, 'maxLength' => 80];
 

@@ -227,12 +227,13 @@ final readonly class Cost implements JsonSerializable
     }
 
     /** With as many decimals as it takes, two more than its currency has at the most. */
-    private static function exact(BigRational $cents, Currency $currency): string
+    public static function exact(BigRational $cents, Currency $currency): string
     {
         $least = $currency->decimals();
-        [$whole, $decimals] = explode('.', (string) $cents->dividedBy($currency->parts())->toScale($least + 2, RoundingMode::HALF_UP));
+        $amount = $cents->abs()->dividedBy($currency->parts())->toScale($least + 2, RoundingMode::HALF_UP);
+        [$whole, $decimals] = explode('.', (string) $amount);
         $decimals = str_pad(rtrim($decimals, '0'), $least, '0');
 
-        return $currency->sign().$whole.($decimals === '' ? '' : ".$decimals");
+        return ($cents->isNegative() ? '-' : '').$currency->sign().$whole.($decimals === '' ? '' : ".$decimals");
     }
 }

@@ -31,6 +31,12 @@ final readonly class Money
         return new self($shifted->toScale(0, RoundingMode::FLOOR)->toInt(), $currency);
     }
 
+    /** The least whole amount that is no less: a price that must not lose money. */
+    public static function atLeast(BigRational $cents, Currency $currency): self
+    {
+        return new self($cents->toScale(0, RoundingMode::CEILING)->toInt(), $currency);
+    }
+
     /**
      * With the currency's sign or without. Decimals it does not have must be zeros.
      *

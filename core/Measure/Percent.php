@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Measure;
 
+use Brick\Math\BigRational;
+
 /** A percentage in hundredths of a percent. */
 final readonly class Percent
 {
@@ -29,6 +31,12 @@ final readonly class Percent
     public function off(Length $length): Length
     {
         return Length::ofUnits(intdiv($length->units * (10_000 - $this->hundredths), 10_000));
+    }
+
+    /** 6.5 % is 13/200. */
+    public function part(): BigRational
+    {
+        return BigRational::nd($this->hundredths, 10_000);
     }
 
     public function isZero(): bool

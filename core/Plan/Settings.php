@@ -73,6 +73,18 @@ final readonly class Settings
         return ($this->slip->text('priceAt') === 'paid' ? $material->paid() : null) ?? $material->price();
     }
 
+    /** The same with the other price that counts: "paid" or "list". */
+    public function pricedAt(string $price): self
+    {
+        return new self($this->slip->with('priceAt', $price, $this->units()));
+    }
+
+    /** Which of the four ways of counting cost is this plan's: by length used or by what is opened, at what was paid or at the list price. */
+    public function way(): string
+    {
+        return $this->slip->text('cost').'-'.$this->slip->text('priceAt');
+    }
+
     public function wiresFromInside(): bool
     {
         return $this->slip->text('wireCount') === 'inside';

@@ -6,6 +6,7 @@ namespace Davrin\Core\PlanFile;
 
 use Davrin\Core\Anchor\Surroundings;
 use Davrin\Core\Blank\Blank;
+use Davrin\Core\Blank\Schema;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Colour\ColourOrder;
 use Davrin\Core\Craft\Craft;
@@ -28,12 +29,6 @@ final readonly class PlanSchema
 {
     private const ID = ['description' => 'Names it within this file.', 'type' => 'string', 'pattern' => '^[a-z][a-z0-9-]{0,23}$'];
 
-    private const LENGTH = [
-        'description' => 'A length with its unit, such as "18 1/2 in", "10 yd" or "47 cm". Kept to 1/32 in or to 1 mm.',
-        'type' => 'string', 'minLength' => 1, 'maxLength' => 40,
-        'examples' => ['10 in'],
-    ];
-
     public function __construct(private Craft $craft) {}
 
     /** @return array<string, mixed> */
@@ -43,12 +38,12 @@ final readonly class PlanSchema
         $plan = $reader->read(['materials' => [[]], 'parts' => [[]]]);
 
         return [
-            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            '$schema' => Schema::DRAFT,
             '$id' => 'urn:davrin:plan:'.Plan::VERSION,
             'title' => 'Davrin plan, version '.Plan::VERSION,
             'description' => 'One wreath design with the materials, prices, allowances and settings it is worked with. A key that is '
                 .'left out takes its default.',
-            '$defs' => ['length' => self::LENGTH],
+            '$defs' => ['length' => Schema::LENGTH_DEFINITION],
             ...self::object([
                 'format' => ['const' => Plan::FORMAT],
                 'version' => ['const' => Plan::VERSION],

@@ -17,11 +17,12 @@ use Davrin\Core\Words\Fault;
 use Davrin\Core\Words\Figure;
 use Davrin\Core\Words\Words;
 use Illuminate\Console\Command;
-use JsonSerializable;
 
 /** Works out a plan file without a database. */
 final class PlanCompute extends Command
 {
+    use ReadsPlanFiles;
+
     protected $signature = 'plan:compute
         {files* : a plan file, or several that are made together as one batch}
         {--copies=1 : of each so many are made, together as one batch}
@@ -35,27 +36,12 @@ final class PlanCompute extends Command
 
     public function handle(PlanFile $files, Engine $engine, RollPlanner $planner): int
     {
-        $copies = (string) $this->option('copies');
-        if (preg_match('/^[1-9]\d{0,2}$/', $copies) !== 1) {
-            return $this->fault(
-                sprintf('--copies takes a whole number from 1 to %d; "%s" is not.', self::MOST_COPIES, mb_substr($copies, 0, 40)),
-            );
-        }
-        $plans = [];
-        foreach ((array) $this->argument('files') as $path) {
-            if (! is_file($path) || ! is_readable($path)) {
-                return $this->fault("$path cannot be read. Give the path of a plan file.");
-            }
-            try {
-                $plans[] = $files->read((string) file_get_contents($path, length: PlanFile::MOST_BYTES + 1));
-            } catch (Fault $fault) {
-                return $this->fault(sprintf('%s: at "%s": %s', $path, $fault->pointer, $fault->getMessage()));
-            }
-        }
         try {
-            count($plans) === 1 && $copies === '1'
+            $copies = $this->number('copies', self::MOST_COPIES);
+            $plans = array_map(fn (mixed $path): Plan => $this->read((string) $path, $files), array_values((array) $this->argument('files')));
+            count($plans) === 1 && $copies === 1
                 ? $this->one($plans[0], $engine)
-                : $this->batch(array_map(fn (Plan $plan): Share => new Share($plan, (int) $copies), $plans), $planner);
+                : $this->batch(array_map(fn (Plan $plan): Share => new Share($plan, $copies), $plans), $planner);
         } catch (Fault $fault) {
             return $this->fault($fault->getMessage());
         }
@@ -77,16 +63,6 @@ final class PlanCompute extends Command
     {
         $batch = Batch::of($shares, $planner);
         $this->option('json') ? $this->json($batch) : $this->tellBatch($batch);
-    }
-
-    private function json(JsonSerializable $result): void
-    {
-        $this->output->writeln(
-            (string) json_encode(
-                $result,
-                JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
-            ),
-        );
     }
 
     private function tellBatch(BatchResult $batch): void
@@ -116,13 +92,6 @@ final class PlanCompute extends Command
             'by what is opened: '.$batch->cost->opened->shown,
             [...$batch->cost->opened->because, sprintf('each of %d: %s', $batch->count(), $opened->shown())],
         );
-    }
-
-    private function fault(string $sentence): int
-    {
-        $this->output->getErrorStyle()->writeln($sentence);
-
-        return self::FAILURE;
     }
 
     private function tell(Plan $plan, Result $result): void
@@ -159,15 +128,5 @@ final class PlanCompute extends Command
                 array_map(fn ($remedy): string => "$remedy->label: $remedy->effect", $advice->remedies),
             );
         }
-    }
-
-    /** @param  list<string>  $lines */
-    private function section(string $title, array $lines): void
-    {
-        $this->output->writeln($title);
-        foreach ($lines as $line) {
-            $this->output->writeln("  $line");
-        }
-        $this->output->newLine();
     }
 }

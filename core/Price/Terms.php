@@ -1,0 +1,366 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Price;
+
+use Davrin\Core\Blank\Blank;
+use Davrin\Core\Blank\ChoiceBlank;
+use Davrin\Core\Blank\HoldsMoney;
+use Davrin\Core\Blank\LengthBlank;
+use Davrin\Core\Blank\MoneyBlank;
+use Davrin\Core\Blank\PercentBlank;
+use Davrin\Core\Blank\Schema;
+use Davrin\Core\Blank\Slip;
+use Davrin\Core\Blank\TextBlank;
+use Davrin\Core\Blank\WeightBlank;
+use Davrin\Core\Edit\BlankRefused;
+use Davrin\Core\Edit\FillBlanks;
+use Davrin\Core\Measure\Currency;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Money;
+use Davrin\Core\Measure\Percent;
+use Davrin\Core\Measure\Units;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Refused;
+
+/**
+ * What a maker counts by when a piece is priced: the hour, overhead and wear; the places where pieces are sold, with their fees; and the
+ * boxes that they are posted in. All of it in one currency.
+ */
+final readonly class Terms
+{
+    public const FORMAT = 'davrin-prices';
+
+    public const VERSION = 1;
+
+    public const MOST_PLACES = 12;
+
+    public const MOST_BOXES = 24;
+
+    private const MOST_CENTS = 999_999;
+
+    /**
+     * @param  array<string, SellingPlace>  $places  by id
+     * @param  array<string, ParcelBox>  $boxes  by id
+     */
+    private function __construct(public Currency $currency, public Slip $work, public array $places, public array $boxes) {}
+
+    /**
+     * What a document says; what it leaves out is as usual.
+     *
+     * @param  array<array-key, mixed>  $document
+     *
+     * @throws Fault
+     */
+    public static function read(array $document): self
+    {
+        $known = ['format', 'version', 'currency', 'work', 'places', 'boxes'];
+        foreach (array_diff(array_keys($document), $known) as $key) {
+            throw Fault::unknownKey('', (string) $key, $known);
+        }
+        if (! in_array($document['format'] ?? self::FORMAT, [self::FORMAT], true) || ($document['version'] ?? 1) !== self::VERSION) {
+            throw Fault::at('/format', sprintf('These are no prices that I can read: they need "format": "%s", "version": %d.', self::FORMAT, self::VERSION));
+        }
+        $code = $document['currency'] ?? Currency::UsDollar->value;
+        $currency = Currency::tryFrom(is_string($code) ? $code : '')
+            ?? throw Fault::at('/currency', 'That is not a currency that prices can be counted in here.');
+
+        return new self(
+            $currency,
+            Slip::load(self::workBlanks($currency), self::map($document, 'work'), '/work'),
+            self::listed($document, 'places', self::usualPlaces($currency), self::MOST_PLACES, fn (array $written, string $at): SellingPlace => new SellingPlace(
+                Slip::load(self::placeBlanks($currency), $written, $at),
+            )),
+            self::listed($document, 'boxes', [], self::MOST_BOXES, fn (array $written, string $at): ParcelBox => new ParcelBox(
+                Slip::load(self::boxBlanks($currency), $written, $at),
+            )),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function write(): array
+    {
+        return [
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'currency' => $this->currency->value,
+            'work' => $this->work->write(),
+            'places' => self::withIds($this->places),
+            'boxes' => self::withIds($this->boxes),
+        ];
+    }
+
+    /** @return array<string, Slip> by address: "work", "places.p1", "boxes.b2" */
+    public function slips(): array
+    {
+        $slips = ['work' => $this->work];
+        foreach (['places' => $this->places, 'boxes' => $this->boxes] as $list => $all) {
+            foreach ($all as $id => $its) {
+                $slips["$list.$id"] = $its->slip;
+            }
+        }
+
+        return $slips;
+    }
+
+    /**
+     * Written in some blanks, by address.
+     *
+     * @param  array<string, string>  $typed
+     *
+     * @throws BlankRefused
+     */
+    public function filled(array $typed, Units $bare): self
+    {
+        $document = $this->write();
+        foreach ($typed as $address => $raw) {
+            [$slip, $key] = FillBlanks::split((string) $address);
+            $its = $this->slips()[$slip] ?? throw Fault::noBlank((string) $address);
+            try {
+                $written = $its->has($key) && $raw === $its->show($key, $bare) ? $its->write()[$key] : $its->with($key, $raw, $bare)->write()[$key];
+            } catch (Refused $refused) {
+                throw new BlankRefused((string) $address, $refused);
+            }
+            self::put($document, $slip, $key, $written);
+        }
+        $filled = self::read($document);
+        foreach ($filled->places as $id => $place) {
+            $refused = $place->isPossible();
+            if ($refused !== null) {
+                $blank = array_key_last(array_filter($typed, fn (string $address): bool => str_starts_with($address, "places.$id."), ARRAY_FILTER_USE_KEY));
+                throw new BlankRefused($blank ?? "places.$id.share", Fault::at("/places/$id", $refused));
+            }
+        }
+
+        return $filled;
+    }
+
+    /** With one more of them, as it usually is. */
+    public function withOneMore(string $list): self
+    {
+        [$of, $most, $letter] = match ($list) {
+            'places' => [$this->places, self::MOST_PLACES, 'p'],
+            'boxes' => [$this->boxes, self::MOST_BOXES, 'b'],
+            default => throw Fault::noBlank($list),
+        };
+        if (count($of) >= $most) {
+            throw Fault::at("/$list", "There are $most already. Take one away first.");
+        }
+        for ($number = 1; isset($of["$letter$number"]);) {
+            $number++;
+        }
+        $document = $this->write();
+        $document[$list] = [...(array) $document[$list], ['id' => "$letter$number"]];
+
+        return self::read($document);
+    }
+
+    /** Without one of them. The last place of sale stays. */
+    public function without(string $list, string $id): self
+    {
+        if ($list === 'places' && count($this->places) < 2) {
+            throw Fault::at('/places', 'A price is asked somewhere: the last place of sale stays. Change what it says instead.');
+        }
+        $document = $this->write();
+        $document[$list] = array_values(array_filter(
+            is_array($document[$list] ?? null) ? $document[$list] : throw Fault::noBlank($list),
+            fn (mixed $its): bool => is_array($its) && $its['id'] !== $id,
+        ));
+
+        return self::read($document);
+    }
+
+    /** The same figures in another currency, rounded to what that one has. Nothing is converted. */
+    public function in(Currency $currency): self
+    {
+        $document = ['currency' => $currency->value] + $this->write();
+        foreach ($this->slips() as $address => $slip) {
+            foreach ($slip->blanks as $key => $blank) {
+                if ($blank instanceof HoldsMoney) {
+                    self::put($document, $address, $key, $slip->money($key)->in($currency)->canonical());
+                }
+            }
+        }
+
+        return self::read($document);
+    }
+
+    /** The sentence of what an hour and a piece take. */
+    public static function workSentence(): string
+    {
+        return 'An hour of mine counts {rate}. Overhead is {overhead} of {overheadOf}. Glue, blades and the like that no recipe counts '
+            .'cost {wear} a piece, packing {packing} a piece; packing adds {padding} on every side and {packWeighs}.';
+    }
+
+    /** @return array<string, mixed> JSON Schema of what a document may say */
+    public static function schema(): array
+    {
+        [$currency, $id] = [Currency::UsDollar, ['id' => ['type' => 'string', 'pattern' => '^[a-z0-9-]{1,24}$']]];
+
+        return [
+            '$schema' => Schema::DRAFT,
+            'title' => 'What a maker prices by',
+            '$defs' => ['length' => Schema::LENGTH_DEFINITION],
+            'type' => 'object',
+            'additionalProperties' => false,
+            'properties' => [
+                'format' => ['const' => self::FORMAT],
+                'version' => ['const' => self::VERSION],
+                'currency' => ['enum' => array_column(Currency::cases(), 'value'), 'default' => $currency->value],
+                'work' => self::objectOf(self::workBlanks($currency)),
+                'places' => ['type' => 'array', 'minItems' => 1, 'maxItems' => self::MOST_PLACES, 'items' => self::objectOf(self::placeBlanks($currency), $id)],
+                'boxes' => ['type' => 'array', 'maxItems' => self::MOST_BOXES, 'items' => self::objectOf(self::boxBlanks($currency), $id)],
+            ],
+        ];
+    }
+
+    /**
+     * @param  list<Blank<covariant mixed>>  $blanks
+     * @param  array<string, mixed>  $properties  beside these
+     * @return array<string, mixed>
+     */
+    private static function objectOf(array $blanks, array $properties = []): array
+    {
+        foreach ($blanks as $blank) {
+            $properties[$blank->key()] = $blank->schema();
+        }
+
+        return ['type' => 'object', 'additionalProperties' => false, 'properties' => $properties];
+    }
+
+    /** @return list<Blank<covariant mixed>> */
+    private static function workBlanks(Currency $currency): array
+    {
+        return [
+            self::money('rate', 'what an hour counts', 1500, $currency),
+            new PercentBlank('overhead', 'the overhead', Percent::of(10), Percent::of(1000)),
+            new ChoiceBlank('overheadOf', 'what it is a share of', 'materials', [
+                'materials' => 'the materials', 'work' => 'the materials and my time',
+            ]),
+            self::money('wear', 'what no recipe counts, for a piece', 0, $currency),
+            self::money('packing', 'packing for a piece', 0, $currency),
+            LengthBlank::of('padding', 'what packing adds on every side', Length::inches(1), Length::zero(), Length::inches(24)),
+            new WeightBlank('packWeighs', 'what packing weighs', 'nothing to the weight'),
+        ];
+    }
+
+    /** @return list<Blank<covariant mixed>> */
+    private static function placeBlanks(Currency $currency): array
+    {
+        return [
+            new TextBlank('name', 'the name of the place', 'Another place', 40),
+            new PercentBlank('fee', 'the fee', Percent::of(0), Percent::of(100)),
+            self::money('fixed', 'the fixed fee', 0, $currency),
+            new ChoiceBlank('feeOf', 'what the fee is a share of', 'price', ['price' => 'the price', 'all' => 'the price and the postage']),
+            new PercentBlank('share', 'what is to be earned', Percent::of(30), Percent::of(1000)),
+            new ChoiceBlank('of', 'what that is a share of', 'price', [
+                'price' => 'of the price (a margin)', 'cost' => 'on top of the cost (a markup)',
+            ]),
+            new ChoiceBlank('ending', 'how a price ends', PriceEnding::NinetyFive->value, array_combine(
+                array_column(PriceEnding::cases(), 'value'),
+                array_map(fn (PriceEnding $ending): string => $ending->words($currency), PriceEnding::cases()),
+            )),
+            new ChoiceBlank('post', 'who pays the postage', SellingPlace::HANDED_OVER, [
+                SellingPlace::HANDED_OVER => 'The buyer takes it along',
+                SellingPlace::BUYER_PAYS => 'The buyer pays the postage',
+                SellingPlace::IN_THE_PRICE => 'The postage is in the price',
+            ]),
+        ];
+    }
+
+    /** @return list<Blank<covariant mixed>> */
+    private static function boxBlanks(Currency $currency): array
+    {
+        $side = fn (string $key, string $label, int $inches): LengthBlank => LengthBlank::of(
+            $key, $label, Length::inches($inches), Length::inches(1), Length::inches(120),
+        );
+
+        return [
+            $side('long', 'the length of the box', 24),
+            $side('wide', 'the width of the box', 24),
+            $side('high', 'the height of the box', 8),
+            new WeightBlank('upTo', 'what it may weigh', 'any weight'),
+            self::money('postage', 'the postage', 1500, $currency),
+            self::money('price', 'the price of the box', 0, $currency),
+        ];
+    }
+
+    private static function money(string $key, string $label, int $cents, Currency $currency): MoneyBlank
+    {
+        return new MoneyBlank($key, $label, Money::cents($cents, $currency), Money::cents(self::MOST_CENTS, $currency));
+    }
+
+    /**
+     * @param  array<string, SellingPlace|ParcelBox>  $of
+     * @return list<array<string, mixed>>
+     */
+    private static function withIds(array $of): array
+    {
+        $written = [];
+        foreach ($of as $id => $its) {
+            $written[] = ['id' => $id] + $its->slip->write();
+        }
+
+        return $written;
+    }
+
+    /** @return list<array<string, string>> */
+    private static function usualPlaces(Currency $currency): array
+    {
+        return [
+            ['id' => 'p1', 'name' => 'Online shop', 'fee' => '6.5 %', 'fixed' => Money::cents(45, $currency)->canonical(), 'post' => SellingPlace::BUYER_PAYS],
+            ['id' => 'p2', 'name' => 'Market stall', 'ending' => PriceEnding::Whole->value],
+            ['id' => 'p3', 'name' => 'Wholesale', 'share' => '15 %', 'ending' => PriceEnding::Half->value],
+        ];
+    }
+
+    /**
+     * @template T of SellingPlace|ParcelBox
+     *
+     * @param  array<array-key, mixed>  $document
+     * @param  list<array<string, string>>  $usual
+     * @param  callable(array<array-key, mixed>, string): T  $make
+     * @return array<string, T> by id
+     */
+    private static function listed(array $document, string $key, array $usual, int $most, callable $make): array
+    {
+        $written = $document[$key] ?? $usual;
+        if (! is_array($written) || count($written) > $most || ($key === 'places' && $written === [])) {
+            throw Fault::at("/$key", sprintf('Here a list of %s%d stands.', $key === 'places' ? '1 to ' : 'up to ', $most));
+        }
+        $listed = [];
+        foreach (array_values($written) as $index => $its) {
+            $id = is_array($its) ? $its['id'] ?? null : null;
+            if (! is_array($its) || ! is_string($id) || preg_match('/^[a-z0-9-]{1,24}$/D', $id) !== 1 || isset($listed[$id])) {
+                throw Fault::at("/$key/$index/id", 'Each needs an "id" of its own, of small letters, digits and dashes.');
+            }
+            $listed[$id] = $make(array_diff_key($its, ['id' => 1]), "/$key/$index");
+        }
+
+        return $listed;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    private static function map(array $document, string $key): array
+    {
+        $written = $document[$key] ?? [];
+
+        return is_array($written) ? $written : throw Fault::at("/$key", 'Here blanks and what is written in them stand.');
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  string|int|list<string>|list<int>  $written
+     */
+    private static function put(array &$document, string $slip, string $key, string|int|array $written): void
+    {
+        [$list, $id] = [...explode('.', $slip), null];
+        $document[$list] = $id === null
+            ? [...(array) $document[$list], $key => $written]
+            : array_map(fn (mixed $its): mixed => is_array($its) && $its['id'] === $id ? [...$its, $key => $written] : $its, (array) $document[$list]);
+    }
+}
