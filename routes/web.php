@@ -12,7 +12,9 @@ use App\Http\Controllers\PlanEditController;
 use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PlanHistoryController;
 use App\Http\Controllers\PlanPictureController;
+use App\Http\Controllers\PlanPriceController;
 use App\Http\Controllers\PlanReadyController;
+use App\Http\Controllers\PricesController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\ScrapsController;
 use App\Http\Controllers\ShelfController;
@@ -51,6 +53,12 @@ Route::controller(InspirationController::class)->name('plans.')->group(function 
     Route::post('/plans/{plan}/inspiration', 'store')->name('inspire');
     Route::delete('/plans/{plan}/inspiration', 'destroy')->name('uninspire');
     Route::get('/plans/{plan}/photograph', 'picture')->name('photograph');
+});
+Route::controller(PlanPriceController::class)->name('plans.')->group(function () {
+    Route::get('/plans/{plan}/price', 'show')->name('price');
+    Route::post('/plans/{plan}/price', 'keep')->name('keep-price');
+    Route::get('/plans/{plan}/price.pdf', 'pdf')->name('price-pdf');
+    Route::get('/plans/{plan}/price.csv', 'csv')->name('price-csv');
 });
 Route::get('/plans/{plan}/colours', PlanColoursController::class)->name('plans.colours');
 
@@ -134,6 +142,17 @@ Route::controller(ShelfStockController::class)->name('stock.')->group(function (
     Route::post('/stock/{stock}/measure', 'measure')->name('measure');
     Route::post('/stock/{stock}/gone', 'gone')->name('gone');
     Route::post('/movements/{movement}/undo', 'undo')->name('undo');
+});
+
+Route::controller(PricesController::class)->name('prices.')->group(function () {
+    Route::get('/prices', 'index')->name('index');
+    Route::post('/prices/edits', 'update')->name('edit');
+    Route::post('/prices/undo', 'undo')->name('undo');
+    Route::get('/prices/{price}', 'show')->name('show')->whereNumber('price');
+    Route::get('/prices/{price}.pdf', 'pdf')->name('pdf')->whereNumber('price');
+    Route::get('/prices/{price}.csv', 'csv')->name('csv')->whereNumber('price');
+    Route::delete('/prices/{price}', 'destroy')->name('destroy')->whereNumber('price');
+    Route::post('/prices/{price}/restore', 'restore')->name('restore')->withTrashed();
 });
 
 Route::post('/units', [HouseController::class, 'units'])->name('units');

@@ -8,12 +8,18 @@ use Davrin\Core\Craft\Craft;
 use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Price\Terms;
+use Davrin\Core\Words\Refused;
 use Illuminate\Support\Facades\DB;
 
 /** What holds for the whole house: the shelf, and the plans that are begun. A plan has settings of its own, which begin as these. */
 final class House
 {
     private const AT_ONCE = 500;
+
+    private const TERMS = 'prices';
+
+    private const TERMS_BEFORE = 'prices-before';
 
     private ?Units $units = null;
 
@@ -52,8 +58,50 @@ final class House
                 );
             }
             $this->write('currency', $currency->value);
+            foreach ([self::TERMS, self::TERMS_BEFORE] as $key) {
+                $terms = $this->termsIn($key);
+                if ($terms !== null) {
+                    $this->write($key, json_encode($terms->in($currency)->write(), JSON_THROW_ON_ERROR));
+                }
+            }
         });
         $this->currency = $currency;
+    }
+
+    /** What pieces are priced by. */
+    public function terms(): Terms
+    {
+        return $this->termsIn(self::TERMS) ?? Terms::read(['currency' => $this->currency()->value]);
+    }
+
+    /**
+     * Changes what pieces are priced by, and keeps what it was.
+     *
+     * @param  callable(Terms): Terms  $change
+     *
+     * @throws Refused
+     */
+    public function priceBy(callable $change): void
+    {
+        DB::transaction(function () use ($change): void {
+            $before = $this->terms();
+            $after = $change($before);
+            if ($after->write() !== $before->write()) {
+                $this->write(self::TERMS_BEFORE, json_encode($before->write(), JSON_THROW_ON_ERROR));
+                $this->write(self::TERMS, json_encode($after->write(), JSON_THROW_ON_ERROR));
+            }
+        });
+    }
+
+    public function pricedOtherwiseBefore(): bool
+    {
+        return $this->termsIn(self::TERMS_BEFORE) !== null;
+    }
+
+    /** Back to what pieces were priced by before the last change; once more, and that stands again. */
+    public function priceByBefore(): void
+    {
+        $this->priceBy(fn (Terms $now): Terms => $this->termsIn(self::TERMS_BEFORE) ?? $now);
     }
 
     /** @return array<string, string> what a plan that is begun says of it */
@@ -76,6 +124,13 @@ final class House
             }
             DB::table($table)->where('id', $id)->update(['said' => json_encode($said, JSON_THROW_ON_ERROR)]);
         }
+    }
+
+    private function termsIn(string $key): ?Terms
+    {
+        $written = $this->written($key);
+
+        return $written === '' ? null : Terms::read((array) json_decode($written, true, 12, JSON_THROW_ON_ERROR));
     }
 
     private function written(string $key): string

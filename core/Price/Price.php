@@ -125,7 +125,7 @@ final readonly class Price implements JsonSerializable
                 $this->divided("$cost{$this->plusFixed()}", null),
             ),
             self::money('fees', $rounded($this->fees()), "$fee of $asked{$this->plusFixed()} = $fees"),
-            self::money('stays', $rounded($this->stays()), sprintf(
+            self::money('what stays', $rounded($this->stays()), sprintf(
                 '%s - %s - %s = %s, %s of the price',
                 $asked,
                 $fees,
@@ -141,6 +141,31 @@ final readonly class Price implements JsonSerializable
                 $this->sheet->minutes,
             ))]),
         ];
+    }
+
+    /**
+     * Where the money goes: what the price that is asked is made of. Where it is too low, what stays is below nothing.
+     *
+     * @return array<string, BigRational> cents, by what they are for; what is nothing is left out
+     */
+    public function goesTo(): array
+    {
+        $materials = [];
+        foreach ($this->sheet->lines as $line) {
+            $materials[$line->group] ??= $this->sheet->materialsEach(null, $line->group);
+        }
+        $inThePrice = $this->place->post() === SellingPlace::IN_THE_PRICE;
+
+        return array_filter([
+            ...$materials,
+            'not in any recipe' => $this->sheet->wear(),
+            'my time' => $this->sheet->labour(),
+            'overhead' => $this->sheet->overhead(),
+            'packing' => $this->sheet->packing()->plus($this->box?->price()->cents ?? 0),
+            'postage' => BigRational::of($inThePrice ? $this->box?->postage()->cents ?? 0 : 0),
+            'fees' => $this->fees(),
+            'what stays' => $this->stays(),
+        ], fn (BigRational $cents): bool => ! $cents->isZero());
     }
 
     /** What is said of the postage; null where the buyer takes it along. */

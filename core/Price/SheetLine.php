@@ -82,11 +82,13 @@ final readonly class SheetLine
     private static function ways(Settings $settings, callable $line): array
     {
         $ways = [];
-        foreach (['paid', 'list'] as $at) {
+        foreach (array_keys(CostSheet::WAYS) as $way) {
+            [$by, $at] = explode('-', $way);
             $its = $line($settings->pricedAt($at));
             if ($its !== null) {
-                $ways["length-$at"] = [$its->byLength, $its->byLengthBecause];
-                $ways["opened-$at"] = [BigRational::of($its->opened->cents), $its->openedBecause];
+                $ways[$way] = $by === 'length'
+                    ? [$its->byLength, $its->byLengthBecause]
+                    : [BigRational::of($its->opened->cents), $its->openedBecause];
             }
         }
 

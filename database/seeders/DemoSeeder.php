@@ -6,12 +6,15 @@ use App\Models\KeptBow;
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
 use App\Models\ShelfItem;
+use App\Prices\PricedPlan;
 use App\Settings\House;
 use App\Shelf\MaterialFromShelf;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\Material\Wound;
+use Davrin\Core\Measure\Money;
 use Davrin\Core\PlanFile\PlanFile;
+use Davrin\Core\Price\Terms;
 use Illuminate\Database\Seeder;
 
 /** The demo's plans: a bench of two in a made-up town, which makes for the band, the library and the garden club. */
@@ -50,6 +53,23 @@ final class DemoSeeder extends Seeder
         'Ring with the crooked weld' => ['hook by the door', ['kind' => 'ring', 'wires' => ['13 3/4 in', '11 7/8 in', '10 in', '8 in'], 'welds' => ['3: 1/2 in', '5: out']]],
     ];
 
+    /** What the two at the bench price by. */
+    private const PRICED_BY = [
+        'work' => ['rate' => '16.00', 'overhead' => '8 %', 'wear' => '0.35', 'packing' => '1.20', 'packWeighs' => '420 g'],
+        'boxes' => [
+            ['id' => 'b1', 'long' => '24 in', 'wide' => '24 in', 'high' => '10 in', 'upTo' => '2 kg', 'postage' => '13.40', 'price' => '2.10'],
+            ['id' => 'b2', 'long' => '30 in', 'wide' => '30 in', 'high' => '12 in', 'upTo' => '4 kg', 'postage' => '19.80', 'price' => '3.25'],
+        ],
+    ];
+
+    /** Prices that were decided on: of which plan, how many together, at which place, and what is asked where that is not worked out. */
+    private const PRICES = [
+        ['library-reading-week', 6, 'p3', null],
+        ['barn-wedding-square', 1, 'p1', null],
+        ['garden-club-bee-stall', 4, 'p2', null],
+        ['barn-wedding-part-rolls', 1, 'p2', '44.00'],
+    ];
+
     public function run(PlanFile $files): void
     {
         DemoShelf::lay();
@@ -66,6 +86,17 @@ final class DemoSeeder extends Seeder
             $form = new ShelfForm(['name' => $name, 'kept' => $kept, 'form' => $written]);
             $form->form = $form->plan()->formSlip->write();
             $form->save();
+        }
+        $this->price(app(House::class));
+    }
+
+    private function price(House $house): void
+    {
+        $house->priceBy(fn (Terms $terms): Terms => Terms::read(self::PRICED_BY + ['currency' => $terms->currency->value]));
+        foreach (self::PRICES as [$plan, $copies, $place, $asked]) {
+            $saved = SavedPlan::query()->findOrFail(array_search($plan, self::OLDEST_FIRST, true) + 1);
+            $tried = $asked === null ? null : Money::read($asked, $house->currency());
+            PricedPlan::of($saved, $house->terms(), $copies, null, $place, $tried)->keep();
         }
     }
 

@@ -2,6 +2,7 @@ import htmx from 'htmx.org';
 import { keepTyped } from './blanks.js';
 import { layOver, standsAsIs } from './regions.js';
 import './announce.js';
+import './asked.js';
 import './bows.js';
 import './choices.js';
 import './clock.js';

@@ -150,6 +150,7 @@
                 <a href="{{ route('plans.check', $saved) }}">before you cut</a>
                 <a href="{{ route('plans.order', $saved) }}">order of work</a>
                 <a href="{{ route('plans.door', $saved) }}">on the door</a>
+                <a href="{{ route('plans.price', $saved) }}">cost and price</a>
             </div>
             @if ($paints)
                 <b class="editor-only">paint ties</b>

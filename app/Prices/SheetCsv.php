@@ -1,0 +1,45 @@
+<?php
+
+namespace App\Prices;
+
+use App\Shelf\Import\CsvFile;
+use Davrin\Core\Price\CostSheet;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+
+/** A cost sheet as a table for a spreadsheet: a row for each material, then what one piece comes to. */
+final class SheetCsv
+{
+    /** @param  array<string, mixed>  $sheet  as SheetWords writes it */
+    public static function answer(array $sheet): Response
+    {
+        $out = fopen('php://temp', 'w+') ?: throw new \RuntimeException('There is no memory for a table.');
+        fwrite($out, "\xEF\xBB\xBF");
+        foreach (self::rows($sheet) as $cells) {
+            fputcsv($out, array_map(CsvFile::guarded(...), $cells), escape: '');
+        }
+        rewind($out);
+
+        return response((string) stream_get_contents($out), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="'.Str::slug($sheet['name']).'-cost.csv"',
+        ]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $sheet
+     * @return iterable<list<string>>
+     */
+    private static function rows(array $sheet): iterable
+    {
+        yield ['what', 'from', ...array_values(CostSheet::WAYS), 'too short to keep'];
+        foreach ($sheet['lines'] as $line) {
+            yield [$line['what'], $line['source'], ...array_values($line['ways']), $line['waste'] ?? ''];
+        }
+        yield ['materials, '.$sheet['made'], '', ...array_values($sheet['all']), ''];
+        yield ['materials of one', '', ...array_values($sheet['each']), ''];
+        foreach ([...$sheet['parts'], ['label' => 'what one costs', 'shown' => $sheet['cost'], 'because' => ''], ...$sheet['figures']] as $figure) {
+            yield [$figure['label'], $figure['because'], $figure['shown'], '', '', '', ''];
+        }
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\KeptPrice;
+use App\Models\SavedPlan;
+use App\Settings\House;
+use Davrin\Core\Measure\Currency;
+use Illuminate\Testing\TestResponse;
+
+/** What a plan costs, what to ask for it, what is kept of a price, and what pieces are priced by. */
+final class PricesTest extends FeatureCase
+{
+    public function test_the_cost_sheet_of_a_plan_shows_all_four_ways_and_what_an_hour_earns(): void
+    {
+        $plan = $this->hang('library-reading-week');
+        $page = $this->get("/plans/$plan->id/price?copies=6&place=p1&asked=36.95&minutes=34")->assertOk();
+        $this->assertSame(['$31.14', '$31.14', '$32.25', '$32.25'], array_slice($this->texts($page, '//tfoot//td'), 0, 4));
+        $this->assertSame('$50.10', $this->texts($page, "//*[contains(@class, 'hour')]/b")[0]);
+        $this->assertStringContainsString('Where $36.95 goes', (string) $page->getContent());
+        $this->assertSame('materials of all 6', $this->texts($page, '//tfoot//th')[0]);
+        $page->assertSee('No box of yours takes that, so postage is not counted');
+        $this->assertStringContainsString('loses money', (string) $this->get("/plans/$plan->id/price?asked=5")->getContent());
+    }
+
+    public function test_what_cannot_be_tried_is_said_at_its_blank_and_stays_typed(): void
+    {
+        $plan = $this->hang('library-reading-week');
+        foreach ([
+            'copies' => ['many', '500', '-1'],
+            'minutes' => ['a week', '10080'],
+            'asked' => ['a lot', '0', '-4', '1e9'],
+        ] as $field => $typed) {
+            foreach ($typed as $its) {
+                $page = $this->get("/plans/$plan->id/price?".http_build_query([$field => $its]))->assertOk();
+                $this->assertCount(1, $this->find($page, "//*[@id='problem-$field']"), "$field $its");
+                $this->assertSame($its, $this->find($page, "//input[@name='$field']")[0]->getAttribute('value'));
+            }
+        }
+        $this->post("/plans/$plan->id/price", ['asked' => 'a lot'])->assertRedirect("/plans/$plan->id/price?asked=a%20lot");
+        $this->assertSame(0, KeptPrice::query()->count());
+    }
+
+    public function test_a_price_that_is_kept_stays_as_it_was(): void
+    {
+        $plan = $this->hang('library-reading-week');
+        $this->post("/plans/$plan->id/price", ['place' => 'p3', 'asked' => '21', 'copies' => '2'])->assertRedirect();
+        $kept = KeptPrice::query()->firstOrFail();
+        $this->assertSame(['$21.00', 'Wholesale', 2], [$kept->asked, $kept->place, $kept->copies]);
+        $this->get("/prices/$kept->id")->assertOk()->assertSee('is kept, with this sheet as it is today');
+        $before = $this->main($this->get("/prices/$kept->id"));
+
+        $this->terms(['work.rate' => '60', 'places.p3.fee' => '40 %'])->assertRedirect();
+        $this->edit($plan, ['set' => ['materials.m1.price' => '99']])->assertOk();
+        $this->assertSame($before, $this->main($this->get("/prices/$kept->id")));
+        $this->get('/prices')->assertSee('The plan has changed since');
+        $this->assertStringNotContainsString($kept->sheet['cost'], (string) $this->get("/plans/$plan->id/price?copies=2&place=p3")->getContent());
+
+        SavedPlan::query()->findOrFail($plan->id)->delete();
+        $this->get('/prices')->assertSee('The plan does not hang any more');
+        $this->delete("/prices/$kept->id")->assertRedirect('/prices');
+        $this->get("/prices/$kept->id")->assertNotFound();
+        $this->post("/prices/$kept->id/restore")->assertRedirect();
+        $this->get("/prices/$kept->id")->assertOk();
+    }
+
+    public function test_it_is_taken_along_as_pdf_and_csv(): void
+    {
+        $plan = $this->hang('library-reading-week');
+        $this->post("/plans/$plan->id/price")->assertRedirect();
+        $kept = KeptPrice::query()->firstOrFail();
+        foreach (["/plans/$plan->id/price.pdf?copies=3", "/prices/$kept->id.pdf?paper=a4"] as $pdf) {
+            $this->assertStringStartsWith('%PDF-', (string) $this->get($pdf)->assertOk()->getContent());
+        }
+        $rows = array_map(
+            fn (string $row): array => str_getcsv($row, escape: ''),
+            explode("\n", trim((string) $this->get("/plans/$plan->id/price.csv?copies=6")->assertOk()->getContent())),
+        );
+        $this->assertSame(['Dusk blue mesh', '8 new rolls to buy', '$17.04', '$17.04', '$18.00', '$18.00'], array_slice($rows[1], 0, 6));
+        $this->assertCount(1, array_filter($rows, fn (array $row): bool => $row[0] === 'an hour really earns'));
+        $this->assertSame($this->get("/prices/$kept->id.csv")->getContent(), $this->get("/plans/$plan->id/price.csv")->getContent());
+    }
+
+    public function test_what_pieces_are_priced_by_is_written_in_sentences_and_undone(): void
+    {
+        $this->terms(['work.rate' => '18.50'])->assertRedirect('/prices');
+        $this->post('/prices/edits', ['do' => 'add-box']);
+        $this->assertSame('$18.50', $this->house()->terms()->work->money('rate')->shown());
+        $this->post('/prices/undo')->assertRedirect();
+        $this->assertSame([], $this->house()->terms()->boxes);
+        $this->post('/prices/undo');
+        $this->assertSame(['b1'], array_keys($this->house()->terms()->boxes));
+
+        $page = $this->from('/prices')->followingRedirects()->post('/prices/edits', ['set' => ['places.p1.share' => '97 %']]);
+        $page->assertSee('the margin can be 92.5 %');
+        $blank = $this->blank($page, 'places.p1.share');
+        $this->assertSame(['97 %', 'true'], [$blank->getAttribute('value'), $blank->getAttribute('aria-invalid')]);
+        $this->post('/prices/edits', ['do' => 'remove-place', 'id' => 'p1']);
+        $this->post('/prices/edits', ['do' => 'remove-place', 'id' => 'p2']);
+        $this->from('/prices')->followingRedirects()->post('/prices/edits', ['do' => 'remove-place', 'id' => 'p3'])->assertSee('the last place of sale stays');
+        $this->from('/prices')->followingRedirects()->post('/prices/edits', ['set' => ['nothing' => '1']])->assertOk()->assertSee('has no blank');
+    }
+
+    public function test_another_currency_keeps_the_figures_and_a_plan_in_the_old_one_is_told(): void
+    {
+        $plan = $this->hang('library-reading-week');
+        $this->terms(['work.rate' => '18.50']);
+        $this->house()->countIn(Currency::JapaneseYen);
+        $this->assertSame('¥19', $this->house()->terms()->work->money('rate')->shown());
+        $this->get("/plans/$plan->id/price")->assertOk()->assertSee('This plan counts in US dollars, and your hour and fees in Japanese yen');
+        $this->get("/plans/$plan->id/price.pdf")->assertRedirect();
+        $this->post("/plans/$plan->id/price")->assertRedirect("/plans/$plan->id/price");
+    }
+
+    private function terms(array $set): TestResponse
+    {
+        return $this->from('/prices')->post('/prices/edits', ['set' => $set]);
+    }
+
+    private function house(): House
+    {
+        $this->app->forgetScopedInstances();
+
+        return app(House::class);
+    }
+
+    private function main(TestResponse $page): string
+    {
+        return implode(' ', $this->texts($page, '//main'));
+    }
+}
