@@ -42,7 +42,9 @@ final readonly class PricedPlan
         $prices = array_map(fn (SellingPlace $its): Price => Price::at($sheet, $its, $parcel), $terms->places);
         $its = isset($prices[$place]) ? $place : (string) array_key_first($prices);
 
-        return new self($saved, $sheet, $prices, $tried === null ? $prices[$its] : Price::at($sheet, $terms->places[$its], $parcel, $tried));
+        $price = $tried === null ? $prices[$its] : Price::at($sheet, $terms->places[$its], $parcel, $tried);
+
+        return new self($saved, $sheet, $prices, $price);
     }
 
     /** @return array<string, mixed> all that its page shows, in words (SheetWords) */

@@ -38,7 +38,8 @@ final class SheetCsv
         }
         yield ['materials, '.$sheet['made'], '', ...array_values($sheet['all']), ''];
         yield ['materials of one', '', ...array_values($sheet['each']), ''];
-        foreach ([...$sheet['parts'], ['label' => 'what one costs', 'shown' => $sheet['cost'], 'because' => ''], ...$sheet['figures']] as $figure) {
+        $cost = ['label' => 'what one costs', 'shown' => $sheet['cost'], 'because' => ''];
+        foreach ([...$sheet['parts'], $cost, ...$sheet['figures']] as $figure) {
             yield [$figure['label'], $figure['because'], $figure['shown'], '', '', '', ''];
         }
     }

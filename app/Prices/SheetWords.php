@@ -64,7 +64,9 @@ final class SheetWords
             'source' => $line->source,
             'ways' => array_map(fn (array $way): string => $money($way[0]), $line->ways),
             'because' => $line->ways[$sheet->way][1],
-            'waste' => $line->waste === null ? null : sprintf('%s too short to keep, %s', $units->needed($line->waste[0]), $money($line->waste[1])),
+            'waste' => $line->waste === null
+                ? null
+                : sprintf('%s too short to keep, %s', $units->needed($line->waste[0]), $money($line->waste[1])),
         ];
     }
 
@@ -88,7 +90,11 @@ final class SheetWords
         return ['label' => $figure->label, 'shown' => $figure->shown, 'because' => implode('; ', $figure->because)];
     }
 
-    /** @return list<array{label: string, shown: string, part: float}> each with its part of the longer of price and cost; a loss has no length */
+    /**
+     * Each with its part of the longer of price and cost; a loss has no length.
+     *
+     * @return list<array{label: string, shown: string, part: float}>
+     */
     private static function bar(Price $price): array
     {
         $goesTo = $price->goesTo();

@@ -79,7 +79,7 @@ final readonly class Settings
         return new self($this->slip->with('priceAt', $price, $this->units()));
     }
 
-    /** Which of the four ways of counting cost is this plan's: by length used or by what is opened, at what was paid or at the list price. */
+    /** Which of the four ways of counting cost is this plan's: by length used or by what is opened, at what was paid or as listed. */
     public function way(): string
     {
         return $this->slip->text('cost').'-'.$this->slip->text('priceAt');

@@ -68,16 +68,22 @@ final readonly class CostSheet implements JsonSerializable
         $settings = $plan->settings;
         if ($settings->currency() !== $terms->currency) {
             throw Fault::at('/settings/currency', sprintf(
-                'This plan counts in %s, and your hour and fees in %s. Let one of the two count like the other: the plan under its settings, the '
-                    .'others on the shelf.',
+                'This plan counts in %s, and your hour and fees in %s. Let one of the two count like the other: the plan in its '
+                    .'settings, the others on the shelf.',
                 $settings->currency()->name(),
                 $terms->currency->name(),
             ));
         }
         $copies = $batch?->count() ?? 1;
         $wound = $batch === null
-            ? array_map(fn (WoundResult $its): ?SheetLine => SheetLine::ofWound($its->wound, $its->wound->name(), $its->plan, $settings), $result->wound)
-            : array_map(fn (BatchMaterial $its): ?SheetLine => SheetLine::ofWound($its->wound, $its->name(), $its->rolls, $settings), $batch->materials);
+            ? array_map(
+                fn (WoundResult $its): ?SheetLine => SheetLine::ofWound($its->wound, $its->wound->name(), $its->plan, $settings),
+                $result->wound,
+            )
+            : array_map(
+                fn (BatchMaterial $its): ?SheetLine => SheetLine::ofWound($its->wound, $its->name(), $its->rolls, $settings),
+                $batch->materials,
+            );
         $goods = array_map(fn (GoodsUse $use): ?SheetLine => SheetLine::ofGoods($use, $settings), $batch->goods ?? $result->goods);
 
         return new self(

@@ -66,7 +66,11 @@ final readonly class Price implements JsonSerializable
             $sheet->currency(),
         );
         if ($tried !== null && $tried->cents < 1) {
-            throw Fault::at('/asked', sprintf('A price of %s sells nothing. Try one from %s up.', $tried->shown(), Money::cents(1, $tried->currency)->shown()));
+            throw Fault::at('/asked', sprintf(
+                'A price of %s sells nothing. Try one from %s up.',
+                $tried->shown(),
+                Money::cents(1, $tried->currency)->shown(),
+            ));
         }
         $friendly = $place->ending()->up($least);
 
@@ -177,14 +181,14 @@ final readonly class Price implements JsonSerializable
         $packed = 'Packed it is '.$this->parcel->words($units);
         $unknown = $this->parcel->unknown === [] ? '' : ' without what nobody weighed';
         if ($this->box === null) {
-            return "$packed$unknown. No box of yours takes that, so postage is not counted: add a box, or write what this one costs to send.";
+            return "$packed$unknown. No box of yours takes that, so postage is not counted: add a box that does.";
         }
 
         return sprintf(
             '%s%s: the box of %s takes it. %s postage, %s%s.',
             $packed,
             $unknown,
-            implode(' x ', array_map(fn (string $side): string => $units->exact($this->box->slip->length($side)), ['long', 'wide', 'high'])),
+            $this->box->words($units),
             $this->box->postage()->shown(),
             $this->place->post() === SellingPlace::BUYER_PAYS ? 'which the buyer pays beside the price' : 'which is in the price',
             $this->box->price()->cents === 0 ? '' : ', and '.$this->box->price()->shown().' for the box',
@@ -253,7 +257,7 @@ final readonly class Price implements JsonSerializable
     private static function cheapest(Terms $terms, Parcel $parcel): ?ParcelBox
     {
         $fit = array_filter($terms->boxes, fn (ParcelBox $box): bool => $box->takes($parcel));
-        usort($fit, fn (ParcelBox $a, ParcelBox $b): int => $a->postage()->plus($a->price())->cents <=> $b->postage()->plus($b->price())->cents);
+        usort($fit, fn (ParcelBox $a, ParcelBox $b): int => $a->together()->cents <=> $b->together()->cents);
 
         return $fit[0] ?? null;
     }

@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Davrin\Core\Price;
 
 use Brick\Math\BigRational;
+use Davrin\Core\Blank\Blank;
+use Davrin\Core\Blank\ChoiceBlank;
+use Davrin\Core\Blank\PercentBlank;
 use Davrin\Core\Blank\Slip;
+use Davrin\Core\Blank\TextBlank;
+use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Percent;
 
 /** Where a piece is sold: what the place takes of a sale, what is to be earned there, and who pays the postage. */
@@ -20,6 +25,30 @@ final readonly class SellingPlace
     private const WHOLE = 10_000;
 
     public function __construct(public Slip $slip) {}
+
+    /** @return list<Blank<covariant mixed>> */
+    public static function blanks(Currency $currency): array
+    {
+        return [
+            new TextBlank('name', 'the name of the place', 'Another place', 40),
+            new PercentBlank('fee', 'the fee', Percent::of(0), Percent::of(100)),
+            Amount::blank('fixed', 'the fixed fee', 0, $currency),
+            new ChoiceBlank('feeOf', 'what the fee is a share of', 'price', ['price' => 'the price', 'all' => 'the price and the postage']),
+            new PercentBlank('share', 'what is to be earned', Percent::of(30), Percent::of(1000)),
+            new ChoiceBlank('of', 'what that is a share of', 'price', [
+                'price' => 'of the price (a margin)', 'cost' => 'on top of the cost (a markup)',
+            ]),
+            new ChoiceBlank('ending', 'how a price ends', PriceEnding::NinetyFive->value, array_combine(
+                array_column(PriceEnding::cases(), 'value'),
+                array_map(fn (PriceEnding $ending): string => $ending->words($currency), PriceEnding::cases()),
+            )),
+            new ChoiceBlank('post', 'who pays the postage', self::HANDED_OVER, [
+                self::HANDED_OVER => 'The buyer takes it along',
+                self::BUYER_PAYS => 'The buyer pays the postage',
+                self::IN_THE_PRICE => 'The postage is in the price',
+            ]),
+        ];
+    }
 
     public static function sentence(): string
     {

@@ -8,11 +8,9 @@ use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\ChoiceBlank;
 use Davrin\Core\Blank\HoldsMoney;
 use Davrin\Core\Blank\LengthBlank;
-use Davrin\Core\Blank\MoneyBlank;
 use Davrin\Core\Blank\PercentBlank;
 use Davrin\Core\Blank\Schema;
 use Davrin\Core\Blank\Slip;
-use Davrin\Core\Blank\TextBlank;
 use Davrin\Core\Blank\WeightBlank;
 use Davrin\Core\Edit\BlankRefused;
 use Davrin\Core\Edit\FillBlanks;
@@ -38,8 +36,6 @@ final readonly class Terms
 
     public const MOST_BOXES = 24;
 
-    private const MOST_CENTS = 999_999;
-
     /**
      * @param  array<string, SellingPlace>  $places  by id
      * @param  array<string, ParcelBox>  $boxes  by id
@@ -59,8 +55,12 @@ final readonly class Terms
         foreach (array_diff(array_keys($document), $known) as $key) {
             throw Fault::unknownKey('', (string) $key, $known);
         }
-        if (! in_array($document['format'] ?? self::FORMAT, [self::FORMAT], true) || ($document['version'] ?? 1) !== self::VERSION) {
-            throw Fault::at('/format', sprintf('These are no prices that I can read: they need "format": "%s", "version": %d.', self::FORMAT, self::VERSION));
+        if (($document['format'] ?? self::FORMAT) !== self::FORMAT || ($document['version'] ?? self::VERSION) !== self::VERSION) {
+            throw Fault::at('/format', sprintf(
+                'These are no prices that I can read: they need "format": "%s", "version": %d.',
+                self::FORMAT,
+                self::VERSION,
+            ));
         }
         $code = $document['currency'] ?? Currency::UsDollar->value;
         $currency = Currency::tryFrom(is_string($code) ? $code : '')
@@ -69,12 +69,14 @@ final readonly class Terms
         return new self(
             $currency,
             Slip::load(self::workBlanks($currency), self::map($document, 'work'), '/work'),
-            self::listed($document, 'places', self::usualPlaces($currency), self::MOST_PLACES, fn (array $written, string $at): SellingPlace => new SellingPlace(
-                Slip::load(self::placeBlanks($currency), $written, $at),
-            )),
-            self::listed($document, 'boxes', [], self::MOST_BOXES, fn (array $written, string $at): ParcelBox => new ParcelBox(
-                Slip::load(self::boxBlanks($currency), $written, $at),
-            )),
+            self::listed(
+                $document, 'places', self::usualPlaces($currency), self::MOST_PLACES,
+                fn (array $its, string $at): SellingPlace => new SellingPlace(Slip::load(SellingPlace::blanks($currency), $its, $at)),
+            ),
+            self::listed(
+                $document, 'boxes', [], self::MOST_BOXES,
+                fn (array $its, string $at): ParcelBox => new ParcelBox(Slip::load(ParcelBox::blanks($currency), $its, $at)),
+            ),
         );
     }
 
@@ -118,7 +120,8 @@ final readonly class Terms
             [$slip, $key] = FillBlanks::split((string) $address);
             $its = $this->slips()[$slip] ?? throw Fault::noBlank((string) $address);
             try {
-                $written = $its->has($key) && $raw === $its->show($key, $bare) ? $its->write()[$key] : $its->with($key, $raw, $bare)->write()[$key];
+                // What comes back as it is shown stays as it is.
+                $written = ($its->has($key) && $raw === $its->show($key, $bare) ? $its : $its->with($key, $raw, $bare))->write()[$key];
             } catch (Refused $refused) {
                 throw new BlankRefused((string) $address, $refused);
             }
@@ -128,8 +131,8 @@ final readonly class Terms
         foreach ($filled->places as $id => $place) {
             $refused = $place->isPossible();
             if ($refused !== null) {
-                $blank = array_key_last(array_filter($typed, fn (string $address): bool => str_starts_with($address, "places.$id."), ARRAY_FILTER_USE_KEY));
-                throw new BlankRefused($blank ?? "places.$id.share", Fault::at("/places/$id", $refused));
+                $its = array_filter(array_keys($typed), fn (string $address): bool => str_starts_with($address, "places.$id."));
+                throw new BlankRefused(end($its) ?: "places.$id.share", Fault::at("/places/$id", $refused));
             }
         }
 
@@ -209,8 +212,14 @@ final readonly class Terms
                 'version' => ['const' => self::VERSION],
                 'currency' => ['enum' => array_column(Currency::cases(), 'value'), 'default' => $currency->value],
                 'work' => self::objectOf(self::workBlanks($currency)),
-                'places' => ['type' => 'array', 'minItems' => 1, 'maxItems' => self::MOST_PLACES, 'items' => self::objectOf(self::placeBlanks($currency), $id)],
-                'boxes' => ['type' => 'array', 'maxItems' => self::MOST_BOXES, 'items' => self::objectOf(self::boxBlanks($currency), $id)],
+                'places' => [
+                    'type' => 'array', 'minItems' => 1, 'maxItems' => self::MOST_PLACES,
+                    'items' => self::objectOf(SellingPlace::blanks($currency), $id),
+                ],
+                'boxes' => [
+                    'type' => 'array', 'maxItems' => self::MOST_BOXES,
+                    'items' => self::objectOf(ParcelBox::blanks($currency), $id),
+                ],
             ],
         ];
     }
@@ -233,62 +242,16 @@ final readonly class Terms
     private static function workBlanks(Currency $currency): array
     {
         return [
-            self::money('rate', 'what an hour counts', 1500, $currency),
+            Amount::blank('rate', 'what an hour counts', 1500, $currency),
             new PercentBlank('overhead', 'the overhead', Percent::of(10), Percent::of(1000)),
             new ChoiceBlank('overheadOf', 'what it is a share of', 'materials', [
                 'materials' => 'the materials', 'work' => 'the materials and my time',
             ]),
-            self::money('wear', 'what no recipe counts, for a piece', 0, $currency),
-            self::money('packing', 'packing for a piece', 0, $currency),
+            Amount::blank('wear', 'what no recipe counts, for a piece', 0, $currency),
+            Amount::blank('packing', 'packing for a piece', 0, $currency),
             LengthBlank::of('padding', 'what packing adds on every side', Length::inches(1), Length::zero(), Length::inches(24)),
             new WeightBlank('packWeighs', 'what packing weighs', 'nothing to the weight'),
         ];
-    }
-
-    /** @return list<Blank<covariant mixed>> */
-    private static function placeBlanks(Currency $currency): array
-    {
-        return [
-            new TextBlank('name', 'the name of the place', 'Another place', 40),
-            new PercentBlank('fee', 'the fee', Percent::of(0), Percent::of(100)),
-            self::money('fixed', 'the fixed fee', 0, $currency),
-            new ChoiceBlank('feeOf', 'what the fee is a share of', 'price', ['price' => 'the price', 'all' => 'the price and the postage']),
-            new PercentBlank('share', 'what is to be earned', Percent::of(30), Percent::of(1000)),
-            new ChoiceBlank('of', 'what that is a share of', 'price', [
-                'price' => 'of the price (a margin)', 'cost' => 'on top of the cost (a markup)',
-            ]),
-            new ChoiceBlank('ending', 'how a price ends', PriceEnding::NinetyFive->value, array_combine(
-                array_column(PriceEnding::cases(), 'value'),
-                array_map(fn (PriceEnding $ending): string => $ending->words($currency), PriceEnding::cases()),
-            )),
-            new ChoiceBlank('post', 'who pays the postage', SellingPlace::HANDED_OVER, [
-                SellingPlace::HANDED_OVER => 'The buyer takes it along',
-                SellingPlace::BUYER_PAYS => 'The buyer pays the postage',
-                SellingPlace::IN_THE_PRICE => 'The postage is in the price',
-            ]),
-        ];
-    }
-
-    /** @return list<Blank<covariant mixed>> */
-    private static function boxBlanks(Currency $currency): array
-    {
-        $side = fn (string $key, string $label, int $inches): LengthBlank => LengthBlank::of(
-            $key, $label, Length::inches($inches), Length::inches(1), Length::inches(120),
-        );
-
-        return [
-            $side('long', 'the length of the box', 24),
-            $side('wide', 'the width of the box', 24),
-            $side('high', 'the height of the box', 8),
-            new WeightBlank('upTo', 'what it may weigh', 'any weight'),
-            self::money('postage', 'the postage', 1500, $currency),
-            self::money('price', 'the price of the box', 0, $currency),
-        ];
-    }
-
-    private static function money(string $key, string $label, int $cents, Currency $currency): MoneyBlank
-    {
-        return new MoneyBlank($key, $label, Money::cents($cents, $currency), Money::cents(self::MOST_CENTS, $currency));
     }
 
     /**
@@ -309,7 +272,10 @@ final readonly class Terms
     private static function usualPlaces(Currency $currency): array
     {
         return [
-            ['id' => 'p1', 'name' => 'Online shop', 'fee' => '6.5 %', 'fixed' => Money::cents(45, $currency)->canonical(), 'post' => SellingPlace::BUYER_PAYS],
+            [
+                'id' => 'p1', 'name' => 'Online shop', 'fee' => '6.5 %', 'fixed' => Money::cents(45, $currency)->canonical(),
+                'post' => SellingPlace::BUYER_PAYS,
+            ],
             ['id' => 'p2', 'name' => 'Market stall', 'ending' => PriceEnding::Whole->value],
             ['id' => 'p3', 'name' => 'Wholesale', 'share' => '15 %', 'ending' => PriceEnding::Half->value],
         ];
@@ -361,6 +327,9 @@ final readonly class Terms
         [$list, $id] = [...explode('.', $slip), null];
         $document[$list] = $id === null
             ? [...(array) $document[$list], $key => $written]
-            : array_map(fn (mixed $its): mixed => is_array($its) && $its['id'] === $id ? [...$its, $key => $written] : $its, (array) $document[$list]);
+            : array_map(
+                fn (mixed $its): mixed => is_array($its) && $its['id'] === $id ? [...$its, $key => $written] : $its,
+                (array) $document[$list],
+            );
     }
 }

@@ -38,7 +38,8 @@ final class PlanCompute extends Command
     {
         try {
             $copies = $this->number('copies', self::MOST_COPIES);
-            $plans = array_map(fn (mixed $path): Plan => $this->read((string) $path, $files), array_values((array) $this->argument('files')));
+            $paths = array_values((array) $this->argument('files'));
+            $plans = array_map(fn (mixed $path): Plan => $this->read((string) $path, $files), $paths);
             count($plans) === 1 && $copies === 1
                 ? $this->one($plans[0], $engine)
                 : $this->batch(array_map(fn (Plan $plan): Share => new Share($plan, $copies), $plans), $planner);

@@ -90,7 +90,7 @@ final class PlanPrice extends Command
             return Terms::read(['currency' => $plan->settings->currency()->value]);
         }
         try {
-            $document = json_decode($this->contents($path, self::MOST_BYTES), true, 12, JSON_THROW_ON_ERROR);
+            $document = json_decode($this->contents($path, self::MOST_BYTES, 'a file of prices'), true, 12, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
             throw Fault::at('', "$path is no JSON file that can be read.");
         }

@@ -22,11 +22,11 @@ trait ReadsPlanFiles
     }
 
     /** @throws Fault */
-    private function contents(string $path, int $most): string
+    private function contents(string $path, int $most, string $what = 'a plan file'): string
     {
         return is_file($path) && is_readable($path)
             ? (string) file_get_contents($path, length: $most)
-            : throw Fault::at('', "$path cannot be read. Give the path of a file.");
+            : throw Fault::at('', "$path cannot be read. Give the path of $what.");
     }
 
     /** @throws Fault where it is no whole number of that many digits at the most */
@@ -36,7 +36,12 @@ trait ReadsPlanFiles
 
         return preg_match('/^[1-9]\d{0,8}$/D', $typed) === 1 && (int) $typed <= $most
             ? (int) $typed
-            : throw Fault::at('', sprintf('--%s takes a whole number from 1 to %d; "%s" is not.', $option, $most, mb_substr($typed, 0, 40)));
+            : throw Fault::at('', sprintf(
+                '--%s takes a whole number from 1 to %d; "%s" is not.',
+                $option,
+                $most,
+                mb_substr($typed, 0, 40),
+            ));
     }
 
     private function json(JsonSerializable $result): void

@@ -39,7 +39,9 @@ final readonly class PlanPriceController
 
     public function pdf(PriceRequest $request, SavedPlan $plan): Response|RedirectResponse
     {
-        return $this->taken($request, $plan, fn (array $sheet): Response => SheetPdf::answer($sheet, $request->query('paper') === 'a4' ? 'A4' : 'LETTER'));
+        $size = $request->query('paper') === 'a4' ? 'A4' : 'LETTER';
+
+        return $this->taken($request, $plan, fn (array $sheet): Response => SheetPdf::answer($sheet, $size));
     }
 
     public function csv(PriceRequest $request, SavedPlan $plan): Response|RedirectResponse
@@ -63,7 +65,8 @@ final readonly class PlanPriceController
 
         return $kept === null
             ? redirect()->route('plans.price', [$plan, ...$request->asTyped()])
-            : redirect()->route('prices.show', $kept)->with('said', "$kept->asked at \"$kept->place\" is kept, with this sheet as it is today.");
+            : redirect()->route('prices.show', $kept)
+                ->with('said', "$kept->asked at \"$kept->place\" is kept, with this sheet as it is today.");
     }
 
     private function priced(PriceRequest $request, SavedPlan $plan): PricedPlan
