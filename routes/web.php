@@ -14,6 +14,7 @@ use App\Http\Controllers\PlanHistoryController;
 use App\Http\Controllers\PlanPictureController;
 use App\Http\Controllers\PlanPriceController;
 use App\Http\Controllers\PlanReadyController;
+use App\Http\Controllers\PlanVaryController;
 use App\Http\Controllers\PricesController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\ScrapsController;
@@ -54,6 +55,7 @@ Route::controller(InspirationController::class)->name('plans.')->group(function 
     Route::delete('/plans/{plan}/inspiration', 'destroy')->name('uninspire');
     Route::get('/plans/{plan}/photograph', 'picture')->name('photograph');
 });
+Route::get('/plans/{plan}/vary', PlanVaryController::class)->name('plans.vary');
 Route::controller(PlanPriceController::class)->name('plans.')->group(function () {
     Route::get('/plans/{plan}/price', 'show')->name('price');
     Route::post('/plans/{plan}/price', 'keep')->name('keep-price');

@@ -154,6 +154,7 @@ final readonly class RollComputation
         return new WoundResult(
             $on,
             $needed->unmet === [] ? count($needed->from(Origin::New)) : null,
+            $needed->unmet === [] ? $needed->opened() : null,
             $figure($this->used($plan, $on->plan)),
             $figure($this->rolls($on->plan, $on->wound, $units)),
             $figure($this->left($on->plan, $on->wound, $units)),

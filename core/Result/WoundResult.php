@@ -16,10 +16,14 @@ use JsonSerializable;
 /** The result for one wound material: its rolls cut by cut, what is used and left, and how many rolls are safe. */
 final readonly class WoundResult extends RollOutcome implements JsonSerializable
 {
-    /** @param  ?int  $safeRolls  how many new rolls of safe length it takes beside what is on hand; null where no number does */
+    /**
+     * @param  ?int  $safeRolls  how many new rolls of safe length it takes beside what is on hand; null where no number does
+     * @param  ?int  $safeOpened  how many full rolls that opens, those on hand too
+     */
     public function __construct(
         RollOutcome $on,
         public ?int $safeRolls,
+        public ?int $safeOpened,
         public Figure $used,
         public Figure $rolls,
         public Figure $left,
