@@ -1,6 +1,7 @@
 <?php
 
 use App\Http\Controllers\BowController;
+use App\Http\Controllers\CompareController;
 use App\Http\Controllers\CutBatchController;
 use App\Http\Controllers\CutSheetController;
 use App\Http\Controllers\HouseController;
@@ -73,6 +74,7 @@ Route::controller(PlanHistoryController::class)->name('plans.')->group(function 
     Route::post('/plans/{plan}/redo', 'redo')->name('redo');
 });
 
+Route::get('/compare', CompareController::class)->name('compare');
 Route::get('/together', TogetherController::class)->name('together');
 Route::controller(CutBatchController::class)->name('batches.')->group(function () {
     Route::post('/together', 'begin')->name('begin');
