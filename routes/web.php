@@ -150,6 +150,7 @@ Route::controller(ShelfStockController::class)->name('stock.')->group(function (
 
 Route::controller(PricesController::class)->name('prices.')->group(function () {
     Route::get('/prices', 'index')->name('index');
+    Route::get('/prices/rolls', 'rolls')->name('rolls');
     Route::post('/prices/edits', 'update')->name('edit');
     Route::post('/prices/undo', 'undo')->name('undo');
     Route::get('/prices/{price}', 'show')->name('show')->whereNumber('price');

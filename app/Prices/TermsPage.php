@@ -5,6 +5,7 @@ namespace App\Prices;
 use App\Blanks\Problem;
 use App\Settings\House;
 use Davrin\Core\Price\ParcelBox;
+use Davrin\Core\Price\RollOffer;
 use Davrin\Core\Price\SellingPlace;
 use Davrin\Core\Price\Terms;
 use Davrin\Core\Recipe\Line;
@@ -19,11 +20,13 @@ final readonly class TermsPage
     /**
      * @param  array<string, Line>  $places  by id
      * @param  array<string, Line>  $boxes  by id
+     * @param  array<string, Line>  $offers  by id
      */
     private function __construct(
         public Line $work,
         public array $places,
         public array $boxes,
+        public array $offers,
         public bool $mayUndo,
         public ?Problem $problem,
     ) {}
@@ -31,17 +34,21 @@ final readonly class TermsPage
     public static function of(House $house): self
     {
         [$terms, $units] = [$house->terms(), $house->units()];
-        $lines = fn (string $list, string $sentence, array $of): array => array_map(
-            fn (string $id, SellingPlace|ParcelBox $its): Line => Recipe::line("$list.$id", $sentence, $its->slip, $units),
-            array_keys($of),
-            $of,
-        );
+        $lines = function (string $list, string $sentence) use ($terms, $units): array {
+            $lines = [];
+            foreach ($terms->$list as $id => $its) {
+                $lines[(string) $id] = Recipe::line("$list.$id", $sentence, $its->slip, $units);
+            }
+
+            return $lines;
+        };
         $problem = session(self::PROBLEM);
 
         return new self(
             Recipe::line('work', Terms::workSentence(), $terms->work, $units),
-            array_combine(array_keys($terms->places), $lines('places', SellingPlace::sentence(), $terms->places)),
-            array_combine(array_keys($terms->boxes), $lines('boxes', ParcelBox::sentence(), $terms->boxes)),
+            $lines('places', SellingPlace::sentence()),
+            $lines('boxes', ParcelBox::sentence()),
+            $lines('offers', RollOffer::sentence()),
             $house->pricedOtherwiseBefore(),
             $problem instanceof Problem ? $problem : null,
         );

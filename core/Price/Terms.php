@@ -23,8 +23,8 @@ use Davrin\Core\Words\Fault;
 use Davrin\Core\Words\Refused;
 
 /**
- * What a maker counts by when a piece is priced: the hour, overhead and wear; the places where pieces are sold, with their fees; and the
- * boxes that they are posted in. All of it in one currency.
+ * What a maker counts by when a piece is priced: the hour, overhead and wear; the places where pieces are sold, with their fees; the
+ * boxes that they are posted in, and rolls that are on offer. All of it in one currency.
  */
 final readonly class Terms
 {
@@ -36,11 +36,20 @@ final readonly class Terms
 
     public const MOST_BOXES = 24;
 
+    public const MOST_OFFERS = 24;
+
     /**
      * @param  array<string, SellingPlace>  $places  by id
      * @param  array<string, ParcelBox>  $boxes  by id
+     * @param  array<string, RollOffer>  $offers  by id
      */
-    private function __construct(public Currency $currency, public Slip $work, public array $places, public array $boxes) {}
+    private function __construct(
+        public Currency $currency,
+        public Slip $work,
+        public array $places,
+        public array $boxes,
+        public array $offers,
+    ) {}
 
     /**
      * What a document says; what it leaves out is as usual.
@@ -51,7 +60,7 @@ final readonly class Terms
      */
     public static function read(array $document): self
     {
-        $known = ['format', 'version', 'currency', 'work', 'places', 'boxes'];
+        $known = ['format', 'version', 'currency', 'work', 'places', 'boxes', 'offers'];
         foreach (array_diff(array_keys($document), $known) as $key) {
             throw Fault::unknownKey('', (string) $key, $known);
         }
@@ -77,6 +86,10 @@ final readonly class Terms
                 $document, 'boxes', [], self::MOST_BOXES,
                 fn (array $its, string $at): ParcelBox => new ParcelBox(Slip::load(ParcelBox::blanks($currency), $its, $at)),
             ),
+            self::listed(
+                $document, 'offers', [], self::MOST_OFFERS,
+                fn (array $its, string $at): RollOffer => new RollOffer(Slip::load(RollOffer::blanks($currency), $its, $at)),
+            ),
         );
     }
 
@@ -90,6 +103,7 @@ final readonly class Terms
             'work' => $this->work->write(),
             'places' => self::withIds($this->places),
             'boxes' => self::withIds($this->boxes),
+            'offers' => self::withIds($this->offers),
         ];
     }
 
@@ -97,7 +111,7 @@ final readonly class Terms
     public function slips(): array
     {
         $slips = ['work' => $this->work];
-        foreach (['places' => $this->places, 'boxes' => $this->boxes] as $list => $all) {
+        foreach (['places' => $this->places, 'boxes' => $this->boxes, 'offers' => $this->offers] as $list => $all) {
             foreach ($all as $id => $its) {
                 $slips["$list.$id"] = $its->slip;
             }
@@ -145,6 +159,7 @@ final readonly class Terms
         [$of, $most, $letter] = match ($list) {
             'places' => [$this->places, self::MOST_PLACES, 'p'],
             'boxes' => [$this->boxes, self::MOST_BOXES, 'b'],
+            'offers' => [$this->offers, self::MOST_OFFERS, 'o'],
             default => throw Fault::noBlank($list),
         };
         if (count($of) >= $most) {
@@ -220,6 +235,10 @@ final readonly class Terms
                     'type' => 'array', 'maxItems' => self::MOST_BOXES,
                     'items' => self::objectOf(ParcelBox::blanks($currency), $id),
                 ],
+                'offers' => [
+                    'type' => 'array', 'maxItems' => self::MOST_OFFERS,
+                    'items' => self::objectOf(RollOffer::blanks($currency), $id),
+                ],
             ],
         ];
     }
@@ -255,7 +274,7 @@ final readonly class Terms
     }
 
     /**
-     * @param  array<string, SellingPlace|ParcelBox>  $of
+     * @param  array<string, SellingPlace|ParcelBox|RollOffer>  $of
      * @return list<array<string, mixed>>
      */
     private static function withIds(array $of): array
@@ -282,7 +301,7 @@ final readonly class Terms
     }
 
     /**
-     * @template T of SellingPlace|ParcelBox
+     * @template T of SellingPlace|ParcelBox|RollOffer
      *
      * @param  array<array-key, mixed>  $document
      * @param  list<array<string, string>>  $usual

@@ -60,6 +60,11 @@ final class DemoSeeder extends Seeder
             ['id' => 'b1', 'long' => '24 in', 'wide' => '24 in', 'high' => '10 in', 'upTo' => '2 kg', 'postage' => '13.40', 'price' => '2.10'],
             ['id' => 'b2', 'long' => '30 in', 'wide' => '30 in', 'high' => '12 in', 'upTo' => '4 kg', 'postage' => '19.80', 'price' => '3.25'],
         ],
+        'offers' => [
+            ['id' => 'o1', 'name' => 'Narrow, from the market', 'width' => '6 in', 'roll' => '5 yd', 'price' => '1.50', 'allowance' => '2 %'],
+            ['id' => 'o2', 'name' => 'Ten inches, from the mill shop', 'width' => '10 in', 'roll' => '10 yd', 'price' => '6.00', 'delivery' => '5.90', 'rolls' => 6],
+            ['id' => 'o3', 'name' => 'Wide, left over from a fair', 'width' => '21 in', 'roll' => '10 yd', 'price' => '8.40'],
+        ],
     ];
 
     /** Prices that were decided on: of which plan, how many together, at which place, and what is asked where that is not worked out. */

@@ -112,6 +112,21 @@ final class PricesTest extends FeatureCase
         $this->post("/plans/$plan->id/price")->assertRedirect("/plans/$plan->id/price");
     }
 
+    public function test_rolls_on_offer_are_held_against_each_other_on_a_plan(): void
+    {
+        $this->get('/prices/rolls')->assertOk()->assertSee('No roll is on offer yet');
+        $plan = $this->hang('library-reading-week');
+        $this->post('/prices/edits', ['do' => 'add-offer']);
+        $this->terms(['offers.o1.name' => 'Narrow', 'offers.o1.width' => '6', 'offers.o1.roll' => '5 yd', 'offers.o1.price' => '1.50']);
+        $page = $this->get("/prices/rolls?plan=$plan->id&copies=2")->assertOk();
+        $this->assertSame(['$0.30', '$0.20', 'one layer', '3'], array_slice($this->texts($page, '//tbody//td'), 0, 4));
+        $this->get('/prices/rolls?copies=lots')->assertOk()->assertSee('Write a whole number from 1 to 40');
+        $this->get('/prices/rolls?plan=99&material=none&copies[]=1')->assertOk();
+        $this->from('/prices/rolls')->followingRedirects()->post('/prices/edits', ['set' => ['offers.o1.width' => 'wide']])->assertSee('is not a length');
+        $this->post('/prices/edits', ['do' => 'remove-offer', 'id' => 'o1']);
+        $this->assertSame([], $this->house()->terms()->offers);
+    }
+
     private function terms(array $set): TestResponse
     {
         return $this->from('/prices')->post('/prices/edits', ['set' => $set]);

@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Blanks\Problem;
 use App\Blanks\Typed;
 use App\Models\KeptPrice;
+use App\Prices\OffersPage;
 use App\Prices\SheetCsv;
 use App\Prices\SheetPdf;
 use App\Prices\TermsPage;
@@ -32,6 +33,12 @@ final readonly class PricesController
         ]);
     }
 
+    /** Rolls on offer, by the yard, by the square foot and by the finished piece. */
+    public function rolls(Request $request): View
+    {
+        return view('prices.rolls', ['terms' => TermsPage::of($this->house), 'cut' => OffersPage::of($request, $this->house->terms())]);
+    }
+
     public function update(Request $request): RedirectResponse
     {
         $typed = (array) $request->input('set');
@@ -40,8 +47,10 @@ final readonly class PricesController
             $this->house->priceBy(fn (Terms $terms): Terms => match ($do) {
                 'add-place' => $terms->withOneMore('places'),
                 'add-box' => $terms->withOneMore('boxes'),
+                'add-offer' => $terms->withOneMore('offers'),
                 'remove-place' => $terms->without('places', $id),
                 'remove-box' => $terms->without('boxes', $id),
+                'remove-offer' => $terms->without('offers', $id),
                 default => $terms->filled(Typed::of($typed), $this->house->units()),
             });
         } catch (Refused $refused) {

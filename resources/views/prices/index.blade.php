@@ -1,6 +1,7 @@
 <x-page title="Prices" here="prices">
     <main class="whole prices">
         <h1>Prices</h1>
+        <p><a class="quiet" href="{{ route('prices.rolls') }}">which roll is cheaper</a></p>
         <x-notices />
         <div class="pricing">
             <section aria-label="Prices that were decided on">
