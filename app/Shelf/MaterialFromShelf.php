@@ -65,10 +65,11 @@ final readonly class MaterialFromShelf
     }
 
     /**
+     * @param  ?SavedPlan  $for  what it holds itself is free to it; null where nobody asks for a plan
      * @param  ?list<?string>  $lots  to keep to, null among them for what bears none; null where all of it is meant
      * @return array{onHand: list<string>}
      */
-    public static function onHand(ShelfItem $item, SavedPlan $for, ?array $lots = null): array
+    public static function onHand(ShelfItem $item, ?SavedPlan $for, ?array $lots = null): array
     {
         $there = $item->stock()->where('amount', '>', 0)->with('reservations')->get()
             ->filter(

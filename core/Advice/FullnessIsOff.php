@@ -44,7 +44,7 @@ final readonly class FullnessIsOff implements Rule
                 fn (): iterable => $this->fuller($plan, $part),
                 sprintf(
                     'No single change here is enough: it takes %s times this much mesh. Put another layer on it, or take wider mesh.',
-                    number_format(ceil(10 * $result->fullness->times) / 10, 1, '.', ''),
+                    number_format(ceil(10 * $result->fullness->times()) / 10, 1, '.', ''),
                 ),
             )
             : new Warning(
@@ -62,7 +62,7 @@ final readonly class FullnessIsOff implements Rule
                 sprintf(
                     'No single change here is enough: it has room for %s of this mesh. Leave layers out, make the pieces shorter and '
                         .'fewer, or take narrower mesh.',
-                    self::part($result->fullness->times),
+                    self::part($result->fullness->times()),
                 ),
             )];
     }

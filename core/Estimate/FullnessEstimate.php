@@ -53,11 +53,7 @@ final class FullnessEstimate
             ...$because,
             sprintf('along %s: %s %s', $plan->units()->place(Length::ofUnits((int) round($along * Length::PER_INCH))), $shown, $unit),
             self::boundWords($parts, $perInch / $thin, $perInch / $full, $plan->units()).' (starting guesses)',
-        ], true, "fullness $shown"), "$shown $unit", match ($verdict) {
-            'thin' => 1 / $thin,
-            'very full' => 1 / $full,
-            default => 1.0,
-        });
+        ], true, "fullness $shown"), "$shown $unit", $thin, $full);
     }
 
     /**

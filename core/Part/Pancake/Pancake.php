@@ -6,13 +6,14 @@ namespace Davrin\Core\Part\Pancake;
 
 use Davrin\Core\Blank\LengthBlank;
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Part\EasyToMake;
 use Davrin\Core\Part\FlatOnTheForm;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\Pieces;
 use Davrin\Core\Part\Size;
 
 /** One long piece a tie, its ends folded, gathered and tied flat, each end tucked into its neighbour's groove. */
-final class Pancake extends Pieces implements FlatOnTheForm
+final class Pancake extends Pieces implements EasyToMake, FlatOnTheForm
 {
     public function key(): string
     {

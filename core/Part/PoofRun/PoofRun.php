@@ -13,6 +13,7 @@ use Davrin\Core\Demand\Step;
 use Davrin\Core\Material\Kind\ZipTies;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Part\Continuous;
+use Davrin\Core\Part\EasyToMake;
 use Davrin\Core\Part\FillsBetweenRows;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\Size;
@@ -24,7 +25,7 @@ use Davrin\Core\Words\Fault;
  * one ending where the first began; on an open one n + 1. Then it drops to the next row, or each row is a run of its own,
  * or two; and a last pass may fill the space between the rows, tied into the inner row again.
  */
-final class PoofRun extends Continuous implements FillsBetweenRows
+final class PoofRun extends Continuous implements EasyToMake, FillsBetweenRows
 {
     /** Mesh up to this width stands out by half of it, wider mesh by a third (a guess). */
     private const NARROW = 10;

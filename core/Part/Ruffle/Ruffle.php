@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Part\Ruffle;
 
+use Davrin\Core\Part\EasyToMake;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\Pieces;
 use Davrin\Core\Part\Size;
 
 /** One cut piece a tie, gathered across its width at mid length and pinched: two wings lie along the ring. */
-final class Ruffle extends Pieces
+final class Ruffle extends Pieces implements EasyToMake
 {
     public const KEY = 'ruffle';
 

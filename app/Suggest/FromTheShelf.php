@@ -1,0 +1,93 @@
+<?php
+
+namespace App\Suggest;
+
+use App\Models\ShelfForm;
+use App\Models\ShelfItem;
+use App\Settings\House;
+use App\Shelf\MaterialFromShelf;
+use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Suggest\Given;
+use Illuminate\Database\Eloquent\Collection;
+
+/** What a search for something to make may use: forms, and what lies free on the shelf. */
+final class FromTheShelf
+{
+    private const MOST = 100;
+
+    private const MOST_FORMS = 4;
+
+    /** @return array<string, string> what can be chosen as a form, by key */
+    public static function forms(): array
+    {
+        $kept = ShelfForm::query()->orderBy('name')->limit(60)->get();
+
+        return ['usual' => 'a ring, as it is usual', 'any' => 'any of my forms']
+            + array_combine($kept->map(fn (ShelfForm $form): string => "f$form->id")->all(), $kept->pluck('name')->all());
+    }
+
+    /** @return array<int, string> the meshes that can be asked for by name, by id */
+    public static function meshes(): array
+    {
+        return ShelfItem::query()->where('ware', 'mesh')->whereNull('archived_at')->orderBy('name')->limit(self::MOST)->pluck('name', 'id')->all();
+    }
+
+    /**
+     * @param  string  $form  one of forms()
+     * @param  list<int>  $only  meshes that are wished, by id; none for any
+     */
+    public static function given(House $house, string $form, array $only): Given
+    {
+        $things = ShelfItem::query()->whereNull('archived_at')->orderBy('id')->limit(self::MOST)->get();
+        [$wound, $goods] = [[], []];
+        foreach ($things as $item) {
+            $written = ['kind' => $item->ware()->key()]
+                + MaterialFromShelf::said($item, $house->currency())
+                + ($item->ware()->isWound() ? ['label' => 'label'] : [])
+                + MaterialFromShelf::onHand($item, null);
+            if (! $item->ware()->isWound()) {
+                $goods[$item->ware()->key()] = self::more($goods[$item->ware()->key()] ?? null, $written);
+            } elseif ($only === [] || in_array($item->id, $only, true) || $item->ware()->key() !== 'mesh') {
+                $wound[] = $written;
+            }
+        }
+
+        return Given::read([
+            'forms' => self::chosen($house, $form),
+            'materials' => $wound,
+            // What every piece needs; a sign is another matter.
+            'goods' => array_values(array_intersect_key($goods, ['stems' => 1, 'zip-ties' => 1])),
+            'settings' => $house->settings(),
+        ]);
+    }
+
+    /**
+     * The one of two goods of a kind of which there is more.
+     *
+     * @param  ?array<string, mixed>  $one
+     * @param  array<string, mixed>  $other
+     * @return array<string, mixed>
+     */
+    private static function more(?array $one, array $other): array
+    {
+        $count = fn (?array $its): int => array_sum(array_map(intval(...), (array) ($its['onHand'] ?? [])));
+
+        return $count($one) >= $count($other) && $one !== null ? $one : $other;
+    }
+
+    /** @return list<array{name: string, form: array<string, mixed>}> */
+    private static function chosen(House $house, string $form): array
+    {
+        $of = fn (ShelfForm $its): array => ['name' => $its->name, 'form' => $its->formIn($house->currency())];
+        $ring = ['name' => 'Ring', 'form' => app(PlanReader::class)->read(['materials' => [[]], 'parts' => []])->formSlip->write()];
+        if ($form === 'any') {
+            /** @var Collection<int, ShelfForm> $kept */
+            $kept = ShelfForm::query()->orderBy('id')->limit(self::MOST_FORMS - 1)->get();
+
+            return [$ring, ...$kept->map($of)->all()];
+        }
+        $its = preg_match('/^f(\d{1,9})$/D', $form, $found) === 1 ? ShelfForm::query()->find((int) $found[1]) : null;
+
+        return [$its === null ? $ring : $of($its)];
+    }
+}
