@@ -23,6 +23,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShelfFileController;
 use App\Http\Controllers\ShelfFormController;
 use App\Http\Controllers\ShelfStockController;
+use App\Http\Controllers\SuggestController;
 use App\Http\Controllers\TechniqueController;
 use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\WholePieceController;
@@ -75,6 +76,14 @@ Route::controller(PlanHistoryController::class)->name('plans.')->group(function 
 });
 
 Route::get('/compare', CompareController::class)->name('compare');
+Route::controller(SuggestController::class)->name('suggest.')->group(function () {
+    Route::get('/suggest', 'index')->name('index');
+    Route::post('/suggest', 'begin')->name('begin');
+    Route::get('/suggest/{search}', 'show')->name('show')->whereNumber('search');
+    Route::post('/suggest/{search}/step', 'step')->name('step')->whereNumber('search');
+    Route::post('/suggest/{search}/stop', 'stop')->name('stop')->whereNumber('search');
+    Route::post('/suggest/{search}/plans', 'open')->name('open')->whereNumber('search');
+});
 Route::get('/together', TogetherController::class)->name('together');
 Route::controller(CutBatchController::class)->name('batches.')->group(function () {
     Route::post('/together', 'begin')->name('begin');

@@ -20,16 +20,19 @@ final class FromTheShelf
     /** @return array<string, string> what can be chosen as a form, by key */
     public static function forms(): array
     {
-        $kept = ShelfForm::query()->orderBy('name')->limit(60)->get();
+        $forms = ['usual' => 'a ring, as it is usual', 'any' => 'any of my forms'];
+        foreach (ShelfForm::query()->orderBy('name')->limit(60)->pluck('name', 'id') as $id => $name) {
+            $forms["f$id"] = (string) $name;
+        }
 
-        return ['usual' => 'a ring, as it is usual', 'any' => 'any of my forms']
-            + array_combine($kept->map(fn (ShelfForm $form): string => "f$form->id")->all(), $kept->pluck('name')->all());
+        return $forms;
     }
 
     /** @return array<int, string> the meshes that can be asked for by name, by id */
     public static function meshes(): array
     {
-        return ShelfItem::query()->where('ware', 'mesh')->whereNull('archived_at')->orderBy('name')->limit(self::MOST)->pluck('name', 'id')->all();
+        return ShelfItem::query()->where('ware', 'mesh')->whereNull('archived_at')->orderBy('name')->limit(self::MOST)
+            ->pluck('name', 'id')->all();
     }
 
     /**
@@ -38,6 +41,7 @@ final class FromTheShelf
      */
     public static function given(House $house, string $form, array $only): Given
     {
+        /** @var Collection<int, ShelfItem> $things */
         $things = ShelfItem::query()->whereNull('archived_at')->orderBy('id')->limit(self::MOST)->get();
         [$wound, $goods] = [[], []];
         foreach ($things as $item) {

@@ -106,7 +106,11 @@ final readonly class Combinations
         return $layouts;
     }
 
-    /** @return list<non-empty-list<array{int, int}>> materials alone, where there is most of them first, and pairs that can be told apart */
+    /**
+     * Materials alone, those first of which there is most, and pairs that can be told apart.
+     *
+     * @return list<non-empty-list<array{int, int}>>
+     */
     private function choices(): array
     {
         $there = $this->there();

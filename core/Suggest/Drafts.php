@@ -39,9 +39,9 @@ final readonly class Drafts
         if ($length !== null && $kind instanceof CutToLength) {
             $part[$kind->lengthKey()] = LengthText::canonical($length);
         }
-        $materials = [];
+        [$materials, $rolls] = [[], $asNeeded ? 'as needed' : $this->wishes->rollsToBuy()];
         foreach ($of->share as $number => [$place]) {
-            $materials[] = ['id' => "m$number", 'rolls' => $asNeeded ? 'as needed' : $this->wishes->rollsToBuy()] + $this->given->wound[$place];
+            $materials[] = ['id' => "m$number", 'rolls' => $rolls] + $this->given->wound[$place];
         }
         foreach ($this->given->goods as $number => $its) {
             $materials[] = ['id' => "g$number"] + $its;

@@ -33,7 +33,10 @@ final readonly class Metrics
     public static function of(Plan $plan, Result $result, Shape $shape): self
     {
         $open = array_merge([], ...array_map(
-            fn (WoundResult $its): array => array_map(fn (RollUse $roll): Length => $roll->used(), $its->plan->from(Origin::Part, Origin::Loose)),
+            fn (WoundResult $its): array => array_map(
+                fn (RollUse $roll): Length => $roll->used(),
+                $its->plan->from(Origin::Part, Origin::Loose),
+            ),
             $result->wound,
         ));
 

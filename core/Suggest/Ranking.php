@@ -34,7 +34,8 @@ final readonly class Ranking
         $order = $wishes->order();
         $value = fn (Suggestion $its): array => [
             ...array_map(fn (Criterion $criterion): float => round($criterion->of($its->metrics), 6), $order),
-            $its->metrics->cents, $its->metrics->minutes, $its->of->kin(), $its->of->form, json_encode($its->of->share), -$its->length->units,
+            $its->metrics->cents, $its->metrics->minutes, $its->of->kin(), $its->of->form, json_encode($its->of->share),
+            -$its->length->units,
         ];
         usort($found, fn (Suggestion $a, Suggestion $b): int => $value($a) <=> $value($b));
 
@@ -111,7 +112,8 @@ final readonly class Ranking
             }
         }
 
-        return ($praise === [] ? 'A middle way' : ucfirst(Words::list(array_slice($praise, 0, 2)))).($gives === null ? '.' : "; but $gives.");
+        return ($praise === [] ? 'A middle way' : ucfirst(Words::list(array_slice($praise, 0, 2))))
+            .($gives === null ? '.' : "; but $gives.");
     }
 
     /** @return list<Criterion> what the maker asked for first */

@@ -21,15 +21,17 @@ final readonly class Search
     /** @var list<Criterion> */
     private array $order;
 
-    private Drafts $drafts;
-
     /** @var list<Combination> */
     private array $all;
 
-    private function __construct(private Engine $engine, Combinations $combinations, Wishes $wishes, Drafts $drafts, private bool $withRibbon)
-    {
+    private function __construct(
+        private Engine $engine,
+        Combinations $combinations,
+        Wishes $wishes,
+        private Drafts $drafts,
+        private bool $withRibbon,
+    ) {
         [$this->limits, $this->order] = [new Limits($wishes), $wishes->order()];
-        $this->drafts = $drafts;
         $this->all = $combinations->all();
     }
 

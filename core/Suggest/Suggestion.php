@@ -23,7 +23,12 @@ final readonly class Suggestion
         ];
     }
 
-    /** @param  array{form: int, technique: string, layout: array<string, string|int>, share: non-empty-list<array{int, int}>, length: string, ribbon: bool, metrics: array{int, int, int, int, float, float, float, float, float, float, int}}  $written */
+    /**
+     * @param  array{
+     *     form: int, technique: string, layout: array<string, string|int>, share: non-empty-list<array{int, int}>, length: string,
+     *     ribbon: bool, metrics: array{int, int, int, int, float, float, float, float, float, float, int},
+     * }  $written
+     */
     public static function read(array $written): self
     {
         return new self(

@@ -71,8 +71,9 @@ final readonly class Wishes
 
     public static function sentence(): string
     {
-        return 'It may cost {budget} and take {minutes} minutes, and {skill} makes it. Buy {buy} new rolls for it. It is {full}, of {ribbon}; '
-            .'across from {from} to {to}, {deep} deep at the most, its opening for {signWide} x {signHigh}. Show me {first} first, then {then}.';
+        return 'It may cost {budget} and take {minutes} minutes; {skill} makes it. New rolls to buy: {buy}. It is {full}, of {ribbon}. '
+            .'Across from {from} to {to}; depth allowed: {deep}; sign in its opening: {signWide} by {signHigh}. '
+            .'Show {first} first, then {then}.';
     }
 
     public function budget(): ?Money
@@ -139,7 +140,9 @@ final readonly class Wishes
     /** @return list<Blank<covariant mixed>> */
     public static function blanks(Currency $currency): array
     {
-        $size = fn (string $key, string $label, string $none): RoomBlank => new RoomBlank($key, $label, Length::inches(1), Length::inches(120), $none);
+        $size = fn (string $key, string $label, string $none): RoomBlank => new RoomBlank(
+            $key, $label, Length::inches(1), Length::inches(120), $none,
+        );
         $order = array_combine(
             array_column(Criterion::cases(), 'value'),
             array_map(fn (Criterion $its): string => $its->words(), Criterion::cases()),
@@ -148,12 +151,12 @@ final readonly class Wishes
         return [
             new PriceBlank('budget', 'what it may cost', Money::cents(self::MOST_CENTS, $currency), 'anything'),
             new CountBlank('minutes', 'the minutes it may take', 0, 0, 6000, 'any'),
-            new CountBlank('buy', 'how many new rolls may be bought', 0, 0, 20, 'no'),
+            new CountBlank('buy', 'how many new rolls may be bought', 0, 0, 20, 'none'),
             $size('from', 'how far across it is at the least', 'any size'),
             $size('to', 'how far across it is at the most', 'any size'),
-            $size('deep', 'how deep it may be', 'however'),
-            $size('signWide', 'the width of the sign in its opening', 'no sign'),
-            $size('signHigh', 'the height of the sign in its opening', 'no sign'),
+            $size('deep', 'how deep it may be', 'any'),
+            $size('signWide', 'the width of the sign in its opening', 'none'),
+            $size('signHigh', 'the height of the sign in its opening', 'none'),
             new ChoiceBlank('full', 'how full it is', 'any', ['any' => 'as full as is usual', 'full' => 'full', 'light' => 'light']),
             new ChoiceBlank('skill', 'who makes it', 'any', ['any' => 'anybody', 'beginner' => 'a beginner']),
             new ChoiceBlank('ribbon', 'whether ribbon is added', 'mesh', ['mesh' => 'mesh alone', 'ribbon' => 'mesh with ribbon sets']),
@@ -172,11 +175,15 @@ final readonly class Wishes
                 'to', 'No piece is larger than the one and smaller than the other: let the second be the larger.',
             ],
             $to !== null && $opening >= $to->toInches() => [
-                'to', sprintf('A sign that is %.1f in from corner to corner does not go into a piece as small as that. Let the piece be larger, or the sign smaller.', $opening),
+                'to', sprintf(
+                    'A sign that is %.1f in from corner to corner does not go into a piece as small as that. Let the piece be larger, or '
+                        .'the sign smaller.',
+                    $opening,
+                ),
             ],
             ($this->slip->lengthIfAny('signWide') === null) !== ($this->slip->lengthIfAny('signHigh') === null) => [
                 $this->slip->lengthIfAny('signWide') === null ? 'signWide' : 'signHigh',
-                'A sign has a width and a height: write both, or "no sign" in both.',
+                'A sign has a width and a height: write both, or "none" in both.',
             ],
             default => null,
         };

@@ -16,11 +16,11 @@ final class EveryRouteTest extends FeatureCase
 
     private const FIELDS = [
         'came', 'colour', 'columns', 'copies', 'coreAcross', 'coreWeight', 'count', 'cut', 'cuts', 'distance', 'done', 'form', 'id', 'kept', 'kind', 'length', 'lot', 'newAcross', 'newWeight', 'now', 'across',
-        'on', 'order', 'page', 'paper', 'plan', 'left', 'currency', 'q', 'read', 'scale', 'side', 'starter', 'stock', 'tape', 'technique', 'tie', 'to', 'units', 'ware', 'way', 'weight', 'width', 'x', 'y', 'file', 'revision',
+        'on', 'order', 'page', 'paper', 'plan', 'left', 'currency', 'q', 'read', 'scale', 'side', 'starter', 'stock', 'tape', 'technique', 'tie', 'to', 'units', 'ware', 'way', 'weight', 'width', 'x', 'y', 'file', 'revision', 'of', 'from', 'step', 'asked', 'minutes', 'place', 'plans', 'only', 'number', 'material',
     ];
 
     private const EDITS = [
-        'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-mesh', 'add-ribbon', 'add-tails', 'add-bow', 'add-sign', 'add-extra', 'add-step', 'remove-material', 'add-ties', 'remove-ties', 'place-tie', 'take-tie', 'place-thing', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint', 'exchange', 'take-ribbon', 'remove-ribbon',
+        'add-part', 'remove-part', 'part-earlier', 'part-later', 'add-mesh', 'add-ribbon', 'add-tails', 'add-bow', 'add-sign', 'add-extra', 'add-step', 'remove-material', 'add-ties', 'remove-ties', 'place-tie', 'take-tie', 'place-thing', 'take-form', 'take-material', 'take-materials', 'part-lots', 'paint', 'exchange', 'take-ribbon', 'remove-ribbon', 'add-place', 'add-box', 'add-offer', 'remove-place', 'remove-offer',
     ];
 
     private const BLANKS = [
@@ -39,6 +39,9 @@ final class EveryRouteTest extends FeatureCase
         'item.width',
         'item.low',
         'nothing',
+        'work.rate',
+        'places.p1.fee',
+        'wishes.budget',
         'parts',
     ];
 
@@ -50,6 +53,7 @@ final class EveryRouteTest extends FeatureCase
             '/shelf-files',
             ['file' => UploadedFile::fake()->createWithContent('rolls.csv', "name,left\nSage mesh,20 in\n")],
         )->assertRedirect('/shelf-files/1');
+        $this->post('/suggest', ['set' => ['wishes.skill' => 'beginner']])->assertRedirect('/suggest/1');
         $chance = new Randomizer(new Mt19937(11));
         $asked = 0;
         foreach (Route::getRoutes() as $route) {

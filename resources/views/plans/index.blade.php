@@ -14,6 +14,7 @@
         @if ($plans->isNotEmpty() || $sought !== '')
             <div class="mt-2 flex flex-wrap items-baseline gap-x-6 gap-y-1">
                 <x-search :sought="$sought" label="Find a plan" hint="a name, a form, a technique, a mesh" />
+                <a class="quiet" href="{{ route('suggest.index') }}">what can I make?</a>
                 <a class="quiet" href="{{ route('together') }}">cut several of them together</a>
                 <a class="quiet" href="{{ route('compare') }}">compare some of them</a>
                 @if ($plans->hasPages() || $sought !== '')
