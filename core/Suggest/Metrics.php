@@ -58,21 +58,41 @@ final readonly class Metrics
             / $its->wound->nominal()->units * $plan->settings->priceOf($its->wound)->cents, $result->wound));
     }
 
-    /** @return array{int, int, int, int, float, float, float, float, float, float, int} in their order above, the shape in its own */
+    /** @return array<string, int|float> lengths in inches, money in the smallest unit of its currency */
     public function write(): array
     {
         return [
-            $this->cents, $this->minutes, $this->rollsToBuy, $this->packsToBuy, $this->shape->across, $this->shape->opening,
-            $this->shape->depth, $this->shape->ofLeast, $this->shape->ofMost, $this->scraps, $this->pieces,
+            'cents' => $this->cents,
+            'minutes' => $this->minutes,
+            'rollsToBuy' => $this->rollsToBuy,
+            'packsToBuy' => $this->packsToBuy,
+            'across' => $this->shape->across,
+            'opening' => $this->shape->opening,
+            'depth' => $this->shape->depth,
+            'ofLeast' => $this->shape->ofLeast,
+            'ofMost' => $this->shape->ofMost,
+            'scraps' => $this->scraps,
+            'pieces' => $this->pieces,
         ];
     }
 
-    /** @param  array{int, int, int, int, float, float, float, float, float, float, int}  $written */
+    /** @param  array<string, int|float>  $written */
     public static function read(array $written): self
     {
         return new self(
-            ...array_slice($written, 0, 4),
-            ...[new Shape(...array_slice($written, 4, 5)), $written[9], $written[10]],
+            (int) $written['cents'],
+            (int) $written['minutes'],
+            (int) $written['rollsToBuy'],
+            (int) $written['packsToBuy'],
+            new Shape(
+                (float) $written['across'],
+                (float) $written['opening'],
+                (float) $written['depth'],
+                (float) $written['ofLeast'],
+                (float) $written['ofMost'],
+            ),
+            (float) $written['scraps'],
+            (int) $written['pieces'],
         );
     }
 }

@@ -26,7 +26,7 @@ final readonly class Suggestion
     /**
      * @param  array{
      *     form: int, technique: string, layout: array<string, string|int>, share: non-empty-list<array{int, int}>, length: string,
-     *     ribbon: bool, metrics: array{int, int, int, int, float, float, float, float, float, float, int},
+     *     ribbon: bool, metrics: array<string, int|float>,
      * }  $written
      */
     public static function read(array $written): self

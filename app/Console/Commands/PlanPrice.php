@@ -27,7 +27,7 @@ final class PlanPrice extends Command
     use ReadsPlanFiles;
 
     protected $signature = 'plan:price
-        {file : a plan file}
+        {file? : a plan file}
         {--prices= : a file of what a maker prices by (docs/prices.schema.json); without it the usual figures stand}
         {--copies=1 : so many are made together}
         {--minutes= : what one really takes, instead of what is worked out}
