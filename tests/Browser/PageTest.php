@@ -23,6 +23,13 @@ final class PageTest extends BrowserCase
     #[TestWith(['/plans/2'])]
     #[TestWith(['/plans/9?mesh=off'])]
     #[TestWith(['/keys'])]
+    #[TestWith(['/plans/23/price?copies=3&asked=9'])]
+    #[TestWith(['/prices'])]
+    #[TestWith(['/prices/2'])]
+    #[TestWith(['/prices/rolls'])]
+    #[TestWith(['/plans/17/vary'])]
+    #[TestWith(['/compare?plans[]=12&plans[]=10'])]
+    #[TestWith(['/suggest'])]
     #[TestWith(['/plans/77'])]
     public function test_those_who_see_hear_or_move_otherwise_can_use_it(string $path): void
     {
@@ -82,7 +89,7 @@ final class PageTest extends BrowserCase
     public function test_a_tablet_needs_no_scrolling_sideways(): void
     {
         $this->resize(768, 1024);
-        foreach (['/plans', '/plans/12', '/plans/14', '/shelf', '/shelf/1', '/scraps', '/plans/23/cut-sheet', '/together?copies[23]=2'] as $path) {
+        foreach (['/plans', '/plans/12', '/plans/14', '/shelf', '/shelf/1', '/scraps', '/plans/23/cut-sheet', '/together?copies[23]=2', '/plans/23/price', '/prices', '/plans/17/vary', '/compare?plans[]=12&plans[]=10', '/suggest'] as $path) {
             $this->open($path);
             $this->assertLessThanOrEqual(768, $this->script('return document.documentElement.scrollWidth'), $path);
         }

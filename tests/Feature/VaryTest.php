@@ -12,7 +12,7 @@ final class VaryTest extends FeatureCase
         $plan = $this->hang('fair-gate-three-strands');
         $page = $this->get("/plans/$plan->id/vary?of=parts.l1.pitch&from=7&to=8")->assertOk()->assertSee('opens 6 rolls;');
         $this->assertSame(['6', '6', '6', '9'], array_slice($this->texts($page, '//tbody/tr/td[1]'), 0, 4));
-        $form = $this->find($page, "//form[.//button[@aria-label='take 7 1/4 in']]")[0];
+        $form = $this->find($page, "//form[.//button[@aria-label='take it: 7 1/4 in']]")[0];
         $fields = [];
         foreach ($form->getElementsByTagName('input') as $input) {
             /** @var DOMElement $input */

@@ -23,9 +23,9 @@
                                         <x-mesh-on-form :drawing="$comparing->drawings[$index]" />
                                     </svg>
                                     <a href="{{ route('plans.show', $plan) }}">{{ $plan->name }}</a>
-                                    <a class="quiet" href="{{ $with(array_diff($ids, [$plan->id])) }}" aria-label="take {{ $plan->name }} out">take out</a>
+                                    <a class="quiet" href="{{ $with(array_diff($ids, [$plan->id])) }}" aria-label="take out {{ $plan->name }}">take out</a>
                                     @if (! $loop->first)
-                                        <a class="quiet" href="{{ $with([$plan->id, ...array_diff($ids, [$plan->id])]) }}" aria-label="hold the others against {{ $plan->name }}">put first</a>
+                                        <a class="quiet" href="{{ $with([$plan->id, ...array_diff($ids, [$plan->id])]) }}" aria-label="put first {{ $plan->name }}">put first</a>
                                     @endif
                                 </th>
                             @endforeach

@@ -82,7 +82,7 @@
                                             @if ($point->isNow)
                                                 as it is
                                             @elseif ($mayChange)
-                                                <x-plain-edit :saved="$saved" :edit="['set' => $varied->written($point->value)]"><button class="quiet" aria-label="take {{ $point->shown }}">take it</button></x-plain-edit>
+                                                <x-plain-edit :saved="$saved" :edit="['set' => $varied->written($point->value)]"><button class="quiet" aria-label="take it: {{ $point->shown }}">take it</button></x-plain-edit>
                                             @endif
                                         </td>
                                     @endif

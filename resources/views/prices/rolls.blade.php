@@ -51,7 +51,7 @@
         @elseif ($cut->plan === null)
             <p class="mt-3 text-[17px]">No plan hangs on the wall yet, so nothing can be cut from them.</p>
         @endif
-        <section class="terms mt-5" aria-label="Rolls on offer">
+        <section class="terms mt-5" aria-label="What is on offer">
             @foreach ($terms->offers as $id => $line)
                 <div class="term">
                     <x-terms-form :line="$line" :problem="$terms->problem" />

@@ -29,7 +29,7 @@
             <section class="found" id="found" aria-label="What can be made">
                 <div class="progress" @if (! $search->isDone()) hx-post="{{ route('suggest.step', $search, false) }}" hx-trigger="load" hx-target="#found" hx-select="#found" hx-swap="outerHTML" hx-headers='{"X-CSRF-TOKEN": "{{ csrf_token() }}"}' @endif>
                     <progress max="{{ max(1, $search->total) }}" value="{{ $search->next }}" aria-label="how far the search is"></progress>
-                    <p role="status">{{ $search->isDone() ? ($search->stopped ? 'Stopped' : 'Done') : 'Looking on' }}: {{ $search->next }} of {{ Davrin\Core\Words\Words::count($search->total, 'way') }} looked at, {{ Davrin\Core\Words\Words::count($search->fits, 'plan fits', 'plans fit') }}.</p>
+                    <p role="status">{{ $search->isDone() ? ($search->stopped ? 'Stopped' : 'Done') : 'Still looking' }}: {{ $search->next }} of {{ Davrin\Core\Words\Words::count($search->total, 'way') }} looked at, {{ Davrin\Core\Words\Words::count($search->fits, 'plan fits', 'plans fit') }}.</p>
                     @if (! $search->isDone())
                         <form method="post" action="{{ route('suggest.stop', $search) }}">
                             @csrf
@@ -78,7 +78,7 @@
                                 <p class="looked-at">{{ implode(' · ', $its['facts']) }}</p>
                                 <form method="post" action="{{ route('suggest.open', $search) }}">
                                     @csrf
-                                    <button class="quiet" name="number" value="{{ $its['number'] }}" aria-label="open {{ $its['name'] }}, number {{ $its['number'] + 1 }}, as a plan">open as a plan</button>
+                                    <button class="quiet" name="number" value="{{ $its['number'] }}" aria-label="open as a plan: {{ $its['name'] }}, number {{ $its['number'] + 1 }}">open as a plan</button>
                                 </form>
                             </div>
                         </li>
