@@ -45,6 +45,7 @@ final readonly class CostSheet implements JsonSerializable
      * @param  int  $minutes  for one piece
      * @param  string  $way  that counts
      * @param  bool  $isShort  whether some of it is on no roll, so that it costs more than this
+     * @param  bool  $isByEye  whether some of it rests on what nobody measures
      */
     private function __construct(
         public string $name,
@@ -55,6 +56,7 @@ final readonly class CostSheet implements JsonSerializable
         public array $lines,
         public Terms $terms,
         public bool $isShort,
+        private bool $isByEye,
     ) {}
 
     /**
@@ -95,6 +97,7 @@ final readonly class CostSheet implements JsonSerializable
             array_values(array_filter([...$wound, SheetLine::ofForms($plan, $copies), ...$goods])),
             $terms,
             $batch?->isShort() ?? $result->verdict->short,
+            $plan->hasByEye(),
         );
     }
 
@@ -153,10 +156,12 @@ final readonly class CostSheet implements JsonSerializable
     {
         $shown = Money::rounded($this->cost(), $this->currency());
 
-        return new Figure('what one costs', $shown->canonical(), $shown->shown(), [
+        $figure = new Figure('what one costs', $shown->canonical(), $shown->shown(), [
             ...array_map(fn (Figure $part): string => "$part->label: ".implode('; ', $part->because), $this->parts()),
             sprintf('together %s', Cost::exact($this->cost(), $this->currency())),
         ]);
+
+        return $this->isByEye ? $figure->asEstimate(Plan::BY_EYE) : $figure;
     }
 
     /** @return list<Figure> what the cost of one piece is made of; what is nothing is left out */

@@ -175,11 +175,7 @@ final readonly class Wishes
                 'to', 'No piece is larger than the one and smaller than the other: let the second be the larger.',
             ],
             $to !== null && $opening >= $to->toInches() => [
-                'to', sprintf(
-                    'A sign that is %.1f in from corner to corner does not go into a piece as small as that. Let the piece be larger, or '
-                        .'the sign smaller.',
-                    $opening,
-                ),
+                'to', 'A sign of that size does not go into a piece as small as that. Let the piece be larger, or the sign smaller.',
             ],
             ($this->slip->lengthIfAny('signWide') === null) !== ($this->slip->lengthIfAny('signHigh') === null) => [
                 $this->slip->lengthIfAny('signWide') === null ? 'signWide' : 'signHigh',

@@ -32,6 +32,7 @@
             <section class="mt-10 max-w-xl text-[17px]">
                 <p>Nothing hangs here yet. Start one of those above: Davrin preps the form, and you fill in the blanks.</p>
                 <p class="mt-3">Each change is worked out at once: ties, cuts, which roll each comes from, what is left and what it costs.</p>
+                <p class="mt-3">Or ask <a href="{{ route('suggest.index') }}">what you can make</a> of what lies on the shelf.</p>
             </section>
         @endif
         @if ($plans->contains(fn ($saved): bool => ! $saved->revision->card?->isCurrent()))

@@ -155,7 +155,7 @@ final class SearchTest extends PlanCase
     {
         return [
             'larger and smaller' => [['wishes.from' => '24 in', 'wishes.to' => '18 in'], 'wishes.to', 'larger than the one'],
-            'a sign as large as the piece' => [['wishes.to' => '12 in', 'wishes.signWide' => '10 in', 'wishes.signHigh' => '8 in'], 'wishes.to', 'does not go into a piece'],
+            'a sign as large as the piece' => [['wishes.to' => '12 in', 'wishes.signWide' => '10 in', 'wishes.signHigh' => '8 in'], 'wishes.to', 'A sign of that size does not go into a piece'],
             'half a sign' => [['wishes.signWide' => '10 in'], 'wishes.signHigh', 'both, or "none"'],
             'less than nothing' => [['wishes.budget' => '-4'], 'wishes.budget', 'between $0.00'],
             'no number' => [['wishes.minutes' => 'an evening'], 'wishes.minutes', 'is not a whole number'],
