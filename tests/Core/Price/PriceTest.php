@@ -166,7 +166,7 @@ final class PriceTest extends PlanCase
 
     #[TestWith([['places' => []], '/places'])]
     #[TestWith([['places' => [['id' => 'a'], ['id' => 'a']]], '/places/1/id'])]
-    #[TestWith([['currency' => 'XXX'], '/currency'])]
+    #[TestWith([['currency' => 'ABC'], '/currency'])]
     #[TestWith([['rate' => '15'], '/rate'])]
     #[TestWith([['work' => ['rate' => -3]], '/work/rate'])]
     #[TestWith([['boxes' => 'none'], '/boxes'])]
