@@ -45,12 +45,16 @@ final class House
         return $this->currency ??= Currency::tryFrom($this->written('currency')) ?? Currency::UsDollar;
     }
 
-    /** The prices on the shelf keep their figures, rounded to what the currency has; nothing is converted. */
+    /**
+     * The prices on the shelf keep their figures, rounded to what the currency has; nothing is converted.
+     *
+     * @throws Refused where one of them is more than a price can be in that currency; then all stays as it was
+     */
     public function countIn(Currency $currency): void
     {
+        $this->currency = null;
         DB::transaction(function () use ($currency): void {
-            $this->currency = null;
-            $before = $this->currency();
+            $before = Currency::tryFrom($this->written('currency')) ?? Currency::UsDollar;
             foreach ($before === $currency ? [] : ['shelf_items', 'shelf_import_rows'] as $table) {
                 DB::table($table)->whereNotNull('said')->select('id', 'ware', 'said')->chunkById(
                     self::AT_ONCE,
@@ -116,10 +120,11 @@ final class House
         foreach ($rows as $row) {
             ['id' => $id, 'ware' => $ware, 'said' => $said] = (array) $row;
             $said = (array) json_decode((string) $said, true);
-            foreach ($this->craft->materials[$ware]->shelfBlanks($before) as $blank) {
+            foreach ($this->craft->materials[$ware]->shelfBlanks($after) as $blank) {
                 $written = $said[$blank->key()] ?? PriceBlank::NONE;
                 if ($blank instanceof HoldsMoney && $written !== PriceBlank::NONE) {
                     $said[$blank->key()] = Money::read((string) $written, $before)->in($after)->canonical();
+                    $blank->read($said[$blank->key()], null);
                 }
             }
             DB::table($table)->where('id', $id)->update(['said' => json_encode($said, JSON_THROW_ON_ERROR)]);

@@ -93,7 +93,7 @@ final readonly class OfferedRolls implements JsonSerializable
         PlanReader $reader,
         RollPlanner $planner,
     ): self {
-        $layers = self::layers($wound->width(), $offer->slip->length('width'));
+        $layers = self::layers($wound, $offer->slip->length('width'));
         $written = array_intersect_key($offer->slip->write(), ['width' => 1, 'roll' => 1, 'allowance' => 1])
             + ['label' => 'label', 'onHand' => 'nothing', 'rolls' => 'as needed', 'trim' => '0 in'];
         $fill = array_combine(
@@ -130,10 +130,12 @@ final readonly class OfferedRolls implements JsonSerializable
         );
     }
 
-    /** As many as come near the width, one at the least. */
-    private static function layers(Length $own, Length $offered): int
+    /** As many as come near the width of a mesh, one at the least. Ribbon is not laid double. */
+    private static function layers(Wound $wound, Length $offered): int
     {
-        return max(1, min(self::MOST_LAYERS, (int) round($own->units / $offered->units)));
+        return $wound->wound->makesABase()
+            ? max(1, min(self::MOST_LAYERS, (int) round($wound->width()->units / $offered->units)))
+            : 1;
     }
 
     private static function usedWords(Length $used, Units $units): string

@@ -26,7 +26,7 @@ use Davrin\Core\Words\Refused;
 final readonly class Combinations
 {
     /** More are not looked at: what comes later is more of the same. */
-    public const MOST = 132;
+    public const MOST = 110;
 
     /** So many materials are tried alone, and so many pairs. */
     private const ALONE = 6;

@@ -63,7 +63,7 @@ final readonly class Sweep implements JsonSerializable
             : self::read($varied, $typed, $plan->units(), $what);
         $step = $read($step, 'step', $ruler);
         $around = ($varied->isLength ? self::AROUND : intdiv(self::AROUND, 2)) * $step;
-        $from = $read($from, 'from', max($step, $varied->now - $around));
+        $from = $read($from, 'from', max(min($step, $varied->now), $varied->now - $around));
         $to = $read($to, 'to', $varied->now + $around);
         self::mustBePossible($plan, $varied, $from, $to, $step);
 
@@ -211,7 +211,7 @@ final readonly class Sweep implements JsonSerializable
         if ($step < self::ruler($plan, $varied)) {
             throw Fault::at('/step', sprintf('The smallest step is %s.', $said(self::ruler($plan, $varied))));
         }
-        if ($from < 1 || $to <= $from) {
+        if ($from < 0 || $to <= $from) {
             throw Fault::at('/to', sprintf(
                 'From %s to %s there is nothing to try. The second has to be more than the first.',
                 $said($from),

@@ -20,8 +20,8 @@ final readonly class Varied
 {
     private const MATERIAL = 'material';
 
-    /** Numbers that say where something is, not how much of it. */
-    private const PLACES = ['begin', 'turned'];
+    /** Figures that say where something is or which of several, not how much of it. */
+    private const PLACES = ['begin', 'turned', 'first', 'many'];
 
     /**
      * @param  string  $key  names it: the address of its blank, or of the first of them with a sign that all are meant

@@ -29,6 +29,24 @@ final class CurrencyTest extends FeatureCase
         $this->get('/shelf')->assertOk()->assertSee('Kuwaiti dinars');
     }
 
+    public function test_a_figure_that_is_too_much_in_another_currency_leaves_all_as_it_was(): void
+    {
+        $this->post('/currency', ['currency' => 'JPY']);
+        $item = ShelfItem::begin('mesh', ['price' => '20000']);
+        $this->from('/shelf')->post('/currency', ['currency' => 'USD'])
+            ->assertSessionHas('refused', fn (string $said): bool => str_contains($said, 'between $0.00 and $9999.99; $20000.00 is not'));
+        $this->get("/shelf/$item->id")->assertOk()->assertSee('¥20000');
+
+        $item->update(['said' => ['price' => '700'] + $item->said]);
+        $this->post('/prices/edits', ['do' => 'add-box']);
+        $this->post('/prices/edits', ['set' => ['boxes.b1.postage' => '15000']])->assertRedirect();
+        $this->from('/shelf')->post('/currency', ['currency' => 'USD'])
+            ->assertSessionHas('refused', fn (string $said): bool => str_contains($said, '$15000.00 is not'));
+        $this->assertSame('700', ShelfItem::query()->findOrFail($item->id)->said['price'], 'nothing was half done');
+        $this->get('/prices')->assertOk()->assertSee('¥15000');
+        $this->get('/shelf')->assertOk()->assertSee('Japanese yen');
+    }
+
     public function test_a_plan_begins_in_the_currency_of_the_house_and_keeps_its_own(): void
     {
         $before = SavedPlan::start(app(PlanReader::class)->read(['materials' => [[]]]), 'begun');

@@ -19,8 +19,11 @@ final class EveryKindTest extends FeatureCase
 
     private const OF_ONE_WIRE = ['loop'];
 
-    /** Forms that ribbon is tried on: it lies on the mesh of any, so one that is round, one that is not and one that does not close will do. */
-    private const FOR_RIBBON = ['ring', 'heart', 'stick'];
+    /**
+     * Forms that ribbon, signs, extras and steps of one's own are tried on: they lie on the mesh of any, so one that is round, one that is
+     * not and one that does not close will do.
+     */
+    private const FOR_WHAT_LIES_ON_TOP = ['ring', 'heart', 'stick'];
 
     /** @return iterable<string, array{string, string}> every technique on every form that it can be made on */
     public static function kinds(): iterable
@@ -28,9 +31,9 @@ final class EveryKindTest extends FeatureCase
         $craft = Craft::standard();
         foreach ($craft->forms as $kind => $form) {
             foreach ($craft->parts as $technique => $part) {
-                $isTried = $part->materials()->wound === null
+                $isTried = $part->materials()->wound === null && $part->materials()->goods === null
                     ? $technique !== 'pulled-loops' || ! in_array($kind, self::OF_ONE_WIRE, true)
-                    : in_array($kind, self::FOR_RIBBON, true);
+                    : in_array($kind, self::FOR_WHAT_LIES_ON_TOP, true);
                 if ($isTried) {
                     yield "$technique on $kind" => [$kind, $technique];
                 }

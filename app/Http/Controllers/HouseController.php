@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Settings\House;
 use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Words\Refused;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -30,7 +31,15 @@ final class HouseController
         if ($currency === null) {
             return back()->with('refused', 'That is not a currency that prices can be counted in here. Choose one from the list.');
         }
-        $house->countIn($currency);
+        try {
+            $house->countIn($currency);
+        } catch (Refused $refused) {
+            return back()->with(
+                'refused',
+                'Prices are counted as before. Figures stay as they are in another currency, and one of them does not go: '
+                    .$refused->getMessage(),
+            );
+        }
 
         return back()->with(
             'said',

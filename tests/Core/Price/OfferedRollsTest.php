@@ -39,6 +39,15 @@ final class OfferedRollsTest extends PlanCase
         $this->assertSame('narrow', array_key_first($longer), 'the cheapest stands first');
     }
 
+    public function test_ribbon_is_not_laid_double_however_narrow_it_is(): void
+    {
+        $plan = $this->plan([
+            'materials' => [['id' => 'm1'], ['id' => 'r', 'kind' => 'ribbon', 'width' => '2 1/2 in']],
+            'parts' => [[], ['kind' => 'ribbon-sets', 'material' => ['r']]],
+        ]);
+        $this->assertSame(1, $this->cut($plan, [['width' => '1 in'] + self::NARROW], material: 'r')['narrow']->layers);
+    }
+
     public function test_copies_share_what_is_left(): void
     {
         $plan = $this->plan(['parts' => [['length' => '21 in']]]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Price;
 
+use Brick\Math\BigRational;
 use Davrin\Core\Batch\Batch;
 use Davrin\Core\Batch\Share;
 use Davrin\Core\Edit\BlankRefused;
@@ -82,6 +83,40 @@ final class PriceTest extends PlanCase
         $six = $this->sheet($document, 6);
         $this->assertSame(['6.25', '5 packs to buy'], [$this->line($six, 'stems')['opened-paid'], $this->line($six, 'stems')['source']]);
         $this->assertStringContainsString(' / 6 = ', $six->parts()[0]->because[0]);
+    }
+
+    public function test_what_is_measured_by_eye_costs_about_so_much_and_what_is_short_says_so(): void
+    {
+        $byEye = $this->sheet(['parts' => [['kind' => 'gathered-drape']]] + self::NINE_FIFTY);
+        $short = $this->sheet(['materials' => [['rolls' => 0, 'onHand' => ['100 in']]], 'parts' => [['length' => '19 in']]]);
+        $this->assertSame([false, true], [$byEye->isShort, $short->isShort]);
+        $this->assertSame($this->plan(['parts' => [['kind' => 'gathered-drape']]] + self::NINE_FIFTY)->hasByEye(), $byEye->figure()->estimate);
+    }
+
+    public function test_the_four_ways_of_a_sheet_are_those_of_the_result(): void
+    {
+        $document = [
+            'materials' => [
+                ['price' => '7.20', 'paid' => '3.60', 'onHand' => ['62 in', '131 in']],
+                ['id' => 'stems', 'kind' => 'stems', 'price' => '2.50', 'paid' => '1.25', 'onHand' => ['7']],
+            ],
+            'parts' => [['length' => '17 in']],
+        ];
+        $sheet = $this->sheet($document);
+        foreach (['paid', 'list'] as $at) {
+            $cost = $this->figures($this->plan(['settings' => ['priceAt' => $at]] + $document))->cost;
+            $shown = fn (string $way): string => Money::rounded($sheet->materials($way), Currency::UsDollar)->shown();
+            $this->assertSame([$cost->byLength->shown, $cost->opened->shown], [$shown("length-$at"), $shown("opened-$at")]);
+        }
+    }
+
+    public function test_what_the_price_goes_to_adds_up_to_it(): void
+    {
+        foreach (['40.00', '20.00'] as $asked) {
+            $parts = $this->price($this->sheet(self::NINE_FIFTY, minutes: 50), $asked)->goesTo();
+            $this->assertTrue(BigRational::sum(...array_values($parts))->isEqualTo((int) ((float) $asked * 100)));
+            $this->assertSame($asked === '20.00', $parts['what stays']->isNegative());
+        }
     }
 
     public function test_overhead_wear_and_packing_are_counted_by_the_piece(): void

@@ -83,6 +83,20 @@ final class SweepTest extends PlanCase
         }
     }
 
+    public function test_what_is_nothing_now_is_varied_from_nothing(): void
+    {
+        $sweep = $this->sweep($this->threeStrands('label'), 'parts.l1.drop');
+        $this->assertSame(['0 in', true], [$sweep->points[0]->shown, $sweep->points[0]->isNow]);
+        $this->assertArrayNotHasKey('parts.l1.begin', Varied::of($sweep->plan), 'where a run begins is no size');
+    }
+
+    public function test_in_centimetres_the_steps_are_those_of_a_metric_ruler(): void
+    {
+        $sweep = $this->sweep(['settings' => ['units' => 'centimetres']] + $this->everyday(), 'parts.l1.length', '48 cm', '50 cm');
+        $this->assertSame(['48 cm', '48.26 cm', '48.5 cm', '49 cm', '49.5 cm', '50 cm'], array_column($sweep->points, 'shown'));
+        $this->assertSame([false, true, false, false, false, false], array_column($sweep->points, 'isNow'), 'what it is stands among them');
+    }
+
     public function test_a_figure_that_the_plan_does_not_have_is_refused(): void
     {
         $this->expectExceptionMessage('"parts.l9.length" is no figure of this plan');
