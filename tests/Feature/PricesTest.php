@@ -112,6 +112,45 @@ final class PricesTest extends FeatureCase
         $this->post("/plans/$plan->id/price")->assertRedirect("/plans/$plan->id/price");
     }
 
+    public function test_more_copies_than_are_cut_together_are_refused_with_a_way_back(): void
+    {
+        $plan = $this->hang('fair-gate-three-strands');
+        $this->edit($plan, ['set' => ['ties.t1.perSection' => '30']])->assertOk();
+        $page = $this->get("/plans/$plan->id/price?copies=40")->assertOk()->assertSee('up to 4000 are cut together. Take fewer copies.');
+        $this->assertSame('40', $this->find($page, "//input[@name='copies']")[0]->getAttribute('value'));
+        $this->get("/plans/$plan->id/price.csv?copies=40")->assertRedirect("/plans/$plan->id/price?copies=40");
+        $this->post("/plans/$plan->id/price", ['copies' => '40'])->assertRedirect("/plans/$plan->id/price?copies=40");
+        $this->assertSame(0, KeptPrice::query()->count());
+    }
+
+    public function test_the_bar_has_a_part_for_all_that_is_paid_and_a_loss_says_so(): void
+    {
+        $plan = $this->hang('barn-wedding-square');
+        $bar = fn (string $asked): array => array_map(
+            fn ($item): string => trim((string) preg_replace('/\s+/', ' ', $item->textContent)),
+            $this->find($this->get("/plans/$plan->id/price?place=p2&asked=$asked"), "//figure[@class='money']//li"),
+        );
+        $this->assertSame(
+            ['mesh $9.77', 'form $3.50', 'all else $17.97', 'my time $17.00', 'overhead $3.12', 'what stays $48.64'],
+            $bar('100'),
+        );
+        $this->assertSame('missing $11.36', last($bar('40')));
+        $this->get("/plans/$plan->id/price?place=p2&asked=40")->assertSee('loses money')->assertSee('Ask $51.37 or more.');
+    }
+
+    public function test_terms_that_were_changed_in_another_window_are_changed_on_from_there(): void
+    {
+        $this->terms(['work.rate' => '18.00']);
+        // A page that still shows the old rate writes another blank.
+        $this->terms(['places.p2.fixed' => '1.50']);
+        $terms = $this->house()->terms();
+        $this->assertSame(['$18.00', '$1.50'], [$terms->work->money('rate')->shown(), $terms->places['p2']->slip->money('fixed')->shown()]);
+        // What a blank shows comes back as it is, and changes nothing that could be undone.
+        $this->terms(['work.rate' => '$18.00']);
+        $this->post('/prices/undo');
+        $this->assertSame('$0.00', $this->house()->terms()->places['p2']->slip->money('fixed')->shown());
+    }
+
     public function test_rolls_on_offer_are_held_against_each_other_on_a_plan(): void
     {
         $this->get('/prices/rolls')->assertOk()->assertSee('No roll is on offer yet');

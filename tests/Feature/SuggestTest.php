@@ -3,6 +3,7 @@
 namespace Tests\Feature;
 
 use App\Models\SavedPlan;
+use App\Models\ShelfForm;
 use App\Models\ShelfItem;
 use App\Models\SuggestSearch;
 
@@ -70,6 +71,39 @@ final class SuggestTest extends FeatureCase
 
         ShelfItem::query()->update(['archived_at' => now()]);
         $this->get('/suggest/'.$this->begin([])->id)->assertSee('There is no mesh to make it of');
+    }
+
+    public function test_what_other_plans_hold_is_not_suggested_and_a_search_keeps_what_lay_there_when_it_began(): void
+    {
+        $sage = $this->sage('10 yd by label');
+        $before = $this->begin(['wishes.skill' => 'beginner']);
+        $plan = $this->plan($sage, 'Holds it', '19 in');
+        $this->ready($plan)->assertSessionHas('said');
+        $after = $this->begin(['wishes.skill' => 'beginner']);
+        // 18 x 19 in of 360 in are reserved.
+        $this->assertSame(
+            [['360 in by label (shelf 1)'], ['18 in by label (shelf 1)']],
+            [$before->given['materials'][0]['onHand'], $after->given['materials'][0]['onHand']],
+        );
+        foreach ([[$before, true], [$after, false]] as [$search, $fits]) {
+            for ($steps = 0; $search->found === [] && ! $search->isDone() && $steps < 12; $steps++) {
+                $search->goOn();
+            }
+            $this->assertSame($fits, $search->found !== []);
+        }
+    }
+
+    public function test_forms_from_the_shelf_and_a_form_that_is_gone(): void
+    {
+        $this->sage('10 yd by label, 150 in');
+        $this->post('/plans/'.$this->hang('barn-wedding-heart')->id.'/form')->assertRedirect();
+        $form = ShelfForm::query()->firstOrFail();
+        $its = $this->begin([], ['form' => "f$form->id"]);
+        $this->assertSame([$form->name], array_column($its->given['forms'], 'name'));
+        $this->assertSame(['Ring', $form->name], array_column($this->begin([], ['form' => 'any'])->given['forms'], 'name'));
+        $form->delete();
+        $this->assertSame(['Ring'], array_column($this->begin([], ['form' => "f$form->id"])->given['forms'], 'name'));
+        $this->get("/suggest/$its->id")->assertOk();
     }
 
     public function test_wishes_that_cannot_be_read_stay_typed_at_their_blank(): void

@@ -13,18 +13,7 @@
             @include('prices.sheet')
             <section class="asking" aria-label="What was asked">
                 <p @class(['hour', 'is-loss' => $sheet['isLoss']])><b>{{ $sheet['hour'] ?? 'no time' }}</b> <span>{{ $sheet['hour'] === null ? 'was counted' : "is what an hour earns at {$sheet['asked']}" }}</span></p>
-                <dl class="sum">
-                    @foreach ($sheet['figures'] as $figure)
-                        @if ($figure['label'] !== 'an hour really earns')
-                            <dt>{{ ucfirst($figure['label']) }}<span>{{ Str::unbroken($figure['because']) }}</span></dt>
-                            <dd>{{ $figure['shown'] }}</dd>
-                        @endif
-                    @endforeach
-                </dl>
-                @if ($sheet['post'])
-                    <p class="looked-at">{{ Str::unbroken($sheet['post']) }}</p>
-                @endif
-                @include('prices.bar')
+                @include('prices.answers')
                 <div class="take-along">
                     <a class="act" href="{{ route('prices.pdf', $price) }}">PDF, Letter</a>
                     <a class="act" href="{{ route('prices.pdf', [$price, 'paper' => 'a4']) }}">PDF, A4</a>

@@ -30,18 +30,7 @@
                     @if ($sheet['isLoss'])
                         <p class="refused">{{ $sheet['asked'] }} loses money: an hour of yours counts {{ $priced->sheet->terms->work->money('rate')->shown() }}, and this price does not pay it. Ask {{ $price->breakEven->shown() }} or more.</p>
                     @endif
-                    <dl class="sum">
-                        @foreach ($sheet['figures'] as $figure)
-                            @if ($figure['label'] !== 'an hour really earns')
-                                <dt>{{ ucfirst($figure['label']) }}<span>{{ Str::unbroken($figure['because']) }}</span></dt>
-                                <dd>{{ $figure['shown'] }}</dd>
-                            @endif
-                        @endforeach
-                    </dl>
-                    @if ($sheet['post'])
-                        <p class="looked-at">{{ Str::unbroken($sheet['post']) }}</p>
-                    @endif
-                    @include('prices.bar')
+                    @include('prices.answers')
                 </div>
                 <table class="everywhere">
                     <thead><tr><th scope="col">Elsewhere</th><th scope="col">ask</th><th scope="col">loses below</th><th scope="col">an hour earns</th></tr></thead>
