@@ -19,11 +19,8 @@ final class EveryKindTest extends FeatureCase
 
     private const OF_ONE_WIRE = ['loop'];
 
-    /**
-     * Forms that ribbon, signs, extras and steps of one's own are tried on: they lie on the mesh of any, so one that is round, one that is
-     * not and one that does not close will do.
-     */
-    private const FOR_WHAT_LIES_ON_TOP = ['ring', 'heart', 'stick'];
+    /** Forms that ribbon is tried on: it lies on the mesh of any, so one that is round, one that is not and one that does not close will do. */
+    private const FOR_RIBBON = ['ring', 'heart', 'stick'];
 
     /** @return iterable<string, array{string, string}> every technique on every form that it can be made on */
     public static function kinds(): iterable
@@ -31,9 +28,9 @@ final class EveryKindTest extends FeatureCase
         $craft = Craft::standard();
         foreach ($craft->forms as $kind => $form) {
             foreach ($craft->parts as $technique => $part) {
-                $isTried = $part->materials()->wound === null && $part->materials()->goods === null
+                $isTried = $part->materials()->wound === null
                     ? $technique !== 'pulled-loops' || ! in_array($kind, self::OF_ONE_WIRE, true)
-                    : in_array($kind, self::FOR_WHAT_LIES_ON_TOP, true);
+                    : in_array($kind, self::FOR_RIBBON, true);
                 if ($isTried) {
                     yield "$technique on $kind" => [$kind, $technique];
                 }
@@ -137,8 +134,9 @@ final class EveryKindTest extends FeatureCase
         ]);
     }
 
+    /** Where things lie in it, whatever is advised. */
     private function drawing(Plan $plan, Side $side): FormDrawing
     {
-        return new FormDrawing($plan, app(Engine::class)->work($plan), $side);
+        return new FormDrawing($plan, app(Engine::class)->figures($plan), $side);
     }
 }
