@@ -14,6 +14,11 @@ final class SheetPdf
 
     private const BAR = 11.0;
 
+    private const LINE = 5.4;
+
+    /** In which the parts of the bar are named. */
+    private const COLUMNS = 3;
+
     /**
      * @param  array<string, mixed>  $sheet  as SheetWords writes it
      * @param  string  $size  "LETTER" or "A4"
@@ -31,7 +36,7 @@ final class SheetPdf
         $paper->AddPage();
         $paper->SetFont('dejavusans', '', 9.5);
         $paper->writeHTML(view('prices.paper', ['sheet' => $sheet, 'keptAt' => $keptAt])->render());
-        self::bar($paper, $sheet['bar']);
+        self::bar($paper, $sheet);
 
         return response($paper->Output('', 'S'), 200, [
             'Content-Type' => 'application/pdf',
@@ -40,17 +45,21 @@ final class SheetPdf
     }
 
     /**
-     * Where the money goes, a number on each part and its words below.
+     * Where the money goes, a number on each part and its words below, all on one page.
      *
-     * @param  list<array{label: string, shown: string, part: float}>  $bar
+     * @param  array<string, mixed>  $sheet  as SheetWords writes it
      */
-    private static function bar(TCPDF $paper, array $bar): void
+    private static function bar(TCPDF $paper, array $sheet): void
     {
-        if ($paper->GetY() + self::BAR + 6 * count($bar) > $paper->getPageHeight() - self::MARGIN) {
+        $lines = (int) ceil(count($sheet['bar']) / self::COLUMNS);
+        if ($paper->GetY() + self::BAR + self::LINE * ($lines + 3) > $paper->getPageHeight() - self::MARGIN) {
             $paper->AddPage();
         }
-        [$x, $y, $wide] = [self::MARGIN, $paper->GetY() + 2, $paper->getPageWidth() - 2 * self::MARGIN];
-        foreach ($bar as $number => $part) {
+        $paper->SetFont('dejavusans', 'B', 10.5);
+        $paper->Cell(0, self::LINE + 2, "Where {$sheet['asked']} goes", 0, 1);
+        $paper->SetFont('dejavusans', '', 9.5);
+        [$x, $y, $wide] = [self::MARGIN, $paper->GetY(), $paper->getPageWidth() - 2 * self::MARGIN];
+        foreach ($sheet['bar'] as $number => $part) {
             $shade = $number % 2 === 0 ? 255 : 222;
             $paper->SetFillColor($shade, $shade, $shade);
             $paper->SetXY($x, $y);
@@ -58,8 +67,10 @@ final class SheetPdf
             $x += $wide * $part['part'];
         }
         $paper->SetXY(self::MARGIN, $y + self::BAR + 2);
-        foreach ($bar as $number => $part) {
-            $paper->Cell(0, 5.4, sprintf('%d  %s: %s', $number + 1, $part['label'], $part['shown']), 0, 1);
+        foreach ($sheet['bar'] as $number => $part) {
+            $isLast = $number % self::COLUMNS === self::COLUMNS - 1;
+            $words = sprintf('%d  %s: %s', $number + 1, $part['label'], $part['shown']);
+            $paper->Cell($wide / self::COLUMNS, self::LINE, $words, 0, $isLast ? 1 : 0);
         }
     }
 }

@@ -5,7 +5,7 @@
 @foreach ($sheet['lines'] as $line)
 <tr><td>{{ $line['what'] }}</td><td>{{ $line['source'] }}</td>@foreach (array_keys(Davrin\Core\Price\CostSheet::WAYS) as $way)<td align="right">{{ $line['ways'][$way] }}</td>@endforeach</tr>
 @endforeach
-@foreach (['all' => 'Materials of all', 'each' => 'Materials of one'] as $of => $words)
+@foreach (($sheet['copies'] === 1 ? [] : ['all' => "Materials of all {$sheet['copies']}"]) + ['each' => 'Materials of one'] as $of => $words)
 <tr><td colspan="2"><b>{{ $words }}</b></td>@foreach (array_keys(Davrin\Core\Price\CostSheet::WAYS) as $way)<td align="right"><b>{{ $sheet[$of][$way] }}</b></td>@endforeach</tr>
 @endforeach
 </table>
@@ -16,4 +16,3 @@
 @endforeach
 </table>
 @if ($sheet['post'])<p>{{ $sheet['post'] }}</p>@endif
-<h3>Where {{ $sheet['asked'] }} goes</h3>
