@@ -67,6 +67,16 @@ final readonly class PricedPlan
         ]);
     }
 
+    /**
+     * From which price to which one can be tried by hand: from well below what loses money to twice what is asked.
+     *
+     * @return array{int, int} in the smallest unit of the currency
+     */
+    public function range(): array
+    {
+        return [max(1, intdiv($this->price->breakEven->cents * 7, 10)), max(2, $this->price->friendly->cents * 2)];
+    }
+
     /** The id of the place that is looked at. */
     public function at(): string
     {

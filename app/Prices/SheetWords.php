@@ -18,9 +18,9 @@ use Davrin\Core\Words\Figure;
  *     name: string, copies: int, made: string, way: string, isShort: bool,
  *     lines: list<array{what: string, source: string, ways: array<string, string>, because: string, waste: ?string}>,
  *     all: array<string, string>, each: array<string, string>, difference: string,
- *     parts: list<array{label: string, shown: string, because: string}>, cost: string, costBecause: list<string>,
+ *     parts: list<array{label: string, shown: string, because: string}>, cost: string,
  *     place: string, asked: string, figures: list<array{label: string, shown: string, because: string}>, post: ?string,
- *     share: string, isLoss: bool, hour: ?string, bar: list<array{label: string, shown: string, part: float}>
+ *     isLoss: bool, hour: ?string, bar: list<array{label: string, shown: string, part: float}>
  * }
  */
 final class SheetWords
@@ -42,12 +42,10 @@ final class SheetWords
             'difference' => $sheet->difference(),
             'parts' => array_map(self::figure(...), $sheet->parts()),
             'cost' => $sheet->figure()->shown,
-            'costBecause' => $sheet->figure()->because,
             'place' => $price->place->name(),
             'asked' => $price->asked->shown(),
             'figures' => array_map(self::figure(...), $price->figures()),
             'post' => $price->postWords($units),
-            'share' => $price->shareShown(),
             'isLoss' => $price->stays()->isNegative(),
             'hour' => $price->anHour()?->shown(),
             'bar' => self::bar($price),

@@ -3,7 +3,7 @@
 namespace App\Vary;
 
 use Davrin\Core\Measure\LengthText;
-use Davrin\Core\Result\Result;
+use Davrin\Core\Result\Tally;
 use Davrin\Core\Vary\Sweep;
 use Davrin\Core\Vary\SweepPoint;
 
@@ -113,10 +113,10 @@ final readonly class SweepChart
                 fn (SweepPoint $its): string => (string) $its->cost?->shown(),
             ],
             'size' => [
-                fn (SweepPoint $its): float => self::inches($its->result),
-                fn (SweepPoint $its): string => (string) $its->result?->tally->across->shown,
+                fn (SweepPoint $its): float => self::inches($its->tally),
+                fn (SweepPoint $its): string => (string) $its->tally?->across->shown,
             ],
-            'fullness' => [fn (SweepPoint $its): float => (float) $its->result?->tally->fullness->value, $this->fullness(...)],
+            'fullness' => [fn (SweepPoint $its): float => (float) $its->tally?->fullness->value, $this->fullness(...)],
         ];
 
         return $this->points === [] ? [] : array_map(
@@ -151,14 +151,14 @@ final readonly class SweepChart
         ];
     }
 
-    private static function inches(?Result $result): float
+    private static function inches(?Tally $tally): float
     {
-        return $result === null ? 0.0 : LengthText::read((string) $result->tally->across->value, null)->toInches();
+        return $tally === null ? 0.0 : LengthText::read((string) $tally->across->value, null)->toInches();
     }
 
     /** "93.8, thin": what it is stands beside it. */
     public function fullness(SweepPoint $point): string
     {
-        return trim(str_replace('fullness', '', (string) $point->result?->tally->fullness->shown));
+        return trim(str_replace('fullness', '', (string) $point->tally?->fullness->shown));
     }
 }

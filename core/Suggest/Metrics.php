@@ -26,7 +26,6 @@ final readonly class Metrics
         public int $packsToBuy,
         public Shape $shape,
         public float $scraps,
-        public int $pieces,
         public float $wasted = 0.0,
     ) {}
 
@@ -47,7 +46,6 @@ final readonly class Metrics
             (int) array_sum(array_map(fn (GoodsUse $use): int => $use->packs, $result->goods)),
             $shape,
             Length::sum($open)->toInches(),
-            (int) $result->tally->elements->value,
             $plan->settings->costsByLength() ? self::wasted($plan, $result) : 0.0,
         );
     }
@@ -72,7 +70,6 @@ final readonly class Metrics
             'ofLeast' => $this->shape->ofLeast,
             'ofMost' => $this->shape->ofMost,
             'scraps' => $this->scraps,
-            'pieces' => $this->pieces,
         ];
     }
 
@@ -92,7 +89,6 @@ final readonly class Metrics
                 (float) $written['ofMost'],
             ),
             (float) $written['scraps'],
-            (int) $written['pieces'],
         );
     }
 }

@@ -87,7 +87,7 @@ final readonly class Sweep implements JsonSerializable
     /** @return list<SweepPoint> those that can be made */
     public function made(): array
     {
-        return array_values(array_filter($this->points, fn (SweepPoint $point): bool => $point->result !== null));
+        return array_values(array_filter($this->points, fn (SweepPoint $point): bool => $point->tally !== null));
     }
 
     /** @return list<array{SweepPoint, SweepPoint}> neighbours between which the number of opened rolls changes */

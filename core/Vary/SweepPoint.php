@@ -6,6 +6,7 @@ namespace Davrin\Core\Vary;
 
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Result\Tally;
 use Davrin\Core\Result\WoundResult;
 use JsonSerializable;
 
@@ -27,7 +28,7 @@ final readonly class SweepPoint implements JsonSerializable
         public ?int $safe = null,
         public int $short = 0,
         public ?Money $cost = null,
-        public ?Result $result = null,
+        public ?Tally $tally = null,
     ) {}
 
     public static function of(int $value, string $shown, bool $isNow, Result $result): self
@@ -43,7 +44,7 @@ final readonly class SweepPoint implements JsonSerializable
             in_array(null, $safe, true) ? null : (int) array_sum($safe),
             array_sum(array_map(fn (WoundResult $its): int => $its->plan->unmetPieces, $result->wound)),
             $result->cost->total,
-            $result,
+            $result->tally,
         );
     }
 
@@ -66,17 +67,17 @@ final readonly class SweepPoint implements JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return $this->result === null ? ['value' => $this->shown, 'refused' => $this->refused] : [
+        return $this->tally === null ? ['value' => $this->shown, 'refused' => $this->refused] : [
             'value' => $this->shown,
             'rolls' => $this->rolls,
             'safeRolls' => $this->safe,
             'short' => $this->short,
             'cost' => $this->cost?->canonical(),
-            'across' => $this->result->tally->across,
-            'opening' => $this->result->tally->opening,
-            'depth' => $this->result->tally->depth,
-            'fullness' => $this->result->tally->fullness,
-            'left' => $this->result->tally->left,
+            'across' => $this->tally->across,
+            'opening' => $this->tally->opening,
+            'depth' => $this->tally->depth,
+            'fullness' => $this->tally->fullness,
+            'left' => $this->tally->left,
             'now' => $this->isNow,
         ];
     }

@@ -50,7 +50,7 @@ final class PlanVary extends Command
 
     private function tell(Sweep $sweep): void
     {
-        $this->section(ucfirst($sweep->varied->label), array_map(fn (SweepPoint $point): string => $point->result === null
+        $this->section(ucfirst($sweep->varied->label), array_map(fn (SweepPoint $point): string => $point->tally === null
             ? "$point->shown: $point->refused"
             : sprintf(
                 '%s%s: %s, %s to be safe; %s; %s; fullness %s',
@@ -59,8 +59,8 @@ final class PlanVary extends Command
                 Words::count($point->rolls, 'roll'),
                 $point->safe ?? 'no number',
                 $point->cost?->shown(),
-                $point->result->tally->across->said(),
-                $point->result->tally->fullness->shown,
+                $point->tally->across->said(),
+                $point->tally->fullness->shown,
             ), $sweep->points));
         $this->section('So', $sweep->sentences());
     }

@@ -70,13 +70,13 @@
                             @foreach ($chart->sweep->points as $point)
                                 <tr @class(['is-here' => $point->isNow])>
                                     <th scope="row">{{ Str::unbroken($point->shown) }}</th>
-                                    @if ($point->result === null)
+                                    @if ($point->tally === null)
                                         <td colspan="6" class="cannot">{{ $point->refused }}</td>
                                     @else
                                         <td>{{ $point->rolls }}{{ $point->short > 0 ? ", $point->short short" : '' }}</td>
                                         <td>{{ $point->safe ?? 'none do' }}</td>
                                         <td>{{ $point->cost->shown() }}</td>
-                                        <td>{{ $point->result->tally->across->shown }}</td>
+                                        <td>{{ $point->tally->across->shown }}</td>
                                         <td>{{ $chart->fullness($point) }}</td>
                                         <td>
                                             @if ($point->isNow)

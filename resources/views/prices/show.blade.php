@@ -1,6 +1,6 @@
 @php
     [$price, $problems, $typed] = [$priced->price, $request->problems(), $request->asTyped()];
-    [$low, $high] = [max(1, intdiv($price->breakEven->cents * 7, 10)), max(2, $price->friendly->cents * 2)];
+    [$low, $high] = $priced->range();
     $query = fn (array $other): string => route('plans.price', [$saved, ...array_filter($other + $typed, fn ($its) => $its !== null)], false);
 @endphp
 <x-page :title="'What '.$saved->name.' costs, and what to ask'" here="plans">

@@ -161,7 +161,7 @@ final class RankingTest extends TestCase
             new Combination(0, $technique, ['id' => 't1', 'layout' => $layout], [[0, 1]]),
             Length::inches(19),
             false,
-            new Metrics($cents, $minutes, $rolls, $packs, new Shape($across, 6.0, 5.0, 1.2, $ofMost), $scraps, 18),
+            new Metrics($cents, $minutes, $rolls, $packs, new Shape($across, 6.0, 5.0, 1.2, $ofMost), $scraps),
         );
     }
 
