@@ -1,6 +1,7 @@
 <?php
 
 use App\Http\Controllers\BowController;
+use App\Http\Controllers\BuildController;
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\CutBatchController;
 use App\Http\Controllers\CutSheetController;
@@ -106,6 +107,21 @@ Route::controller(CutSheetController::class)->name('cuts.')->group(function () {
     Route::post('/plans/{plan}/cut-sheet/labels', 'labels')->name('labels');
     Route::post('/plans/{plan}/cut-sheet', 'work')->name('work');
     Route::delete('/plans/{plan}/cut-sheet/cuts', 'undo')->name('undo');
+});
+
+Route::controller(BuildController::class)->name('builds.')->group(function () {
+    Route::get('/builds', 'index')->name('index');
+    Route::get('/plans/{plan}/build', 'begin')->name('begin');
+    Route::post('/plans/{plan}/build', 'store')->name('store');
+    Route::get('/builds/{build}', 'show')->name('show')->whereNumber('build');
+    Route::get('/builds/{build}/ticks', 'ticks')->name('ticks');
+    Route::post('/builds/{build}/ticks', 'tick')->name('tick');
+    Route::post('/builds/{build}/order', 'order')->name('order');
+    Route::get('/builds/{build}/wrong', 'show')->name('wrong');
+    Route::get('/builds/{build}/check', 'show')->name('check');
+    Route::get('/builds/{build}/record', 'show')->name('record');
+    Route::delete('/builds/{build}', 'destroy')->name('destroy');
+    Route::post('/builds/{build}/restore', 'restore')->name('restore')->withTrashed();
 });
 
 Route::controller(PlanReadyController::class)->name('plans.')->group(function () {

@@ -321,6 +321,7 @@ final readonly class FormDrawing
                 );
             }
             $placed[] = [
+                'id' => $element->element->id,
                 'ties' => $numbers,
                 'missing' => $element->missing,
                 'number' => $element->element->number,

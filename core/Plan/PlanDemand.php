@@ -6,6 +6,7 @@ namespace Davrin\Core\Plan;
 
 use Brick\Math\BigRational;
 use Davrin\Core\Demand\BuildStep;
+use Davrin\Core\Demand\Caution;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Demand;
 use Davrin\Core\Demand\GoodsNeed;
@@ -15,6 +16,7 @@ use Davrin\Core\Form\Form;
 use Davrin\Core\Material\Kind\Stems;
 use Davrin\Core\Material\Kind\ZipTies;
 use Davrin\Core\Part\Part;
+use Davrin\Core\Ties\Fastening;
 use Davrin\Core\Ties\TieGroup;
 use Davrin\Core\Ties\Ties;
 use Davrin\Core\Words\Words;
@@ -108,6 +110,7 @@ final readonly class PlanDemand
                     'fingers',
                     [],
                     $count * self::TIE,
+                    [$with === Fastening::ZipTie ? Caution::ZipTies : Caution::Wire],
                 ),
             )
             : $demand;

@@ -3,6 +3,7 @@ import { keepTyped } from './blanks.js';
 import { layOver, standsAsIs } from './regions.js';
 import './announce.js';
 import './asked.js';
+import './bench.js';
 import './bows.js';
 import './choices.js';
 import './clock.js';

@@ -42,6 +42,10 @@
 @php $moves = ($movable ?? false) && $part->moves; @endphp
 <g class="elements" data-of="{{ $part->id }}" @if (! $moves) aria-hidden="true" @endif>
     @foreach ($part->elements as $element)
+        @if ($bench ?? false)
+            <g class="bench-element" data-element="{{ $element['id'] }}" transform="translate({{ $element['x'] }} {{ $element['y'] }}) rotate({{ $element['turn'] }})"><use class="as-made" href="#{{ $name }}-{{ $element['shape'] }}" /><use class="as-next" href="#{{ $name }}-{{ $element['shape'] }}-edge" /></g>
+            @continue
+        @endif
         <use @if ($moves) id="thing-{{ $part->id }}-{{ $element['number'] }}" data-moves="{{ $part->id }}" data-number="{{ $element['number'] }}" data-x="{{ $element['x'] }}" data-y="{{ $element['y'] }}" data-turn="{{ $element['turn'] }}" tabindex="0" role="button" aria-label="{{ $part->called }} {{ $element['number'] }}: drag it, or move it with the arrow keys" @endif href="#{{ $name }}-{{ $element['shape'] }}{{ $element['missing'] ? '-edge' : '' }}" transform="translate({{ $element['x'] }} {{ $element['y'] }}) rotate({{ $element['turn'] }})" @class(['missing' => $element['missing'], 'at-tie' => in_array($lit, $element['ties'], true)])/>
     @endforeach
 </g>

@@ -17,5 +17,6 @@
     <a class="top-[264px]" href="{{ route('bows.index') }}" @if ($here === 'bows') aria-current="page" @endif>Bows</a>
     <a class="top-[328px]" href="{{ route('techniques') }}" @if ($here === 'guide') aria-current="page" @endif>Guide</a>
     <a class="top-[392px]" href="{{ route('prices.index') }}" @if ($here === 'prices') aria-current="page" @endif>Prices</a>
+    <a class="top-[456px]" href="{{ route('builds.index') }}" @if ($here === 'bench') aria-current="page" @endif>Bench</a>
     <a class="bottom-3" href="{{ route('keys') }}" data-keys>? Keys</a>
 </nav>

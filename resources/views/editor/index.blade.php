@@ -151,6 +151,7 @@
                 <a href="{{ route('plans.order', $saved) }}">order of work</a>
                 <a href="{{ route('plans.door', $saved) }}">on the door</a>
                 <a href="{{ route('plans.price', $saved) }}">cost and price</a>
+                <a href="{{ route('builds.begin', $saved) }}">build it</a>
             </div>
             @if ($paints)
                 <b class="editor-only">paint ties</b>

@@ -4,5 +4,6 @@
     @foreach (['check' => 'before you cut', 'order' => 'order of work', 'door' => 'on the door', 'inspiration' => 'colours from a photograph', 'price' => 'cost and price', 'vary' => 'vary a figure'] as $page => $words)
         <a class="quiet" href="{{ route("plans.$page", $saved) }}" @if ($page === $here) aria-current="page" @endif>{{ $words }}</a>
     @endforeach
+    <a class="quiet" href="{{ route('builds.begin', $saved) }}" @if ($here === 'build') aria-current="page" @endif>build it</a>
     <a class="quiet" href="{{ route('compare', ['plans' => [$saved->id]]) }}">compare</a>
 </p>

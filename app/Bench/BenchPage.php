@@ -1,0 +1,181 @@
+<?php
+
+namespace App\Bench;
+
+use App\Drawing\FormDrawing;
+use App\Drawing\Ink;
+use App\Drawing\Side;
+use App\Models\Build;
+use App\Models\Photograph;
+use App\Models\ShelfStock;
+use Davrin\Core\Bench\BenchRoll;
+use Davrin\Core\Bench\Deed;
+use Davrin\Core\Bench\Mark;
+use Davrin\Core\Bench\Unit;
+use Davrin\Core\Bench\Walk;
+use Davrin\Core\Material\Good;
+use Davrin\Core\Material\Wound;
+use Davrin\Core\Measure\Units;
+
+/** The bench: what is done now, large; the form with its place lit; and everything before and after it, to be walked to without asking. */
+final class BenchPage
+{
+    /** So many units are in the page before the one it opens at, and behind it; beyond them the page is asked for again. */
+    private const BEFORE = 60;
+
+    private const AFTER = 400;
+
+    public Walk $walk;
+
+    /** @var array<string, Mark> by the key of the unit */
+    public array $marks;
+
+    /** Where it opens; null where all is done. */
+    public ?int $at;
+
+    public Units $units;
+
+    /** @var list<BenchRoll> */
+    public array $rolls;
+
+    /** @param  ?string  $asked  the key of the unit to open at, where somebody asked for one */
+    public function __construct(public readonly Build $build, ?string $asked = null, public readonly ?Side $side = null)
+    {
+        $this->walk = $build->walk();
+        $this->marks = $build->marks();
+        $this->rolls = $build->version()->benchRolls();
+        $this->units = $build->pieces()[0]->plan->units();
+        $this->at = ($asked === null ? null : $this->walk->at($asked)) ?? $this->next();
+    }
+
+    /** The first that nothing was said of; then the first that was skipped. */
+    private function next(): ?int
+    {
+        $open = array_filter($this->walk->units, fn (Unit $unit): bool => ! isset($this->marks[$unit->key]));
+        $skipped = array_filter($this->walk->units, fn (Unit $unit): bool => ($this->marks[$unit->key] ?? null) === Mark::Skipped);
+
+        return array_key_first($open) ?? array_key_first($skipped);
+    }
+
+    public function unit(): ?Unit
+    {
+        return $this->at === null ? null : $this->walk->units[$this->at];
+    }
+
+    public function isDone(Unit $unit): bool
+    {
+        return ($this->marks[$unit->key] ?? null) === Mark::Done;
+    }
+
+    public function done(): int
+    {
+        return count(array_filter($this->walk->units, $this->isDone(...)));
+    }
+
+    /** @return array<int, Unit> those that are in the page, by their number in the walk */
+    public function shown(): array
+    {
+        $from = max(0, ($this->at ?? count($this->walk->units)) - self::BEFORE);
+
+        return array_slice($this->walk->units, $from, self::BEFORE + self::AFTER, true);
+    }
+
+    /** @return list<string> what is made or cut of what is not in the page: "1/outer.9", "1/outer.9/0" */
+    public function madeBeyond(): array
+    {
+        $beyond = array_filter(
+            array_diff_key($this->walk->units, $this->shown()),
+            fn (Unit $unit): bool => $this->isDone($unit) && $unit->element !== null,
+        );
+
+        return array_values(array_map(fn (Unit $unit): string => match ($unit->deed) {
+            Deed::Cut => (string) $unit->cut,
+            default => "$unit->copy/{$unit->element?->id}",
+        }, $beyond));
+    }
+
+    /** What comes after one, in a few words. */
+    public function after(int $number): string
+    {
+        $next = $this->walk->units[$number + 1] ?? null;
+
+        return $next === null ? 'then the final check' : 'then '.$next->short();
+    }
+
+    /** "piece 2 of 3 · ruffles" */
+    public function whose(Unit $unit): string
+    {
+        return implode(' · ', array_filter([
+            $this->build->plan->name,
+            $this->build->copies > 1 ? "piece $unit->copy of {$this->build->copies}" : '',
+            $unit->step->phase->words(),
+        ]));
+    }
+
+    /** How it usually goes, as a clock shows it: "1:05". */
+    public function usually(Unit $unit): string
+    {
+        return sprintf('%d:%02d', intdiv((int) round($unit->minutes * 60), 60), (int) round($unit->minutes * 60) % 60);
+    }
+
+    /** Which of the pictures shows a copy: those of the same design share one. */
+    public function picture(int $copy): int
+    {
+        return count($this->build->version()->documents) === 1 ? 1 : $copy;
+    }
+
+    /** @return array<int, list<FormDrawing>> face and back of each design, by the number of its first copy */
+    public function pictures(): array
+    {
+        $pictures = [];
+        foreach ($this->build->pieces() as $piece) {
+            $number = $this->picture($piece->copy);
+            $pictures[$number] ??= array_map(fn (Side $side): FormDrawing => new FormDrawing(
+                $piece->plan,
+                $piece->result,
+                $side,
+                prefix: "p$number{$side->value}-",
+                photo: Photograph::address($this->build->plan),
+            ), Side::cases());
+        }
+
+        return $pictures;
+    }
+
+    /** @return array<string, Ink> of the materials, by id; those of all designs together */
+    public function inks(): array
+    {
+        $inks = [];
+        foreach ($this->build->pieces() as $piece) {
+            foreach ($piece->plan->wound() as $wound) {
+                $inks[$wound->id] ??= Ink::of($wound, "bench-$wound->id");
+            }
+            foreach (array_filter($piece->plan->goods(), fn (Good $good): bool => $piece->plan->partsOf($good) !== []) as $good) {
+                $inks[$good->id] ??= Ink::from($good->slip->text('colour'), Ink::PLAIN, "bench-$good->id");
+            }
+        }
+
+        return $inks;
+    }
+
+    /** What a roll is of, whichever piece of work it belongs to. */
+    public function wound(BenchRoll $roll): Wound
+    {
+        foreach ($this->build->pieces() as $piece) {
+            $wound = $piece->plan->materials->all[$roll->material] ?? null;
+            if ($wound instanceof Wound) {
+                return $wound;
+            }
+        }
+
+        throw new \LogicException("No piece of work has the material \"$roll->material\".");
+    }
+
+    /** @return array<int, string> where rolls of the shelf are stored, by what plans know them by */
+    public function kept(): array
+    {
+        $ids = array_filter(array_map(fn (BenchRoll $roll): ?int => $roll->item, $this->rolls));
+
+        return ShelfStock::query()->whereKey($ids)->where('kept', '!=', '')->pluck('kept', 'id')->all();
+    }
+}

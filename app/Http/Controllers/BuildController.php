@@ -1,0 +1,137 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Bench\BenchPage;
+use App\Drawing\Side;
+use App\Http\Requests\TickRequest;
+use App\Models\Build;
+use App\Models\SavedPlan;
+use Davrin\Core\Bench\CopyOrder;
+use Davrin\Core\Bench\WalkOrder;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Words\Refused;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** At the bench: a plan is built step by step, and ticked as it is. */
+final class BuildController
+{
+    /** So many builds are listed. */
+    private const LISTED = 60;
+
+    public function index(): View
+    {
+        return view('bench.index', [
+            'builds' => Build::query()->with('plan')->latest('updated_at')->latest('id')->limit(self::LISTED)->get(),
+        ]);
+    }
+
+    /** What is asked before it begins. */
+    public function begin(SavedPlan $plan, Engine $engine): View
+    {
+        return view('bench.begin', [
+            'saved' => $plan,
+            'result' => $engine->figures($plan->planOnSheet()),
+            'builds' => Build::query()->where('plan_id', $plan->id)->latest('id')->limit(self::LISTED)->get(),
+        ]);
+    }
+
+    public function store(Request $request, SavedPlan $plan): RedirectResponse
+    {
+        $copies = trim((string) $request->string('pieces', '1'));
+        if (preg_match('/^\d{1,3}$/', $copies) !== 1 || (int) $copies < 1 || (int) $copies > Build::MOST_COPIES) {
+            return redirect()->route('builds.begin', $plan)->withInput()->withErrors([
+                'pieces' => sprintf('Write how many pieces you make, from 1 to %d. "%s" is not such a number.', Build::MOST_COPIES, $copies),
+            ]);
+        }
+        try {
+            [$build, $notHeld] = Build::begin(
+                $plan,
+                (int) $copies,
+                WalkOrder::tryFrom((string) $request->string('order')) ?? WalkOrder::ByStep,
+                CopyOrder::tryFrom((string) $request->string('together')) ?? CopyOrder::OneByOne,
+            );
+        } catch (Refused $why) {
+            return redirect()->route('builds.begin', $plan)->withInput()->withErrors(['pieces' => $why->getMessage()]);
+        }
+
+        return redirect()->route('builds.show', $build)->with('refused', $notHeld);
+    }
+
+    public function show(Request $request, Build $build): View
+    {
+        $asked = $request->query('at');
+        $side = $request->query('side');
+
+        return view('bench.show', ['page' => new BenchPage(
+            $build,
+            is_string($asked) ? $asked : null,
+            is_string($side) ? Side::tryFrom($side) : null,
+        )]);
+    }
+
+    /** What was ticked since, by this window or another. */
+    public function ticks(Request $request, Build $build): JsonResponse
+    {
+        $since = $request->query('since');
+
+        return $this->since($build, is_numeric($since) ? (int) $since : 0, []);
+    }
+
+    public function tick(TickRequest $request, Build $build): JsonResponse|RedirectResponse
+    {
+        $kept = $build->take($request->ticks());
+        if ($request->isJson()) {
+            return $this->since($build, $request->since(), $kept);
+        }
+
+        return $kept === []
+            ? redirect()->route('builds.show', $build)->with('refused', 'This build has no such step any more. Here is where it stands.')
+            : redirect()->route('builds.show', $build);
+    }
+
+    public function order(Request $request, Build $build): RedirectResponse
+    {
+        $build->update([
+            'walk_order' => WalkOrder::tryFrom((string) $request->string('order')) ?? $build->walk_order,
+            'copy_order' => CopyOrder::tryFrom((string) $request->string('together')) ?? $build->copy_order,
+        ]);
+
+        return redirect()->route('builds.show', $build);
+    }
+
+    public function destroy(Build $build): RedirectResponse
+    {
+        $build->delete();
+
+        return redirect()->route('builds.index')->with('takenDown', [
+            'name' => "{$build->plan->name}, begun {$build->created_at->format('M j')}",
+            'words' => 'All that was ticked is kept with it.',
+            'restore' => route('builds.restore', $build),
+        ]);
+    }
+
+    public function restore(Build $build): RedirectResponse
+    {
+        $build->restore();
+
+        return redirect()->route('builds.show', $build);
+    }
+
+    /** @param  list<string>  $kept */
+    private function since(Build $build, int $since, array $kept): JsonResponse
+    {
+        $ticks = $build->ticks()->where('id', '>', $since)->orderBy('id')->limit(TickRequest::MOST)->get(['id', 'token', 'unit', 'deed']);
+
+        return response()->json([
+            'kept' => $kept,
+            'ticks' => $ticks->map(fn ($tick): array => ['unit' => $tick->unit, 'deed' => $tick->deed->value, 'token' => $tick->token])->all(),
+            'seq' => $ticks->last()->id ?? $since,
+            'version' => $build->version()->id,
+            'csrf' => csrf_token(),
+        ]);
+    }
+}
