@@ -2,6 +2,8 @@
 
 use App\Http\Controllers\BowController;
 use App\Http\Controllers\BuildController;
+use App\Http\Controllers\BuildEndController;
+use App\Http\Controllers\BuildWrongController;
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\CutBatchController;
 use App\Http\Controllers\CutSheetController;
@@ -117,11 +119,20 @@ Route::controller(BuildController::class)->name('builds.')->group(function () {
     Route::get('/builds/{build}/ticks', 'ticks')->name('ticks');
     Route::post('/builds/{build}/ticks', 'tick')->name('tick');
     Route::post('/builds/{build}/order', 'order')->name('order');
-    Route::get('/builds/{build}/wrong', 'show')->name('wrong');
-    Route::get('/builds/{build}/check', 'show')->name('check');
-    Route::get('/builds/{build}/record', 'show')->name('record');
     Route::delete('/builds/{build}', 'destroy')->name('destroy');
     Route::post('/builds/{build}/restore', 'restore')->name('restore')->withTrashed();
+});
+
+Route::controller(BuildWrongController::class)->name('builds.')->group(function () {
+    Route::get('/builds/{build}/wrong', 'show')->name('wrong');
+    Route::post('/builds/{build}/wrong', 'take')->name('way');
+});
+Route::controller(BuildEndController::class)->name('builds.')->group(function () {
+    Route::get('/builds/{build}/check', 'check')->name('check');
+    Route::post('/builds/{build}/check', 'answer')->name('answer');
+    Route::post('/builds/{build}/finish', 'finish')->name('finish');
+    Route::post('/builds/{build}/reopen', 'reopen')->name('reopen');
+    Route::get('/builds/{build}/record', 'record')->name('record');
 });
 
 Route::controller(PlanReadyController::class)->name('plans.')->group(function () {

@@ -2,29 +2,19 @@
 
 namespace App\Models;
 
-use App\Exceptions\NotReady;
 use App\Models\Concerns\TakesTicks;
-use App\Shelf\Holding;
 use Davrin\Core\Bench\BenchPiece;
-use Davrin\Core\Bench\BenchRoll;
-use Davrin\Core\Bench\BenchRolls;
 use Davrin\Core\Bench\CopyOrder;
 use Davrin\Core\Bench\Deed;
 use Davrin\Core\Bench\Mark;
-use Davrin\Core\Bench\Unit;
 use Davrin\Core\Bench\Walk;
 use Davrin\Core\Bench\WalkOrder;
-use Davrin\Core\Engine\Engine;
-use Davrin\Core\PlanFile\PlanFile;
-use Davrin\Core\Roll\RollPlanner;
-use Davrin\Core\Words\Fault;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /**
@@ -50,7 +40,7 @@ final class Build extends Model
     public const MOST_COPIES = 24;
 
     /** More than this at one go is more than a bench does in a month. */
-    private const MOST_UNITS = 6_000;
+    public const MOST_UNITS = 6_000;
 
     protected $guarded = [];
 
@@ -68,49 +58,6 @@ final class Build extends Model
 
     /** @var ?non-empty-list<BenchPiece> */
     private ?array $pieces = null;
-
-    /**
-     * Begins one. What is needed is held on the shelf, where it is free; what is ticked on the cut sheet is ticked here.
-     *
-     * @return array{self, ?string} and why nothing is held, where that is so
-     *
-     * @throws Fault where that is too much
-     */
-    public static function begin(SavedPlan $plan, int $copies, WalkOrder $order, CopyOrder $copyOrder): array
-    {
-        return DB::transaction(function () use ($plan, $copies, $order, $copyOrder): array {
-            $plan->refresh();
-            $notHeld = $copies === 1 && $plan->cut_at === null ? self::hold($plan) : null;
-            $design = $plan->planOnSheet();
-            $result = app(Engine::class)->figures($design);
-            $rolls = BenchRolls::laidOut($design, $result, $copies, app(RollPlanner::class));
-            $pieces = array_map(fn (int $copy): BenchPiece => new BenchPiece($copy, $design, $result), range(1, $copies));
-            $walk = Walk::of($pieces, $rolls, $order, $copyOrder);
-            if (count($walk->units) > self::MOST_UNITS) {
-                throw Fault::at('', sprintf(
-                    'That is %s things to do; the bench walks up to %s. Take fewer copies at once.',
-                    number_format(count($walk->units)),
-                    number_format(self::MOST_UNITS),
-                ));
-            }
-            $build = self::query()->create([
-                'plan_id' => $plan->id,
-                'copies' => $copies,
-                'walk_order' => $order,
-                'copy_order' => $copyOrder,
-                'job' => (string) Str::uuid(),
-            ]);
-            $build->versions()->create([
-                'words' => 'as planned',
-                'documents' => [app(PlanFile::class)->write($design)],
-                'rolls' => array_map(fn (BenchRoll $roll): array => $roll->asData(), $rolls),
-                'units' => $walk->keys(),
-            ]);
-            $build->tickWhatIsCut($plan, $walk, $rolls);
-
-            return [$build->refresh(), $notHeld];
-        });
-    }
 
     /** @return BelongsTo<SavedPlan, $this> */
     public function plan(): BelongsTo
@@ -149,52 +96,48 @@ final class Build extends Model
         return $this->finished_at !== null;
     }
 
-    /** Holds what the plan needs of the shelf; where that cannot be, says why, and the work begins all the same. */
-    private static function hold(SavedPlan $plan): ?string
+    /**
+     * What is made and what is cut, by what is ticked.
+     *
+     * @return array{array<string, true>, array<string, true>} pieces by id, elements by copy and id
+     */
+    public function progress(Walk $walk): array
     {
-        try {
-            Holding::make($plan);
-
-            return null;
-        } catch (NotReady $why) {
-            $plan->refresh();
-
-            return $why->getMessage();
+        [$marks, $cut, $made] = [$this->marks(), [], []];
+        foreach ($walk->units as $unit) {
+            if (($marks[$unit->key] ?? null) === Mark::Done && $unit->element !== null) {
+                $unit->deed === Deed::Cut ? $cut[(string) $unit->cut] = true : $made["$unit->copy/{$unit->element->id}"] = true;
+            }
         }
+
+        return [$cut, $made];
     }
 
     /**
-     * What was cut by the cut sheet before is not cut again.
+     * Says it of units without a browser: what was ticked elsewhere, or follows from what went wrong.
      *
-     * @param  list<BenchRoll>  $rolls
+     * @param  list<string>  $units  by key
      */
-    private function tickWhatIsCut(SavedPlan $plan, Walk $walk, array $rolls): void
+    public function say(Mark $mark, array $units, string $note = ''): void
     {
-        if ($this->copies > 1) {
-            return;
-        }
-        [$ticked, $cut] = [array_flip($plan->tickedCuts()), []];
-        foreach ($rolls as $roll) {
-            foreach ($roll->cuts as $at => $its) {
-                $cut += $its->id !== null && ($plan->cut_at !== null || isset($ticked["$roll->key-$at"])) ? [$its->id => true] : [];
-            }
-        }
-        $done = array_filter($walk->units, fn (Unit $unit): bool => match ($unit->deed) {
-            Deed::Cut => isset($cut[$unit->cut ?? '']),
-            default => false,
-        });
-        foreach (array_chunk($done, 200) as $units) {
-            BuildTick::query()->insert(array_map(fn (Unit $unit): array => [
+        foreach (array_chunk($units, 100) as $some) {
+            BuildTick::query()->insert(array_map(fn (string $unit): array => [
                 'build_id' => $this->id,
-                'token' => "cut-sheet-$this->id-$unit->key",
-                'unit' => $unit->key,
-                'deed' => Mark::Done->value,
-                'seconds' => 0,
-                'note' => '',
+                'token' => (string) Str::uuid(),
+                'unit' => $unit,
+                'deed' => $mark->value,
+                'note' => mb_substr($note, 0, 500),
                 'made_at' => now(),
                 'created_at' => now(),
                 'updated_at' => now(),
-            ], $units));
+            ], $some));
         }
+    }
+
+    public function refresh(): static
+    {
+        [$this->latest, $this->pieces] = [null, null];
+
+        return parent::refresh();
     }
 }

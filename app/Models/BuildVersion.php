@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string $words what was changed
  * @property list<string> $documents one for each piece of work, in order; where all are alike, one for all of them
  * @property list<array<string, mixed>> $rolls
+ * @property array<int, array<string, int>> $moved elements that count for another section now, by copy and id
  * @property list<string> $units the keys of all that is done, in the order of the plan
  * @property Carbon $created_at
  */
@@ -25,7 +26,7 @@ final class BuildVersion extends Model
 {
     protected $guarded = [];
 
-    protected $casts = ['documents' => 'array', 'rolls' => 'array', 'units' => 'array'];
+    protected $casts = ['documents' => 'array', 'rolls' => 'array', 'moved' => 'array', 'units' => 'array'];
 
     /** @return non-empty-list<BenchPiece> */
     public function pieces(int $copies): array
@@ -40,7 +41,7 @@ final class BuildVersion extends Model
                 return [$plan, app(Engine::class)->figures($plan)];
             })();
 
-            return new BenchPiece($copy, ...$known[$at]);
+            return new BenchPiece($copy, $known[$at][0], $known[$at][1], $this->moved[$copy] ?? []);
         }, range(1, $copies));
     }
 

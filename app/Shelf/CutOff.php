@@ -27,15 +27,22 @@ use Illuminate\Support\Str;
 /** Works a cut sheet off: what was cut leaves the shelf, what is left goes back. All of it in one go, and undone in one. */
 final readonly class CutOff
 {
-    private string $job;
-
     /**
      * @param  string  $name  of what was cut
      * @param  Length  $keepFrom  a leftover as long as this goes back
+     * @param  string  $job  that all its movements bear
      */
-    private function __construct(private string $name, private Length $keepFrom, private ?SavedPlan $plan = null)
+    private function __construct(
+        private string $name,
+        public Length $keepFrom,
+        public ?SavedPlan $plan,
+        public string $job,
+    ) {}
+
+    /** What was cut elsewhere than by a cut sheet, under a job of its own. */
+    public static function as(string $name, Length $keepFrom, SavedPlan $plan, string $job): self
     {
-        $this->job = (string) Str::uuid();
+        return new self($name, $keepFrom, $plan, $job);
     }
 
     /** @throws NotReady */
@@ -49,7 +56,8 @@ final readonly class CutOff
             $result = app(Engine::class)->figures($plan->plan());
             $meshes = array_map(fn (WoundResult $mesh): array => [$mesh->wound, $mesh->plan], $result->wound);
             $plan->reservations()->delete();
-            $job = (new self($plan->name, $plan->plan()->settings->keepFrom(), $plan))->move($meshes, $result->goods);
+            $job = (new self($plan->name, $plan->plan()->settings->keepFrom(), $plan, (string) Str::uuid()))
+                ->move($meshes, $result->goods);
             $plan->update([
                 'ready_at' => null, 'cut_at' => now(), 'cut_job' => $job, 'cut_revision_id' => $plan->revision_id, 'was_ready' => $wasReady,
             ]);
@@ -80,7 +88,7 @@ final readonly class CutOff
                 array_map(fn (BatchMaterial $mesh): RollPlan => $mesh->rolls, $batch->worked()->materials),
                 $batch->worked()->goods,
             );
-            $job = (new self($batch->name, $batch->keepFrom()))->move(
+            $job = (new self($batch->name, $batch->keepFrom(), null, (string) Str::uuid()))->move(
                 array_map(fn (BatchMaterial $mesh): array => [$mesh->wound, $mesh->rolls], $batch->worked()->materials),
                 $batch->worked()->goods,
             );
@@ -140,7 +148,7 @@ final readonly class CutOff
     }
 
     /** What is counted leaves its heap; what a new pack has over belongs to what is on the shelf of the same, where there is some. */
-    private function takeGoods(GoodsUse $use): void
+    public function takeGoods(GoodsUse $use): void
     {
         foreach ($use->fromShelf() as $id => $pieces) {
             ShelfStock::query()->with('item')->find($id)?->move(
@@ -164,7 +172,7 @@ final readonly class CutOff
     {
         if ($stock->kind === StockKind::Loose) {
             $stock->move(MovementKind::Cut, -1, $this->words(), $this->plan, $this->job);
-            $this->layEnd($stock->item, $roll);
+            $this->layEnd($stock->item, $roll->left(), $roll->stock->lot);
 
             return;
         }
@@ -180,15 +188,16 @@ final readonly class CutOff
     {
         $item = MaterialFromShelf::item($mesh);
         if ($item !== null) {
-            $this->layEnd($item, $roll);
+            $this->layEnd($item, $roll->left(), $roll->stock->lot);
         }
     }
 
-    private function layEnd(ShelfItem $item, RollUse $roll): void
+    /** What is long enough to be kept goes on the shelf. */
+    public function layEnd(ShelfItem $item, Length $left, ?string $lot): void
     {
-        if (! $roll->left()->isZero() && ! $roll->left()->isLessThan($this->keepFrom)) {
-            foreach ($item->take([new OnHand(1, $roll->left(), lot: $roll->stock->lot)], "left over of $this->name") as $left) {
-                $left->movements()->update(['job' => $this->job, 'plan_id' => $this->plan?->id]);
+        if (! $left->isZero() && ! $left->isLessThan($this->keepFrom)) {
+            foreach ($item->take([new OnHand(1, $left, lot: $lot)], "left over of $this->name") as $its) {
+                $its->movements()->update(['job' => $this->job, 'plan_id' => $this->plan?->id]);
             }
         }
     }

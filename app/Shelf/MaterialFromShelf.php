@@ -24,7 +24,7 @@ use Davrin\Core\Shelf\StockKind;
 final readonly class MaterialFromShelf
 {
     /** A plan names no more rolls and pieces of a mesh than this; begun ones before full ones. */
-    private const MOST = 60;
+    public const MOST = 60;
 
     /**
      * As a plan file holds it.

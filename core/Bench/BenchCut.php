@@ -29,6 +29,18 @@ final readonly class BenchCut
         return $this->kind === SegmentKind::Piece;
     }
 
+    /** What was cut and is of no use for the plan. */
+    public function isWaste(): bool
+    {
+        return $this->isPiece() && $this->id === null;
+    }
+
+    /** The same once it is spoiled, as long as it was cut. */
+    public function wasted(?Length $length = null): self
+    {
+        return new self(null, SegmentKind::Piece, $length ?? $this->length, $this->copy, $this->part, null);
+    }
+
     /** "1/outer.9" */
     public function element(): ?string
     {

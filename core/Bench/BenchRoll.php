@@ -43,6 +43,15 @@ final readonly class BenchRoll
         return $this->isSpent ? Length::zero() : $this->length->minus($this->used());
     }
 
+    /** What came off it and is of no use. */
+    public function wasted(): Length
+    {
+        return Length::sum(array_map(
+            fn (BenchCut $cut): Length => $cut->length,
+            array_values(array_filter($this->cuts, fn (BenchCut $cut): bool => $cut->isWaste())),
+        ));
+    }
+
     /** @param  list<BenchCut>  $cuts */
     public function with(array $cuts): self
     {

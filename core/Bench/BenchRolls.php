@@ -88,12 +88,49 @@ final class BenchRolls
             $roll->stock->lot,
             $roll->stock->item,
         ), $plan->rolls);
+        $rolls = [...$rolls, ...self::untouched($wound, $rolls)];
         $unmet = $this->unmet($wound);
 
         return $unmet === [] ? $rolls : [
             ...$rolls,
             new BenchRoll("$wound->id-0", $wound->id, 0, Origin::New, Length::zero(), Length::zero(), $unmet, isSpent: true),
         ];
+    }
+
+    /**
+     * What the plan says is on hand and nothing is cut from: it lies at the bench too. What it was to take from the shelf is looked for
+     * there when it is wanted.
+     *
+     * @param  list<BenchRoll>  $rolls  that something is cut from
+     * @return list<BenchRoll>
+     */
+    private static function untouched(Wound $wound, array $rolls): array
+    {
+        [$untouched, $number] = [[], count($rolls)];
+        foreach ($wound->supply(Length::zero(), true)->stock as $stock) {
+            for ($count = $stock->origin === Origin::New || $stock->item !== null ? 0 : (int) $stock->count; $count > 0; $count--) {
+                foreach ($rolls as $at => $roll) {
+                    if ($roll->item === null && $roll->origin === $stock->origin && $roll->length->equals($stock->nominal) && $roll->lot === $stock->lot) {
+                        unset($rolls[$at]);
+
+                        continue 2;
+                    }
+                }
+                $number++;
+                $untouched[] = new BenchRoll(
+                    "$wound->id-$number",
+                    $wound->id,
+                    $number,
+                    $stock->origin,
+                    $stock->nominal,
+                    $stock->safe,
+                    [],
+                    $stock->lot,
+                );
+            }
+        }
+
+        return $untouched;
     }
 
     private function cut(Segment $segment, Wound $wound): BenchCut

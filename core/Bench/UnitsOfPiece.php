@@ -115,10 +115,7 @@ final readonly class UnitsOfPiece
             $at + 1,
             count($ties),
             [$tie->number],
-            section: $this->section($tie->number, array_map(fn (Tie $its): int => $its->number, array_slice($ties, 0, $at + 1)), array_map(
-                fn (Tie $its): int => $its->number,
-                $ties,
-            )),
+            section: $this->section(array_map(fn (Tie $its): int => $its->section, $ties), $at),
         ), $ties, array_keys($ties));
     }
 
@@ -176,9 +173,12 @@ final readonly class UnitsOfPiece
             $this->units()->needed($cut->length),
             $wound->name(),
             sprintf(
-                'For the %s %s, off %s. %s',
-                $part->kind->noun()[0],
-                $cut->tie === null ? "no. $element?->number" : "at tie $cut->tie",
+                'For the %s, off %s. %s',
+                $part->kind->noun()[0].match (true) {
+                    $cut->tie !== null => " at tie $cut->tie",
+                    count($part->demand->elements) > 1 => " no. $element?->number",
+                    default => '',
+                },
                 $roll->number === 0 ? 'a roll that is still to be found' : "roll $roll->number",
                 $way,
             ),
@@ -210,7 +210,7 @@ final readonly class UnitsOfPiece
             return [$this->whole($step)];
         }
         $words = GuideWords::atTheBench($part->kind);
-        [$units, $ties] = [[], array_map(fn (ElementResult $its): int => $its->element->ties[0] ?? 0, $made)];
+        [$units, $sections] = [[], array_map(fn (ElementResult $its): ?int => $this->sectionOf($its->element), $made)];
         foreach ($made as $at => $its) {
             [$roll, $cut] = $this->from["{$this->piece->copy}/{$its->element->id}"] ?? [null, null];
             $materials = $this->materials($its->materials);
@@ -232,9 +232,7 @@ final readonly class UnitsOfPiece
                 $this->beside($part, $made, $at),
                 $roll?->key,
                 $cut?->id,
-                ($its->element->ties[0] ?? null) === null
-                    ? null
-                    : $this->section($its->element->ties[0], array_slice($ties, 0, $at + 1), $ties),
+                $this->section($sections, $at),
             );
         }
 
@@ -356,23 +354,25 @@ final readonly class UnitsOfPiece
         return $beside;
     }
 
+    /** By its tie, or where it was moved to; null where it stands on none. */
+    private function sectionOf(Element $element): ?int
+    {
+        return $this->piece->moved[$element->id] ?? ($this->ties[$element->ties[0] ?? 0] ?? null)?->tie->section;
+    }
+
     /**
-     * @param  list<int>  $before  the ties up to this one
-     * @param  list<int>  $all
+     * @param  list<?int>  $sections  of all that is done at one step
      * @return ?array{section: int, number: int, of: int} null where there is only one section
      */
-    private function section(int $tie, array $before, array $all): ?array
+    private function section(array $sections, int $at): ?array
     {
-        $section = $this->ties[$tie]->tie->section;
-        $there = fn (array $ties): int => count(array_keys(
-            array_map(fn (mixed $its): ?int => is_int($its) ? ($this->ties[$its] ?? null)?->tie->section : null, $ties),
-            $section,
-            true,
-        ));
+        $its = $sections[$at];
 
-        return $this->piece->plan->form->sections->count() < 2
-            ? null
-            : ['section' => $section, 'number' => $there($before), 'of' => $there($all)];
+        return $its === null || $this->piece->plan->form->sections->count() < 2 ? null : [
+            'section' => $its,
+            'number' => count(array_keys(array_slice($sections, 0, $at + 1), $its, true)),
+            'of' => count(array_keys($sections, $its, true)),
+        ];
     }
 
     private function isOf(BenchRoll $roll, BenchCut $cut, string $material): bool

@@ -68,6 +68,11 @@ final class OutOfBounds extends Refused
         return new self($why.' Write numbers of ties and a mesh, like "3, 5 and 7: gold", with a semicolon before the next mesh.');
     }
 
+    public static function otherwise(string $why): self
+    {
+        return new self($why.' Write numbers of ties and a length, like "12 to 18: 17 1/8 in", or "3: bare", with a semicolon between.');
+    }
+
     public static function welds(string $given): self
     {
         return new self(

@@ -152,6 +152,19 @@ abstract readonly class Values
         return array_combine(array_map(intval(...), array_keys($this->list($key))), $this->objects($key, $type));
     }
 
+    /** @return array<int, ?Length> by number; null where there is none */
+    public function lengthsByNumber(string $key): array
+    {
+        $lengths = [];
+        foreach ($this->list($key) as $number => $length) {
+            $lengths[(int) $number] = $length === null || $length instanceof Length
+                ? $length
+                : throw self::notA('lengths by number', $key);
+        }
+
+        return $lengths;
+    }
+
     /** @return array<int, string> texts by number, as of materials by the number of the tie they are painted on */
     public function numbered(string $key): array
     {

@@ -67,6 +67,19 @@ final readonly class Demand
         return count($this->cuts) + array_sum(array_map(fn (Run $run): int => count($run->strands), $this->runs));
     }
 
+    /**
+     * The same of other elements, with what they take.
+     *
+     * @param  list<Element>  $elements
+     * @param  list<Cut>  $cuts
+     * @param  list<Run>  $runs
+     * @param  list<GoodsNeed>  $goods
+     */
+    public function otherwise(array $elements, array $cuts, array $runs, array $goods): self
+    {
+        return new self($elements, $cuts, $runs, $goods, $this->steps);
+    }
+
     public function taking(GoodsNeed ...$goods): self
     {
         return new self($this->elements, $this->cuts, $this->runs, [...$this->goods, ...array_values($goods)], $this->steps);

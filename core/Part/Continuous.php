@@ -24,7 +24,7 @@ use Davrin\Core\Words\Words;
  * What all kinds of part share that are made of continuous mesh: strands tied together from tie to tie, with a tail at either end
  * of every roll.
  */
-abstract class Continuous extends WoundPart implements EndsSooner
+abstract class Continuous extends WoundPart implements DiffersByTie, EndsSooner
 {
     protected const TOGETHER = 'together';
 

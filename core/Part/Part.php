@@ -34,7 +34,7 @@ final readonly class Part
     /** @throws Fault with a pointer below the part */
     public static function of(PartKind $kind, PartContext $on): self
     {
-        $demand = $kind->demand($on);
+        $demand = Otherwise::in($kind->demand($on), $on);
         if (max($demand->pieces(), count($demand->elements)) > self::MOST_PIECES) {
             throw Fault::at('', sprintf(
                 'That makes %s pieces in one line. Davrin plans up to %s: take fewer ties, or fewer pieces on each.',
@@ -56,6 +56,16 @@ final readonly class Part
     public function with(string $key, string $written): self
     {
         return self::of($this->kind, $this->on->with($this->on->slip->with($key, $written, $this->on->units)));
+    }
+
+    /** @return array<string, mixed> as a plan file holds it; what is otherwise on some ties only where something is */
+    public function write(): array
+    {
+        return ['id' => $this->id, ...array_filter(
+            $this->on->slip->write(),
+            fn (mixed $value, string $key): bool => $key !== OtherwiseBlank::KEY || $value !== [],
+            ARRAY_FILTER_USE_BOTH,
+        )];
     }
 
     public function uses(Material $material): bool

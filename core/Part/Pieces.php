@@ -16,7 +16,7 @@ use Davrin\Core\Ties\Fastening;
  * What all kinds of part share that are made of cut pieces: so many pieces of one length on every tie, one of each mesh that goes
  * into it.
  */
-abstract class Pieces extends WoundPart implements HoldsItself
+abstract class Pieces extends WoundPart implements DiffersByTie, HoldsItself
 {
     /** Of a wing's half length, what is left along the ring once it is gathered and pulled open (a guess). */
     protected const LIES_FLAT = 0.32;

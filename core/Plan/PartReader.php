@@ -22,7 +22,9 @@ use Davrin\Core\Material\Materials;
 use Davrin\Core\Material\Mix;
 use Davrin\Core\Material\MixBlank;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Part\DiffersByTie;
 use Davrin\Core\Part\LiesUnderOthers;
+use Davrin\Core\Part\OtherwiseBlank;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Part\PartContext;
 use Davrin\Core\Part\PartKind;
@@ -176,6 +178,7 @@ final readonly class PartReader
                     : [$this->colourOrderChoice($kind), new PaintBlank($group, $names)]
             ),
             ...$kind->anchor()->blanks($there, $written, $carry),
+            ...($kind instanceof DiffersByTie && $group !== null ? [new OtherwiseBlank($group)] : []),
             ...$kind->blanks(),
         ];
     }

@@ -145,7 +145,7 @@ final readonly class Plan
             'materials' => array_values(
                 array_map(fn (Material $material): array => ['id' => $material->id, ...$material->slip->write()], $this->materials->all),
             ),
-            'parts' => array_map(fn (Part $part): array => ['id' => $part->id, ...$part->on->slip->write()], $this->parts),
+            'parts' => array_map(fn (Part $part): array => $part->write(), $this->parts),
             'finish' => $this->finish->slip->write(),
             'settings' => $this->settings->slip->write(),
         ];

@@ -14,6 +14,8 @@ use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\HidesWhatIsBehind;
+use Davrin\Core\Part\Otherwise;
+use Davrin\Core\Part\OtherwiseBlank;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Finish;
 use Davrin\Core\Plan\Plan;
@@ -212,6 +214,10 @@ final readonly class Recipe
                 $sentence,
                 1,
             );
+        }
+
+        if (Otherwise::of($part->on) !== []) {
+            $sentence .= ' On some ties otherwise: {'.OtherwiseBlank::KEY.'}.';
         }
 
         return count($plan->ties->groups) > 1 ? str_replace('{on}', '{on} of {ties}', $sentence) : $sentence;

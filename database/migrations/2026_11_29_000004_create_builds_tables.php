@@ -27,6 +27,7 @@ return new class extends Migration
             $table->string('words');
             $table->json('documents');
             $table->json('rolls');
+            $table->json('moved');
             $table->json('units');
             $table->timestamps();
         });

@@ -4,6 +4,7 @@ import { layOver, standsAsIs } from './regions.js';
 import './announce.js';
 import './asked.js';
 import './bench.js';
+import './bench/wrong.js';
 import './bows.js';
 import './choices.js';
 import './clock.js';

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Bench\BenchPage;
+use App\Bench\StartBuild;
 use App\Drawing\Side;
 use App\Http\Requests\TickRequest;
 use App\Models\Build;
@@ -48,7 +49,7 @@ final class BuildController
             ]);
         }
         try {
-            [$build, $notHeld] = Build::begin(
+            [$build, $notHeld] = StartBuild::of(
                 $plan,
                 (int) $copies,
                 WalkOrder::tryFrom((string) $request->string('order')) ?? WalkOrder::ByStep,

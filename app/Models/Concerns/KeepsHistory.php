@@ -82,6 +82,20 @@ trait KeepsHistory
         return $lost;
     }
 
+    /**
+     * What was changed at the bench is a step of its plan too, whatever that holds of the shelf: what it holds follows with it. To be
+     * called in a transaction. A plan that was changed elsewhere meanwhile stays as it is.
+     *
+     * @param  string  $document  that the bench worked by until then
+     */
+    public function followTheBench(Plan $plan, string $document, string $words): void
+    {
+        $this->refresh();
+        if ($this->revision->document === $document && app(PlanFile::class)->write($plan) !== $document) {
+            $this->record($plan, $words);
+        }
+    }
+
     /** @throws StalePlan */
     public function undo(int $seen): void
     {

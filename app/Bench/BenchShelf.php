@@ -1,0 +1,113 @@
+<?php
+
+namespace App\Bench;
+
+use App\Exceptions\NotReady;
+use App\Models\Build;
+use App\Models\ShelfStock;
+use Davrin\Core\Bench\BenchCut;
+use Davrin\Core\Bench\BenchRoll;
+use Davrin\Core\Bench\Situation;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Shelf\MovementKind;
+use Davrin\Core\Shelf\StockKind;
+
+/** What a build does to the shelf: what is cut leaves it, what is still to be cut is held, and what gave out is gone. */
+final readonly class BenchShelf
+{
+    /**
+     * @param  list<BenchRoll>  $rolls
+     * @return array<string, int> all that comes off each, in units of length, by its key
+     */
+    public static function all(array $rolls): array
+    {
+        return array_combine(
+            array_map(fn (BenchRoll $roll): string => $roll->key, $rolls),
+            array_map(fn (BenchRoll $roll): int => $roll->used()->units, $rolls),
+        );
+    }
+
+    /**
+     * What was cut since leaves the rolls on the shelf. To be called in a transaction.
+     *
+     * @throws NotReady where another plan holds what was cut
+     */
+    public static function settle(Build $build, Situation $now): void
+    {
+        $taken = $build->taken;
+        $job = $build->job;
+        // What is given up or cut is not held any more.
+        $ids = array_filter(array_map(fn (BenchRoll $roll): ?int => $roll->item, $now->rolls));
+        $build->plan->reservations()->whereIn('shelf_stock_id', $ids)->delete();
+        foreach ($now->rolls as $roll) {
+            $stock = $roll->item === null ? null : ShelfStock::query()->with('item')->find($roll->item);
+            if ($stock === null) {
+                continue;
+            }
+            $off = self::off($now, $roll);
+            $more = $off - ($taken[$roll->key] ?? 0);
+            if ($stock->kind === StockKind::Loose) {
+                if ($off > 0 && ! isset($taken[$roll->key])) {
+                    $stock->move(MovementKind::Cut, -min(1, $stock->amount), "cut at the bench for {$build->plan->name}", $build->plan, $job);
+                }
+            } elseif ($more > 0) {
+                self::mustBeFree($stock, min($more, $stock->amount));
+                $stock->move(MovementKind::Cut, -min($more, $stock->amount), "cut at the bench for {$build->plan->name}", $build->plan, $job);
+            }
+            if ($roll->isSpent && $stock->amount > 0 && $stock->kind !== StockKind::Loose) {
+                self::mustBeFree($stock, $stock->amount);
+                $stock->move(MovementKind::Gone, -$stock->amount, 'gave out at the bench', $build->plan, $job);
+            }
+            $taken = $off > 0 ? [...$taken, $roll->key => max($off, $taken[$roll->key] ?? 0)] : $taken;
+        }
+        $build->update(['taken' => $taken]);
+    }
+
+    /**
+     * What is still to be cut is held, as far as it is free. To be called in a transaction, once what was cut has left.
+     *
+     * @throws NotReady where another plan holds it
+     */
+    public static function hold(Build $build, Situation $now): void
+    {
+        $isHeld = false;
+        foreach ($now->rolls as $roll) {
+            $stock = $roll->item === null ? null : ShelfStock::query()->with('item', 'reservations.plan')->find($roll->item);
+            $rest = $roll->used()->units - self::off($now, $roll);
+            $amount = match (true) {
+                $stock === null, $rest <= 0 => 0,
+                $stock->kind === StockKind::Loose => isset($build->taken[$roll->key]) ? 0 : 1,
+                default => $rest,
+            };
+            if ($stock !== null && $amount > 0) {
+                self::mustBeFree($stock, $amount);
+                $reservation = $build->plan->reservations()->firstOrNew(['shelf_stock_id' => $stock->id], ['amount' => 0]);
+                $reservation->fill(['amount' => $reservation->amount + $amount])->save();
+                $isHeld = true;
+            }
+        }
+        if ($isHeld && $build->plan->ready_at === null) {
+            $build->plan->update(['ready_at' => now()]);
+        }
+    }
+
+    /** How much of a roll is cut, its spoiled pieces and the tails of runs too, in units of length. */
+    private static function off(Situation $now, BenchRoll $roll): int
+    {
+        return Length::sum(array_map(
+            fn (BenchCut $cut): Length => $cut->length,
+            $now->cutFrom($roll),
+        ))->units;
+    }
+
+    private static function mustBeFree(ShelfStock $stock, int $amount): void
+    {
+        if ($stock->load('reservations.plan')->free() < $amount) {
+            throw NotReady::heldElsewhere(
+                $stock->item->name,
+                [$stock->shown($stock->free())],
+                array_values($stock->reservations->map(fn ($its): string => $its->plan->name)->all()),
+            );
+        }
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+namespace App\Bench;
+
+use App\Models\Build;
+use App\Models\ShelfStock;
+use App\Shelf\MaterialFromShelf;
+use Davrin\Core\Bench\BenchRoll;
+use Davrin\Core\Bench\Situation;
+use Davrin\Core\Bench\Walk;
+use Davrin\Core\Material\OnHand;
+
+/** How a build stands, as the core wants to know it: what is ticked, and what else lies free on the shelf. */
+final readonly class Standing
+{
+    public static function of(Build $build, Walk $walk): Situation
+    {
+        $rolls = $build->version()->benchRolls();
+        [$cut, $made] = $build->progress($walk);
+
+        return new Situation($build->pieces(), $rolls, $cut, $made, self::shelf($build, $rolls));
+    }
+
+    /**
+     * @param  list<BenchRoll>  $rolls  that the build has already
+     * @return array<string, list<OnHand>> by the id of the material
+     */
+    private static function shelf(Build $build, array $rolls): array
+    {
+        [$there, $known] = [[], array_filter(array_map(fn (BenchRoll $roll): ?int => $roll->item, $rolls))];
+        foreach ($build->pieces() as $piece) {
+            foreach ($piece->plan->usedWound() as $wound) {
+                $item = isset($there[$wound->id]) ? null : MaterialFromShelf::item($wound);
+                /** @var list<ShelfStock> $free */
+                $free = $item === null ? [] : $item->stock()->where('amount', '>', 0)->whereKeyNot($known)
+                    ->with('reservations')->orderBy('id')->limit(MaterialFromShelf::MOST)->get()->all();
+                $there[$wound->id] ??= array_values(array_filter(array_map(
+                    fn (ShelfStock $stock): ?OnHand => $stock->setRelation('item', $item)->onHand($build->plan),
+                    $free,
+                )));
+            }
+        }
+
+        return $there;
+    }
+}

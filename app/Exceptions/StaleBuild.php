@@ -1,0 +1,19 @@
+<?php
+
+namespace App\Exceptions;
+
+use Davrin\Core\Words\Refused;
+
+/** Why what went wrong was not acted on. */
+final class StaleBuild extends Refused
+{
+    public static function changed(): self
+    {
+        return new self('The work was planned anew in another window meanwhile. Here is how it stands now: say again what went wrong.');
+    }
+
+    public static function noSuchWay(): self
+    {
+        return new self('That way out is not open any more, as the work or the shelf has changed. Here is what can be done now.');
+    }
+}

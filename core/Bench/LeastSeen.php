@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Bench;
+
+use Davrin\Core\Demand\Element;
+use Davrin\Core\Geometry\Board;
+use Davrin\Core\Geometry\Place;
+use Davrin\Core\Part\HidesWhatIsBehind;
+use Davrin\Core\Part\Part;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Ties\Tie;
+
+/** Which elements are seen least: behind a sign, behind a bow or what else stands on the front, then the lower ones (a guess). */
+final class LeastSeen
+{
+    /**
+     * @param  list<Element>  $elements
+     * @return list<Element> the one that is seen least first
+     */
+    public static function first(Plan $plan, array $elements): array
+    {
+        $ranked = array_map(fn (Element $element): array => [self::rank($plan, $element), $element], $elements);
+        usort($ranked, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return array_column($ranked, 1);
+    }
+
+    /**
+     * @param  list<Element>  $elements
+     * @return list<Element> those that lie behind a sign
+     */
+    public static function behindTheSign(Plan $plan, array $elements): array
+    {
+        $signs = self::signs($plan);
+
+        return array_values(array_filter($elements, fn (Element $element): bool => self::isBehind($plan, $element, $signs)));
+    }
+
+    /** @return array{int, float, int} */
+    private static function rank(Plan $plan, Element $element): array
+    {
+        $others = array_merge([], ...array_map(
+            fn (Part $part): array => $part->id === $element->part || $part->kind instanceof HidesWhatIsBehind ? [] : $part->room(),
+            $plan->parts,
+        ));
+
+        return [
+            match (true) {
+                self::isBehind($plan, $element, self::signs($plan)) => 0,
+                self::isBehind($plan, $element, $others) => 1,
+                default => 2,
+            },
+            -round(self::place($plan, $element)->y ?? 0.0, 2),
+            $element->number,
+        ];
+    }
+
+    /** @return list<Board> */
+    private static function signs(Plan $plan): array
+    {
+        $boards = [];
+        foreach ($plan->parts as $part) {
+            $boards = $part->kind instanceof HidesWhatIsBehind ? [...$boards, $part->kind->board($part->on)] : $boards;
+        }
+
+        return $boards;
+    }
+
+    /** @param  list<Board>  $boards */
+    private static function isBehind(Plan $plan, Element $element, array $boards): bool
+    {
+        $place = self::place($plan, $element);
+
+        return $place !== null && array_filter($boards, fn (Board $board): bool => $board->holds($place->point())) !== [];
+    }
+
+    private static function place(Plan $plan, Element $element): ?Place
+    {
+        $ties = array_filter($plan->ties->all(), fn (Tie $tie): bool => $tie->number === ($element->ties[0] ?? 0));
+
+        return (array_values($ties)[0] ?? null)->place ?? $element->place;
+    }
+}

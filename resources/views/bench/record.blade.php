@@ -1,0 +1,61 @@
+@php $minutes = fn (float $its): string => $its < 1 ? ($its > 0 ? 'under a minute' : 'not timed') : Davrin\Core\Words\Words::minutes($its); @endphp
+<x-page :title="'Build record: '.$build->plan->name" here="bench">
+    <main class="whole">
+        <p class="whole-way"><a class="quiet" href="{{ route('builds.index') }}">the bench</a> <a class="quiet" href="{{ route('builds.check', $build) }}">final check</a> <a class="quiet" href="{{ route('plans.show', $build->plan) }}">{{ $build->plan->name }}</a></p>
+        <h1>{{ $build->plan->name }}{{ $build->copies > 1 ? " x $build->copies" : '' }}, as it was built</h1>
+        <p class="mt-1">Begun {{ $build->created_at->format('M j, Y') }}{{ $build->isFinished() ? ', finished '.$build->finished_at->format('M j, Y') : ', not finished yet' }}: {{ $record->done }} of {{ $record->of }} steps done{{ $record->skipped > 0 ? ', '.$record->skipped.' skipped' : '' }}.</p>
+        <x-notices />
+        <div class="record">
+            <section aria-label="Minutes">
+                <h2>Minutes</h2>
+                <table>
+                    <thead><tr><th scope="col">Step</th><th scope="col">Done</th><th scope="col">Planned</th><th scope="col">Took</th></tr></thead>
+                    <tbody>
+                        @foreach ($record->steps as $step)
+                            <tr><th scope="row">{{ $step['step'] }}</th><td>{{ $step['done'] }} of {{ $step['of'] }}</td><td>{{ $minutes($step['planned']) }}</td><td>{{ $minutes($step['took']) }}</td></tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            </section>
+            <section aria-label="Rolls as they were">
+                <h2>Rolls as they were</h2>
+                @if ($record->rolls === [])
+                    <p>Nothing was cut from a roll.</p>
+                @endif
+                <dl>
+                    @foreach ($record->rolls as $roll)
+                        <dt>{{ $roll['name'] }}</dt>
+                        <dd>{{ Str::unbroken($roll['planned']) }}: {{ Str::unbroken($roll['gave']) }}</dd>
+                    @endforeach
+                </dl>
+            </section>
+            <section aria-label="What happened">
+                <h2>What happened</h2>
+                @if ($record->notes === [])
+                    <p>Nothing was noted, and nothing went wrong.</p>
+                @endif
+                <ul>
+                    @foreach ($record->notes as $note)
+                        <li>{{ $note['at'] === '' ? '' : ucfirst($note['at']).': ' }}{{ $note['words'] }}</li>
+                    @endforeach
+                </ul>
+                @if (count($record->versions) > 1)
+                    <p class="mt-2">It was made by {{ count($record->versions) }} versions of the plan, all kept:</p>
+                    <ol>
+                        @foreach ($record->versions as $version)
+                            <li>{{ $version->words }}, {{ $version->created_at->format('M j, H:i') }}</li>
+                        @endforeach
+                    </ol>
+                @endif
+            </section>
+        </div>
+        @if ($build->isFinished())
+            <form method="post" action="{{ route('builds.reopen', $build) }}" class="mt-6 editor-only">
+                @csrf
+                <button class="act">Open it again, to go on</button>
+            </form>
+        @else
+            <p class="mt-6"><a class="act act-strong" href="{{ route('builds.show', $build) }}">Back to the bench</a></p>
+        @endif
+    </main>
+</x-page>
