@@ -34,8 +34,7 @@ final readonly class BenchShelf
      */
     public static function settle(Build $build, Situation $now): void
     {
-        $taken = $build->taken;
-        $job = $build->job;
+        [$taken, $job, $words] = [$build->taken, $build->job, "cut at the bench for {$build->plan->name}"];
         // What is given up or cut is not held any more.
         $ids = array_filter(array_map(fn (BenchRoll $roll): ?int => $roll->item, $now->rolls));
         $build->plan->reservations()->whereIn('shelf_stock_id', $ids)->delete();
@@ -48,11 +47,11 @@ final readonly class BenchShelf
             $more = $off - ($taken[$roll->key] ?? 0);
             if ($stock->kind === StockKind::Loose) {
                 if ($off > 0 && ! isset($taken[$roll->key])) {
-                    $stock->move(MovementKind::Cut, -min(1, $stock->amount), "cut at the bench for {$build->plan->name}", $build->plan, $job);
+                    $stock->move(MovementKind::Cut, -min(1, $stock->amount), $words, $build->plan, $job);
                 }
             } elseif ($more > 0) {
                 self::mustBeFree($stock, min($more, $stock->amount));
-                $stock->move(MovementKind::Cut, -min($more, $stock->amount), "cut at the bench for {$build->plan->name}", $build->plan, $job);
+                $stock->move(MovementKind::Cut, -min($more, $stock->amount), $words, $build->plan, $job);
             }
             if ($roll->isSpent && $stock->amount > 0 && $stock->kind !== StockKind::Loose) {
                 self::mustBeFree($stock, $stock->amount);

@@ -56,12 +56,7 @@ final readonly class BuildRecord
     /** @return array<string, int> how long each unit took at last, by key; none where nobody stood at it */
     private static function seconds(Build $build): array
     {
-        $seconds = [];
-        foreach ($build->ticks()->where('deed', Mark::Done->value)->where('seconds', '>', 0)->orderBy('id')->get(['unit', 'seconds']) as $tick) {
-            $seconds[$tick->unit] = $tick->seconds;
-        }
-
-        return $seconds;
+        return $build->ticks()->where('deed', Mark::Done->value)->where('seconds', '>', 0)->orderBy('id')->pluck('seconds', 'unit')->all();
     }
 
     /**
@@ -98,7 +93,8 @@ final readonly class BuildRecord
         $cut = fn (BenchRoll $roll): Length => Length::sum(array_map(fn ($its): Length => $its->length, $now->cutFrom($roll)));
 
         return array_values(array_map(fn (BenchRoll $roll): array => [
-            'name' => ($now->wound($roll->material)?->name() ?? $roll->material).", roll $roll->number".($roll->lot === null ? '' : ", lot $roll->lot"),
+            'name' => ($now->wound($roll->material)?->name() ?? $roll->material).", roll $roll->number"
+                .($roll->lot === null ? '' : ", lot $roll->lot"),
             'planned' => $roll->isSpent
                 ? $units->exact($roll->length).', and gave out'
                 : $units->exact($roll->length).' a '.$roll->origin->value,

@@ -118,7 +118,8 @@ final readonly class TakeWay
                 fn (array $its): bool => $its[0]->toInches() >= 1.0,
             );
             $onHand = array_values(array_map(fn (array $its): OnHand => new OnHand(1, $its[0], false, $its[1]), $lengths));
-            $fill["materials.$wound->id.onHand"] = $onHand === [] ? 'nothing' : implode(', ', (new OnHandBlank('onHand', ''))->write($onHand));
+            $written = (new OnHandBlank('onHand', ''))->write($onHand);
+            $fill["materials.$wound->id.onHand"] = $written === [] ? 'nothing' : implode(', ', $written);
             $fill["materials.$wound->id.rolls"] = 'as many as needed';
         }
         try {

@@ -9,8 +9,9 @@ final readonly class PartDrawing
      * @param  string  $name  of its shapes in the page: the first is "$name-0"
      * @param  list<Shape>  $shapes
      * @param  list<non-empty-list<Ink>>  $inks  of each shape, piece by piece or strand by strand
-     * @param  list<array{id: string, ties: list<int>, missing: bool, number: int, shape: int, x: float, y: float, turn: float}>  $elements  in build
-     *                 order; in drawing units, turned in degrees clockwise
+     * @param  list<array{
+     *     id: string, ties: list<int>, missing: bool, number: int, shape: int, x: float, y: float, turn: float,
+     * }>  $elements  in build order; in drawing units, turned in degrees clockwise
      * @param  bool  $moves  whether its elements can be put elsewhere one by one
      * @param  string  $called  what one of its elements is called
      * @param  ?string  $photo  what a sign bears that has a photograph on it, as an address

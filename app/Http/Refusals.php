@@ -48,6 +48,10 @@ final class Refusals
 
     private function answer(Request $request, string $sentence, int $status, ?Refused $why = null): Response
     {
+        // The bench asks beside its page, and tries again what was not taken for a while.
+        if ($request->expectsJson()) {
+            return response()->json(['message' => $sentence], $status);
+        }
         $plan = $request->routeIs('plans.edit', 'plans.undo', 'plans.redo') ? $this->plan($request) : null;
         if ($plan === null) {
             // What a page does beside itself, as a tick, is answered with the sentence alone.

@@ -6,6 +6,7 @@ namespace Davrin\Core\Bench;
 
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Supply\Origin;
+use Davrin\Core\Supply\Stock;
 
 /** A roll as it lies at the bench, with what comes off it, from its free end. What comes of it stays with the build. */
 final readonly class BenchRoll
@@ -32,6 +33,13 @@ final readonly class BenchRoll
         public ?int $item = null,
         public bool $isSpent = false,
     ) {}
+
+    /** Whether it is one of these, as the plan says they are on hand. */
+    public function isOf(Stock $stock): bool
+    {
+        return [$this->item, $this->origin, $this->lot] === [$stock->item, $stock->origin, $stock->lot]
+            && $this->length->equals($stock->nominal);
+    }
 
     public function used(): Length
     {

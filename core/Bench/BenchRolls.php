@@ -110,7 +110,7 @@ final class BenchRolls
         foreach ($wound->supply(Length::zero(), true)->stock as $stock) {
             for ($count = $stock->origin === Origin::New || $stock->item !== null ? 0 : (int) $stock->count; $count > 0; $count--) {
                 foreach ($rolls as $at => $roll) {
-                    if ($roll->item === null && $roll->origin === $stock->origin && $roll->length->equals($stock->nominal) && $roll->lot === $stock->lot) {
+                    if ($roll->isOf($stock)) {
                         unset($rolls[$at]);
 
                         continue 2;

@@ -99,7 +99,11 @@ final readonly class FinalCheck
                 $said[] = ucfirst($part->kind->noun()[1]).' of '.$part->materialNames().': '.(
                     count(array_unique($counts)) === 1
                         ? reset($counts).' in every section.'
-                        : implode(', ', array_map(fn (int $section, int $count): string => "$count in section $section", array_keys($counts), $counts)).'.'
+                        : implode(', ', array_map(
+                            fn (int $section, int $count): string => "$count in section $section",
+                            array_keys($counts),
+                            $counts,
+                        )).'.'
                 );
             }
         }
@@ -196,7 +200,9 @@ final readonly class FinalCheck
     {
         return array_values(array_filter(
             $plan->parts,
-            fn (Part $part): bool => $part->kind instanceof HidesWhatIsBehind && $part->on->slip->has('width') && $part->on->slip->has('height'),
+            fn (Part $part): bool => $part->kind instanceof HidesWhatIsBehind
+                && $part->on->slip->has('width')
+                && $part->on->slip->has('height'),
         ));
     }
 

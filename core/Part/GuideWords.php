@@ -28,7 +28,10 @@ final class GuideWords
         );
     }
 
-    /** How one element is made, with {a piece} for what is cut for it and {the pitch} for what it takes of a run; null where its step says it. */
+    /**
+     * How one element is made, with {a piece} for what is cut for it and {the pitch} for what it takes of a run; null where its step says
+     * it.
+     */
     public static function atTheBench(PartKind $kind): ?string
     {
         $file = self::beside($kind, 'bench.txt');

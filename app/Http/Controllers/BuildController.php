@@ -45,7 +45,11 @@ final class BuildController
         $copies = trim((string) $request->string('pieces', '1'));
         if (preg_match('/^\d{1,3}$/', $copies) !== 1 || (int) $copies < 1 || (int) $copies > Build::MOST_COPIES) {
             return redirect()->route('builds.begin', $plan)->withInput()->withErrors([
-                'pieces' => sprintf('Write how many pieces you make, from 1 to %d. "%s" is not such a number.', Build::MOST_COPIES, $copies),
+                'pieces' => sprintf(
+                    'Write how many pieces you make, from 1 to %d. "%s" is not such a number.',
+                    Build::MOST_COPIES,
+                    $copies,
+                ),
             ]);
         }
         try {
@@ -129,7 +133,11 @@ final class BuildController
 
         return response()->json([
             'kept' => $kept,
-            'ticks' => $ticks->map(fn ($tick): array => ['unit' => $tick->unit, 'deed' => $tick->deed->value, 'token' => $tick->token])->all(),
+            'ticks' => $ticks->map(fn ($tick): array => [
+                'unit' => $tick->unit,
+                'deed' => $tick->deed->value,
+                'token' => $tick->token,
+            ])->all(),
             'seq' => $ticks->last()->id ?? $since,
             'version' => $build->version()->id,
             'csrf' => csrf_token(),

@@ -17,7 +17,12 @@ final class BuildWrongController
 {
     public function show(Request $request, Build $build): Response
     {
-        $page = WrongPage::of($build, $this->text($request, 'at'), $this->text($request, 'trouble'), Typed::of((array) $request->input('set')));
+        $page = WrongPage::of(
+            $build,
+            $this->text($request, 'at'),
+            $this->text($request, 'trouble'),
+            Typed::of((array) $request->input('set')),
+        );
 
         return response()->view('bench.wrong', ['page' => $page], $page->problem === null ? 200 : 422);
     }

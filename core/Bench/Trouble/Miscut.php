@@ -6,6 +6,7 @@ namespace Davrin\Core\Bench\Trouble;
 
 use Davrin\Core\Bench\BenchCut;
 use Davrin\Core\Bench\BenchRoll;
+use Davrin\Core\Bench\Deed;
 use Davrin\Core\Bench\Refill;
 use Davrin\Core\Bench\Replanner;
 use Davrin\Core\Bench\Situation;
@@ -71,7 +72,8 @@ final class Miscut implements Trouble
         if ($length->isMoreThan($there)) {
             throw Fault::at('/length', sprintf('So much was not on the roll: %s at most.', $now->units()->available($there)));
         }
-        [$stillCut, $made] = [array_diff_key($now->cut, [(string) $cut->id => 1]), array_diff_key($now->made, [(string) $cut->element() => 1])];
+        $stillCut = array_diff_key($now->cut, [(string) $cut->id => 1]);
+        $made = array_diff_key($now->made, [(string) $cut->element() => 1]);
         $spoiled = $now->done($stillCut, $made)->withRolls(array_map(
             fn (BenchRoll $its): BenchRoll => $its->key === $roll->key ? $its->with(self::wasted($its->cuts, $cut, $length)) : $its,
             $now->rolls,
@@ -155,17 +157,18 @@ final class Miscut implements Trouble
     {
         return array_values(array_map(fn (Unit $unit): string => $unit->key, array_filter(
             $walk->units,
-            fn (Unit $unit): bool => $unit->element !== null && $unit->cut !== null && "$unit->copy/{$unit->element->id}" === $cut->element()
-                && ! str_contains($unit->key, '/cut.'),
+            fn (Unit $unit): bool => $unit->deed === Deed::Make && "$unit->copy/{$unit->element?->id}" === $cut->element(),
         )));
     }
 
     private static function pieceName(Situation $now, BenchRoll $roll, BenchCut $cut): string
     {
+        $element = (string) $cut->element();
+
         return sprintf(
             '%s%s, %s of %s',
             count($now->pieces) > 1 ? "piece $cut->copy, " : '',
-            $cut->tie === null ? 'no. '.substr((string) $cut->element(), (int) strrpos((string) $cut->element(), '.') + 1) : "tie $cut->tie",
+            $cut->tie === null ? 'no. '.substr($element, (int) strrpos($element, '.') + 1) : "tie $cut->tie",
             $now->units()->exact($cut->length),
             $now->wound($roll->material)?->name() ?? 'mesh',
         );

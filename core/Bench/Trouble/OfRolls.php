@@ -36,7 +36,10 @@ trait OfRolls
     /** @return list<BenchRoll> those that something was cut from, or is to be, and that did not give out yet */
     private static function inHand(Situation $now): array
     {
-        return array_values(array_filter($now->rolls, fn (BenchRoll $roll): bool => $roll->number > 0 && ! $roll->isSpent && $roll->cuts !== []));
+        return array_values(array_filter(
+            $now->rolls,
+            fn (BenchRoll $roll): bool => $roll->number > 0 && ! $roll->isSpent && $roll->cuts !== [],
+        ));
     }
 
     /** @return list<BenchCut> pieces, and steps of a run, in the order they come off it */

@@ -88,7 +88,9 @@ final class OtherLot implements Trouble
 
         return array_values(array_filter([
             ...$ways,
-            new Way('other', 'Do without it', ['What is planned is cut from what was planned. Say that there is not enough, where that is so.'], $now, replans: false),
+            new Way('without', 'Do without it', [
+                'What is planned is cut from what was planned. Say that there is not enough, where that is so.',
+            ], $now, replans: false),
         ]));
     }
 
@@ -124,7 +126,9 @@ final class OtherLot implements Trouble
             [
                 sprintf('The other lot goes on %s.', Words::ties($ties)),
                 ...array_map(fn (string $words): string => "$words.", $plan->words($now->units(), $now)),
-                $byTurns ? 'Mixed all the way they look meant; in one place they look like a mistake.' : 'Lay the two side by side in daylight first.',
+                $byTurns
+                    ? 'Mixed all the way they look meant; in one place they look like a mistake.'
+                    : 'Lay the two side by side in daylight first.',
             ],
             $then->withRolls($plan->rolls),
         );

@@ -46,7 +46,9 @@ final class SignCovers implements Trouble
     {
         $signs = array_values(array_filter(
             $now->first()->plan->parts,
-            fn (Part $part): bool => $part->kind instanceof HidesWhatIsBehind && $part->on->slip->has('width') && $part->on->slip->has('height'),
+            fn (Part $part): bool => $part->kind instanceof HidesWhatIsBehind
+                && $part->on->slip->has('width')
+                && $part->on->slip->has('height'),
         ));
 
         return $signs === [] ? null : [

@@ -47,7 +47,12 @@ final class TieMissed implements Trouble
         $found = isset($names[$at->key ?? '']) ? (string) $at?->key : (string) array_key_first($names);
 
         return [
-            ChoiceBlank::ofPlan('missed', 'the place that was missed', (string) (array_key_last($before) ?? array_key_first($names)), $names),
+            ChoiceBlank::ofPlan(
+                'missed',
+                'the place that was missed',
+                (string) (array_key_last($before) ?? array_key_first($names)),
+                $names,
+            ),
             ChoiceBlank::ofPlan('found', 'where one is now', $found, array_map(fn (string $name): string => "at $name", $names)),
         ];
     }
@@ -63,8 +68,8 @@ final class TieMissed implements Trouble
             new Way(
                 'now',
                 'Make it now',
-                [self::named($now, $missed).' comes next, then it goes on where you are. Its piece is still to be found among those that are '
-                    .'cut: if none is over, say that one is spoiled.'],
+                [self::named($now, $missed).' comes next, then it goes on where you are. Its piece is still to be found among those that '
+                    .'are cut: if none is over, say that one is spoiled.'],
                 $without,
                 undone: [$missed->key],
             ),
@@ -115,11 +120,14 @@ final class TieMissed implements Trouble
      */
     private function ofARun(Situation $now, array $makes, Unit $missed, string $found): array
     {
-        $its = array_filter($makes, fn (Unit $unit): bool => $unit->copy === $missed->copy && $unit->element?->part === $missed->element?->part);
+        $its = array_filter(
+            $makes,
+            fn (Unit $unit): bool => $unit->copy === $missed->copy && $unit->element?->part === $missed->element?->part,
+        );
         $keys = array_keys($its);
         [$from, $to] = [array_search($missed->key, $keys, true), array_search($found, $keys, true)];
         $back = $from === false ? [] : array_slice($keys, $from, $to === false || $to < $from ? 1 : $to - $from + 1);
-        $made = array_values(array_filter($back, fn (string $key): bool => $now->isMade($its[$key]->copy, (string) $its[$key]->element?->id)));
+        $made = array_filter($back, fn (string $key): bool => $now->isMade($its[$key]->copy, (string) $its[$key]->element?->id));
         $without = $now->made;
         foreach ($back as $key) {
             unset($without["{$its[$key]->copy}/{$its[$key]->element?->id}"]);

@@ -58,7 +58,9 @@ final class TooThin implements Trouble
     {
         $part = $now->first()->plan->part($slip->text('part'));
         $filling = $part->kind instanceof FillsBetweenRows && count($part->on->rows) > 1 ? $part->kind->filling() : [];
-        $length = $part->kind instanceof CutToLength && $part->demand->cuts !== [] ? LengthText::canonical($part->kind->longest($part->on)) : null;
+        $length = $part->kind instanceof CutToLength && $part->demand->cuts !== []
+            ? LengthText::canonical($part->kind->longest($part->on))
+            : null;
         $edits = [
             ...($filling === [] ? [] : ['fill' => ['A filling pass between the rows', new FillBlanks(array_combine(
                 array_map(fn (string $key): string => "parts.$part->id.$key", array_keys($filling)),

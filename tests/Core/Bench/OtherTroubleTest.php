@@ -92,7 +92,7 @@ final class OtherTroubleTest extends BenchCase
     {
         $ways = $this->ways($this->begun($this->everyday()), 'stem-broken', ['count' => '2']);
         $this->assertSame(['stems' => 2], $ways['another']->spent);
-        $this->assertSame('7 were over of the chenille stems; 5 are then.', $ways['another']->effects[0]);
+        $this->assertSame('Of the stems 7 were over; that leaves 5.', $ways['another']->effects[0]);
         $this->assertStringStartsWith('None of the', $this->ways($this->begun($this->everyday()), 'stem-broken', ['count' => '8'])['another']->effects[0]);
     }
 
