@@ -108,7 +108,7 @@ final class BenchPage
         return implode(' · ', array_filter([
             $this->build->plan->name,
             $this->build->copies > 1 ? "piece $unit->copy of {$this->build->copies}" : '',
-            $unit->step->phase->words(),
+            $unit->deed === Deed::Whole ? $unit->step->phase->words() : $unit->group,
         ]));
     }
 

@@ -96,12 +96,12 @@ final readonly class BuildRecord
             'name' => ($now->wound($roll->material)?->name() ?? $roll->material).", roll $roll->number"
                 .($roll->lot === null ? '' : ", lot $roll->lot"),
             'planned' => $roll->isSpent
-                ? $units->exact($roll->length).', and gave out'
-                : $units->exact($roll->length).' a '.$roll->origin->value,
-            'gave' => sprintf(
-                '%s in %s%s%s',
+                ? 'held '.$units->exact($roll->length).', and gave out'
+                : 'a '.$roll->origin->value.' of '.$units->exact($roll->length),
+            'gave' => $cut($roll)->isZero() ? 'nothing was cut from it' : sprintf(
+                '%s cut in %s%s%s',
                 $units->exact($cut($roll)),
-                Words::count(count(array_filter($now->cutFrom($roll), fn ($its): bool => $its->id !== null)), 'cut'),
+                Words::count(count(array_filter($now->cutFrom($roll), fn ($its): bool => $its->id !== null)), 'piece'),
                 $roll->wasted()->isZero() ? '' : ', '.$units->exact($roll->wasted()).' of it spoiled',
                 $roll->isSpent ? '' : ', '.$units->available($roll->length->minus($cut($roll))).' left',
             ),

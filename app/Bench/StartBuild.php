@@ -6,6 +6,7 @@ use App\Exceptions\NotReady;
 use App\Models\Build;
 use App\Models\SavedPlan;
 use App\Shelf\Holding;
+use App\Shelf\MaterialFromShelf;
 use Davrin\Core\Bench\BenchPiece;
 use Davrin\Core\Bench\BenchRoll;
 use Davrin\Core\Bench\BenchRolls;
@@ -70,9 +71,12 @@ final readonly class StartBuild
         });
     }
 
-    /** Where it cannot be held, the work begins all the same. */
+    /** Where it cannot be held, the work begins all the same; where nothing is taken from the shelf, there is nothing to hold. */
     private static function hold(SavedPlan $plan): ?string
     {
+        if (! MaterialFromShelf::isTakenBy($plan->plan())) {
+            return null;
+        }
         try {
             Holding::make($plan);
 

@@ -18,6 +18,7 @@ use Davrin\Core\Material\PiecesOnHandBlank;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\AreaWeight;
 use Davrin\Core\Measure\Currency;
+use Davrin\Core\Plan\Plan;
 use Davrin\Core\Shelf\StockKind;
 
 /** What the shelf says of the meshes of a plan: as they lie there, less what other plans hold. */
@@ -104,6 +105,12 @@ final readonly class MaterialFromShelf
                     'width' => $material instanceof Wound ? $material->width()->units : 0,
                 ],
             )->whereNull('archived_at')->first();
+    }
+
+    /** Whether any of its materials was taken from the shelf. */
+    public static function isTakenBy(Plan $plan): bool
+    {
+        return array_filter($plan->materials->all, fn (Material $material): bool => self::linked($material) !== []) !== [];
     }
 
     /** @return list<int> what of the shelf is on hand of it, by the id of the stock */

@@ -30,6 +30,15 @@ final readonly class UnitsOfPiece
 
     private const PARTS = 'parts.';
 
+    /** A heading is no longer than this, so that it is large. */
+    private const HEADING = 22;
+
+    /** Words that a heading does not end with. */
+    private const LOOSE = [
+        'a', 'an', 'the', 'its', 'and', 'or', 'of', 'on', 'at', 'in', 'to', 'by', 'from', 'with', 'under', 'before', 'off', 'for', 'into',
+        'apart',
+    ];
+
     /** @var array<int, TieResult> by number */
     private array $ties;
 
@@ -220,8 +229,8 @@ final readonly class UnitsOfPiece
                 Deed::Make,
                 $step,
                 $this->place($part, $its->element, count($made)),
-                self::what($part, $materials),
-                $words === null ? $step->does : $this->filled($words, $its->element),
+                self::what($part, $materials, count($made)),
+                $words === null ? $step->each ?? $step->does : $this->filled($words, $its->element),
                 $step->minutes / count($made),
                 count($made) === 1 ? $part->kind->noun()[0] : $part->kind->noun()[1],
                 $at + 1,
@@ -288,7 +297,7 @@ final readonly class UnitsOfPiece
             $this->piece->copy,
             Deed::Whole,
             $step,
-            ucfirst($step->phase->words()),
+            self::heading($step->does),
             '',
             $step->does,
             $step->minutes,
@@ -296,6 +305,29 @@ final readonly class UnitsOfPiece
             1,
             1,
         );
+    }
+
+    /** What is done, in as few words as are read from afar: "Fluff it", "Cut off the stem ends". */
+    private static function heading(string $does): string
+    {
+        $clause = preg_split('/[,.:;]/', $does)[0] ?? $does;
+        $words = explode(' ', $clause);
+        while (count($words) > 1 && mb_strlen(implode(' ', $words)) > self::HEADING) {
+            array_pop($words);
+        }
+        if (implode(' ', $words) !== $clause && ($words[count($words) - 2] ?? '') === 'of') {
+            array_splice($words, -2);
+        }
+        while (count($words) > 1 && self::isLoose((string) end($words)) && implode(' ', $words) !== $clause) {
+            array_pop($words);
+        }
+
+        return implode(' ', $words);
+    }
+
+    private static function isLoose(string $word): bool
+    {
+        return in_array($word, self::LOOSE, true) || ctype_digit($word);
     }
 
     /** "Tie 9", "Tie 9 to 10", "Ruffle 3", "Sign" */
@@ -311,12 +343,20 @@ final readonly class UnitsOfPiece
         };
     }
 
-    /** @param  list<Material>  $materials */
-    private static function what(Part $part, array $materials): string
+    /**
+     * "ruffle of Teal stripe"; of what there is only one of, and is named already, of what it is.
+     *
+     * @param  list<Material>  $materials
+     */
+    private static function what(Part $part, array $materials, int $of): string
     {
         $names = Material::names($materials);
 
-        return $part->kind->noun()[0].($names === '' ? '' : " of $names");
+        return match (true) {
+            $names === '' => $part->kind->noun()[0],
+            $of === 1 && $part->on->ties() === [] => $names,
+            default => $part->kind->noun()[0]." of $names",
+        };
     }
 
     /** What is cut for it, or what it takes of the run, written into what is said at the bench. */

@@ -17,6 +17,7 @@ final readonly class BuildStep implements JsonSerializable
      * @param  float  $minutes  all of it together (starting guesses, docs/craft-figures.md)
      * @param  list<Caution>  $cautions
      * @param  list<string>  $after  steps that must be done before, by key
+     * @param  ?string  $each  what is done at one element by itself, where that reads otherwise
      */
     public function __construct(
         public string $key,
@@ -27,6 +28,7 @@ final readonly class BuildStep implements JsonSerializable
         public float $minutes,
         public array $cautions = [],
         public array $after = [],
+        public ?string $each = null,
     ) {}
 
     /**
@@ -36,7 +38,17 @@ final readonly class BuildStep implements JsonSerializable
      */
     public function after(array $steps): self
     {
-        return new self($this->key, $this->phase, $this->does, $this->tool, $this->elements, $this->minutes, $this->cautions, $steps);
+        return new self(
+            $this->key,
+            $this->phase,
+            $this->does,
+            $this->tool,
+            $this->elements,
+            $this->minutes,
+            $this->cautions,
+            $steps,
+            $this->each,
+        );
     }
 
     /** @return array<string, mixed> */

@@ -167,16 +167,18 @@ abstract class Extras extends CountedPart implements TakesUpRoom
         );
 
         $by = $on->slip->text(self::BY);
+        $with = ['glue' => 'hot glue', 'wire' => 'wire'][$by] ?? 'their own stems';
 
         return [...$steps, new BuildStep(
             "parts.$on->id",
             Phase::Extras,
-            sprintf('Fix %s with %s.', $named, ['glue' => 'hot glue', 'wire' => 'wire'][$by] ?? 'their own stems'),
+            "Fix $named with $with.",
             ['glue' => 'glue gun', 'wire' => 'pliers'][$by] ?? 'fingers',
             $ids,
             $count * self::FIX,
             [...(['glue' => [Caution::HotGlue], 'wire' => [Caution::Wire]][$by] ?? []), Caution::SmallParts],
             ["layout.$on->id"],
+            'Fix it where it was laid out, with '.($with === 'their own stems' ? 'its own stem' : $with).'.',
         )];
     }
 

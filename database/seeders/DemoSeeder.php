@@ -2,6 +2,10 @@
 
 namespace Database\Seeders;
 
+use App\Bench\FinishBuild;
+use App\Bench\StartBuild;
+use App\Bench\TakeWay;
+use App\Models\Build;
 use App\Models\KeptBow;
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
@@ -9,6 +13,11 @@ use App\Models\ShelfItem;
 use App\Prices\PricedPlan;
 use App\Settings\House;
 use App\Shelf\MaterialFromShelf;
+use Davrin\Core\Bench\CopyOrder;
+use Davrin\Core\Bench\Deed;
+use Davrin\Core\Bench\Mark;
+use Davrin\Core\Bench\Unit;
+use Davrin\Core\Bench\WalkOrder;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\Material\Wound;
@@ -16,6 +25,7 @@ use Davrin\Core\Measure\Money;
 use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\Price\Terms;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
 
 /** The demo's plans: a bench of two in a made-up town, which makes for the band, the library and the garden club. */
 final class DemoSeeder extends Seeder
@@ -93,6 +103,37 @@ final class DemoSeeder extends Seeder
             $form->save();
         }
         $this->price(app(House::class));
+        $this->build();
+    }
+
+    /** One wreath of three is on the bench, half made; another is finished, with a roll that gave out on the way. */
+    private function build(): void
+    {
+        $plan = fn (string $name): SavedPlan => SavedPlan::query()->findOrFail(array_search($name, self::OLDEST_FIRST, true) + 1);
+        $flat = StartBuild::of($plan('library-storm-door'), 2, WalkOrder::ByStep, CopyOrder::Together)[0];
+        $units = $flat->walk()->units;
+        $mesh = array_keys(array_filter($units, fn (Unit $unit): bool => $unit->deed === Deed::Cut && $unit->roll === 'm1-1'));
+        self::tick($flat, 0, $mesh[9]);
+        TakeWay::of($flat, 'gave-out', 'buy', $flat->version()->id, $units[$mesh[9]]->key, ['wrong.roll' => 'm1-1', 'wrong.gave' => '9']);
+        self::tick($flat, $mesh[9], Build::MOST_UNITS);
+        $flat->say(Mark::Note, [$units[count($units) - 3]->key], 'Fluffed twice: it had stood in the box overnight.');
+        FinishBuild::of($flat);
+        $band = StartBuild::of($plan('band-door-teal-and-gold'), 3, WalkOrder::ByStep, CopyOrder::OneByOne)[0];
+        self::tick($band, 0, 58 + 44);
+    }
+
+    /** Each takes a little more or less than it usually does. */
+    private static function tick(Build $build, int $from, int $to): void
+    {
+        $units = array_slice($build->walk()->units, $from, $to - $from);
+        $build->take(array_map(fn (Unit $unit, int $at): array => [
+            'token' => "demo-$build->id-".($from + $at),
+            'unit' => $unit->key,
+            'deed' => Mark::Done,
+            'seconds' => (int) round($unit->minutes * [52, 63, 58, 71, 55][$at % 5]),
+            'note' => '',
+            'made_at' => new Carbon,
+        ], $units, array_keys($units)));
     }
 
     private function price(House $house): void

@@ -12,7 +12,7 @@ const at = (thing) => thing.getAttribute('transform').match(/translate\(([-\d.]+
 const bench = document.getElementById('bench');
 
 const start = () => {
-    const { bench: id, ticks: url, here, wrong, check, all } = bench.dataset;
+    const { bench: id, ticks: url, here, wrongUrl: wrong, check, all } = bench.dataset;
     const articles = [...bench.querySelectorAll('article')];
     const units = articles.filter((article) => article.dataset.unit !== undefined);
     const end = document.getElementById('unit-end');

@@ -135,7 +135,7 @@ final class BuildTest extends FeatureCase
         $this->assertSame(['18 in', '360 in'], $this->lefts($sage));
         $this->assertSame(0, ShelfReservation::query()->count());
         $this->assertNotNull($plan->refresh()->cut_at);
-        $this->get("/builds/$build->id/record")->assertOk()->assertSee('342 in in 18 cuts')->assertSee('Nothing was noted');
+        $this->get("/builds/$build->id/record")->assertOk()->assertSee('342 in cut in 18 pieces')->assertSee('Nothing was noted');
         // A second finish takes nothing more.
         $this->post("/builds/$build->id/finish", ['all_the_same' => '1']);
         $this->assertSame(['18 in', '360 in'], $this->lefts($sage));

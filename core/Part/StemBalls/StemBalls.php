@@ -96,6 +96,7 @@ final class StemBalls extends CountedPart implements TakesUpRoom
             array_column($demand->elements, 'id'),
             count($demand->elements) * self::MINUTES,
             [Caution::Wire, Caution::HotGlue, Caution::SmallParts],
+            each: 'Cut the stem end to 1 in, and push the ball on with a dot of glue.',
         )];
     }
 

@@ -1,4 +1,4 @@
-@php $minutes = fn (float $its): string => $its < 1 ? ($its > 0 ? 'under a minute' : 'not timed') : Davrin\Core\Words\Words::minutes($its); @endphp
+@php $minutes = fn (float $its): string => $its === 0.0 ? '-' : number_format($its, 1).' min'; @endphp
 <x-page :title="'Build record: '.$build->plan->name" here="bench">
     <main class="whole">
         <p class="whole-way"><a class="quiet" href="{{ route('builds.index') }}">the bench</a> <a class="quiet" href="{{ route('builds.check', $build) }}">final check</a> <a class="quiet" href="{{ route('plans.show', $build->plan) }}">{{ $build->plan->name }}</a></p>

@@ -10,6 +10,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>{{ $unit === null ? 'All done' : $unit->place }}: {{ $build->plan->name }} · Davrin</title>
+    <x-htmx-config />
     <link rel="icon" href="{{ asset('icon.svg') }}" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
@@ -19,7 +20,7 @@
     data-bench="{{ $build->id }}"
     data-ticks="{{ route('builds.ticks', $build, false) }}"
     data-here="{{ route('builds.show', $build, false) }}"
-    data-wrong="{{ route('builds.wrong', $build, false) }}"
+    data-wrong-url="{{ route('builds.wrong', $build, false) }}"
     data-check="{{ route('builds.check', $build, false) }}"
     data-seq="{{ $build->lastTick() }}"
     data-version="{{ $build->version()->id }}"

@@ -1,0 +1,1 @@
+<meta name="htmx-config" content='{"allowEval":false,"includeIndicatorStyles":false,"historyCacheSize":0,"defaultSettleDelay":0,"refreshOnHistoryMiss":true,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"409|419|422|503","swap":true},{"code":"[45]..","swap":false,"error":true}]}'>
