@@ -4,6 +4,7 @@ namespace App\Bench;
 
 use App\Drawing\FormDrawing;
 use App\Drawing\Ink;
+use App\Drawing\Path;
 use App\Drawing\Side;
 use App\Models\Build;
 use App\Models\Photograph;
@@ -16,6 +17,7 @@ use Davrin\Core\Bench\Walk;
 use Davrin\Core\Material\Good;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Result\PartResult;
 
 /** The bench: what is done now, large; the form with its place lit; and everything before and after it, to be walked to without asking. */
 final class BenchPage
@@ -140,6 +142,31 @@ final class BenchPage
         }
 
         return $pictures;
+    }
+
+    /**
+     * What one element looks like by itself, drawn once more from its place on the form: the name of its shape, and how far it reaches, in
+     * drawing units.
+     *
+     * @param  array<int, list<FormDrawing>>  $pictures
+     * @return array<string, array{string, float}> by the number of the picture and the element: "1/outer.9"
+     */
+    public function shapes(array $pictures): array
+    {
+        $shapes = [];
+        foreach ($pictures as $number => [$front]) {
+            $sizes = array_column(array_map(fn (PartResult $part): array => [
+                $part->id,
+                (max($part->size->reach, $part->size->span) + 0.5) * Path::SCALE,
+            ], $front->result->parts), 1, 0);
+            foreach ($front->parts as $part) {
+                foreach ($part->elements as $element) {
+                    $shapes["$number/{$element['id']}"] = ["$part->name-{$element['shape']}", round($sizes[$part->id], 1)];
+                }
+            }
+        }
+
+        return $shapes;
     }
 
     /** @return array<string, Ink> of the materials, by id; those of all designs together */

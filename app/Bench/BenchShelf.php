@@ -35,6 +35,10 @@ final readonly class BenchShelf
     public static function settle(Build $build, Situation $now): void
     {
         [$taken, $job, $words] = [$build->taken, $build->job, "cut at the bench for {$build->plan->name}"];
+        // What the cut sheet was worked off for meanwhile has left the shelf by that.
+        if ($build->copies === 1 && $build->plan->cut_at !== null && $build->plan->cut_job !== $job && $taken === []) {
+            $taken = self::all($build->firstVersion()->benchRolls());
+        }
         // What is given up or cut is not held any more.
         $ids = array_filter(array_map(fn (BenchRoll $roll): ?int => $roll->item, $now->rolls));
         $build->plan->reservations()->whereIn('shelf_stock_id', $ids)->delete();

@@ -68,6 +68,15 @@ final class Build extends Model
         return $plan;
     }
 
+    /** Whether a plan is on the bench in such a way that what it takes of the shelf is the bench's to say. */
+    public static function holdsItself(SavedPlan $plan): bool
+    {
+        /** @var list<self> $builds */
+        $builds = self::query()->where('plan_id', $plan->id)->whereNull('finished_at')->get()->all();
+
+        return array_filter($builds, fn (self $build): bool => $build->taken !== [] || $build->versions()->count() > 1) !== [];
+    }
+
     /** @return HasMany<BuildVersion, $this> */
     public function versions(): HasMany
     {
@@ -78,6 +87,12 @@ final class Build extends Model
     public function version(): BuildVersion
     {
         return $this->latest ??= $this->versions()->latest('id')->firstOrFail();
+    }
+
+    /** How it was to be made when it was begun. */
+    public function firstVersion(): BuildVersion
+    {
+        return $this->versions()->oldest('id')->firstOrFail();
     }
 
     /** @return non-empty-list<BenchPiece> */

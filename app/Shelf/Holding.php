@@ -3,6 +3,7 @@
 namespace App\Shelf;
 
 use App\Exceptions\NotReady;
+use App\Models\Build;
 use App\Models\SavedPlan;
 use App\Models\ShelfStock;
 use Davrin\Core\Cost\GoodsUse;
@@ -38,6 +39,9 @@ final readonly class Holding
             $plan->refresh();
             if ($plan->cut_at !== null) {
                 throw NotReady::cutAlready();
+            }
+            if (Build::holdsItself($plan)) {
+                throw NotReady::onTheBench();
             }
             // What is reserved was looked at then; others may have cut from the same roll since.
             $plan->isReady() || Claim::mustAddUp($plan->plan());

@@ -165,10 +165,10 @@ final readonly class Refill
                 $order = LeastSeen::first($piece->plan, $rest[$copy] ?? []);
                 $left[$copy] = array_slice($order, 0, max(0, $missing - count(array_merge([], ...array_values($left)))));
                 $hidden += count(LeastSeen::behindTheSign($piece->plan, $left[$copy]));
-                array_push($ties, ...array_map(fn (Element $element): int => $element->ties[0] ?? 0, $left[$copy]));
+                $ties[$copy] = array_map(fn (Element $element): int => $element->ties[0] ?? 0, $left[$copy]);
             }
             $all = count($part->demand->elements) * count($this->now->pieces);
-            if (count($ties) !== $missing || ($hidden < $missing && $missing * self::MOST_BARE > $all)) {
+            if (count(array_merge(...$ties)) !== $missing || ($hidden < $missing && $missing * self::MOST_BARE > $all)) {
                 return null;
             }
             $then = $this->replanner->otherwise($this->now, $part->id, $left, null);
@@ -177,8 +177,8 @@ final readonly class Refill
             return $plan === null || $plan->unmet !== [] ? null : new Way(
                 "bare-$part->id",
                 match (true) {
-                    $hidden === $missing => 'Leave '.Words::ties($ties).' bare, behind the sign',
-                    default => 'Leave '.Words::ties($ties).' bare',
+                    $hidden === $missing => "Leave {$this->tiesOf($ties)} bare, behind the sign",
+                    default => "Leave {$this->tiesOf($ties)} bare",
                 },
                 [
                     ...$this->rollWords($plan),
@@ -227,16 +227,31 @@ final readonly class Refill
             $then = $its === [] || $then === null
                 ? $then
                 : $this->replanner->painted($then, $copy, $part, array_fill_keys($on, $other->id));
-            array_push($ties, ...$on);
+            $ties[$copy] = $on;
         }
-        $plan = $then === null || $ties === [] ? null : $this->replanner->rest($then, [$this->material, $other->id], false);
+        $plan = $then === null || array_merge(...$ties) === [] ? null : $this->replanner->rest($then, [$this->material, $other->id], false);
 
         return $plan === null || $plan->unmet !== [] ? null : new Way(
             "other-$part->id-$other->id",
-            sprintf('Take %s for %s', $other->name(), Words::ties($ties)),
+            "Take {$other->name()} for {$this->tiesOf($ties)}",
             [...$this->rollWords($plan), 'There it is seen least.', ...$this->looks($then)],
             $then->withRolls($plan->rolls),
         );
+    }
+
+    /**
+     * "ties 4 and 5"; of several pieces of work which.
+     *
+     * @param  array<int, list<int>>  $ties  by copy
+     */
+    private function tiesOf(array $ties): string
+    {
+        $words = [];
+        foreach (array_filter($ties) as $copy => $its) {
+            $words[] = Words::ties($its).(count($this->now->pieces) > 1 ? " of piece $copy" : '');
+        }
+
+        return Words::list($words);
     }
 
     /** @return list<string> */

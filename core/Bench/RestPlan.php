@@ -30,18 +30,22 @@ final readonly class RestPlan
     /** @return list<string> what comes off each of them: "7 x 19 in = 133 in of 360 in, 227 in left" */
     public function words(Units $units, Situation $before): array
     {
-        $words = [];
+        [$words, $materials] = [[], []];
+        foreach ($this->rolls as $roll) {
+            $materials += in_array($roll->key, $this->new, true) ? [$roll->material => $before->wound($roll->material)?->name()] : [];
+        }
         foreach ($this->rolls as $roll) {
             $off = $before->cutFrom($roll);
             $fresh = array_values(array_filter($roll->cuts, fn (BenchCut $cut): bool => ! in_array($cut, $off, true)));
             if (in_array($roll->key, $this->new, true) && $fresh !== []) {
                 $there = $roll->left()->plus(Length::sum(array_map(fn (BenchCut $cut): Length => $cut->length, $fresh)));
                 $words[] = sprintf(
-                    '%s = %s of %s, %s left',
+                    '%s%s = %s of %s, %s left',
+                    count($materials) > 1 && isset($materials[$roll->material]) ? "{$materials[$roll->material]}: " : '',
                     self::lengths($fresh, $units),
                     $units->exact(Length::sum(array_map(fn (BenchCut $cut): Length => $cut->length, $fresh))),
                     $units->exact($there),
-                    $units->available($roll->left()),
+                    $roll->left()->isZero() ? 'nothing' : $units->available($roll->left()),
                 );
             }
         }
@@ -49,7 +53,7 @@ final readonly class RestPlan
         $counts = array_count_values($words);
 
         return array_map(
-            fn (string $one, int $count): string => $count === 1 ? $one : "$count times $one each",
+            fn (string $one, int $count): string => $count === 1 ? $one : "$one, $count times",
             array_keys($counts),
             $counts,
         );

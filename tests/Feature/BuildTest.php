@@ -220,6 +220,71 @@ final class BuildTest extends FeatureCase
         $this->assertSame(['18 in'], $this->lefts($sage));
     }
 
+    public function test_what_the_cut_sheet_is_worked_off_for_meanwhile_leaves_the_shelf_once(): void
+    {
+        $sage = $this->sage('360 in');
+        $plan = $this->plan($sage, 'Barn door', '19 in');
+        $build = $this->onTheBench($plan);
+        $this->post("/plans/$plan->id/cut-sheet", ['all' => '1']);
+        $this->assertSame(['18 in'], $this->lefts($sage));
+        $build->say(Mark::Done, $build->version()->units);
+        $this->post("/builds/$build->id/finish", ['all_the_same' => '1']);
+        $this->assertSame(['18 in'], $this->lefts($sage));
+        $this->delete("/plans/$plan->id/cut-sheet/cuts");
+        $this->assertSame(['360 in'], $this->lefts($sage));
+    }
+
+    public function test_once_it_is_planned_anew_the_bench_says_what_it_takes_of_the_shelf(): void
+    {
+        $sage = $this->sage('360 in, 380 in');
+        $plan = $this->plan($sage, 'Barn door', '19 in');
+        $build = $this->onTheBench($plan);
+        $cuts = array_values(array_filter($build->version()->units, fn (string $key): bool => str_contains($key, '/cut.')));
+        $build->say(Mark::Done, array_slice($cuts, 0, 11));
+        $roll = $build->version()->benchRolls()[0];
+        $this->post("/builds/$build->id/wrong", [
+            'trouble' => 'gave-out', 'set' => ['wrong.roll' => $roll->key, 'wrong.gave' => '11'], 'way' => 'here', 'version' => $build->version()->id,
+        ])->assertSessionHas('said');
+        // 11 x 19 are cut and the rest of that roll is gone; 7 x 19 of the other are held.
+        $this->assertCount(1, $this->lefts($sage));
+        $this->assertSame([133 * 4064], ShelfReservation::query()->pluck('amount')->all());
+        foreach (["/plans/$plan->id/cut-sheet", "/plans/$plan->id/ready"] as $url) {
+            $this->post($url, ['all' => '1'])->assertSessionHas('refused');
+        }
+        $build->say(Mark::Done, $build->refresh()->version()->units);
+        $before = (int) filter_var($this->lefts($sage)[0], FILTER_SANITIZE_NUMBER_INT);
+        $this->post("/builds/$build->id/finish", ['all_the_same' => '1']);
+        $this->assertSame($before - 133, (int) filter_var($this->lefts($sage)[0], FILTER_SANITIZE_NUMBER_INT));
+        $this->assertSame(0, ShelfReservation::query()->count());
+        // Undone, all of it lies there again.
+        $this->delete("/plans/$plan->id/cut-sheet/cuts");
+        $this->assertSame(['360 in', '380 in'], $this->lefts($sage));
+    }
+
+    public function test_what_another_plan_holds_is_not_cut_into(): void
+    {
+        $sage = $this->sage('360 in, 140 in');
+        $plan = $this->plan($sage, 'Barn door', '19 in');
+        $build = $this->onTheBench($plan);
+        $cuts = array_values(array_filter($build->version()->units, fn (string $key): bool => str_contains($key, '/cut.')));
+        $build->say(Mark::Done, array_slice($cuts, 0, 11));
+        $roll = collect($build->version()->benchRolls())->first(fn ($its): bool => count($its->cuts) > 7);
+        $gave = count(array_filter($roll->cuts, fn ($cut): bool => in_array('1/cut.m1/'.substr($cut->id, 2), array_slice($cuts, 0, 11), true)));
+        $url = "/builds/$build->id/wrong?".http_build_query(['trouble' => 'gave-out', 'set' => ['wrong.roll' => $roll->key, 'wrong.gave' => (string) $gave]]);
+        $free = $this->get($url)->assertOk();
+        // Another takes all that is free of it.
+        $others = $this->plan($sage, 'Another', '19 in', 'ties 1 to 6');
+        $this->ready($others);
+        $held = $this->get($url)->assertOk();
+        $this->assertGreaterThanOrEqual(
+            count($this->find($held, '//button[@name="way"]')),
+            count($this->find($free, '//button[@name="way"]')) + 3,
+        );
+        foreach ($sage->stock()->with('reservations')->get() as $stock) {
+            $this->assertLessThanOrEqual($stock->amount, $stock->held());
+        }
+    }
+
     public function test_several_are_built_at_once_and_counted_apart(): void
     {
         $build = $this->onTheBench($this->hang(), ['pieces' => '3', 'together' => 'together', 'order' => 'element']);

@@ -3,6 +3,8 @@
     $side = $page->side ?? ($unit?->isAtTheBack() ? App\Drawing\Side::Back : App\Drawing\Side::Front);
     $before = collect($page->walk->units)->slice(0, $page->at ?? count($page->walk->units))->reverse()->first(fn ($its): bool => isset($page->marks[$its->key]));
     $kept = $page->kept();
+    $pictures = $page->pictures();
+    $shapes = $page->shapes($pictures);
 @endphp
 <!doctype html>
 <html lang="en">
@@ -55,6 +57,9 @@
                     <p class="bench-caution">{{ $caution->words() }}</p>
                 @endforeach
                 <p class="bench-tool">With {{ $its->step->tool }}.</p>
+                @if ($its->deed === Davrin\Core\Bench\Deed::Make && $one = $shapes[$page->picture($its->copy).'/'.$its->element?->id] ?? null)
+                    <svg class="bench-one" viewBox="{{ -$one[1] }} {{ -$one[1] }} {{ 2 * $one[1] }} {{ 2 * $one[1] }}" aria-hidden="true"><use href="#{{ $one[0] }}" />@if ($its->ties !== [])<circle class="knot" r="{{ round($one[1] / 22, 1) }}" />@endif</svg>
+                @endif
                 <p class="bench-marked" data-marked @if (! isset($page->marks[$its->key])) hidden @endif>{{ ($page->marks[$its->key] ?? null)?->value === 'skipped' ? 'Skipped before.' : 'Done already.' }}</p>
                 <dl class="bench-counts">
                     <div><dt>{{ $its->group }}</dt><dd>{{ $its->number }} of {{ $its->of }}</dd></div>
@@ -82,7 +87,7 @@
             <span data-kept role="status" hidden></span>
         </p>
         <x-notices />
-        @foreach ($page->pictures() as $number => $sides)
+        @foreach ($pictures as $number => $sides)
             @foreach ($sides as $drawing)
                 <div class="bench-picture" data-picture="{{ $number }}" data-side="{{ $drawing->side->value }}" @if ($drawing->side !== $side || $number !== $page->picture($unit?->copy ?? 1)) hidden @endif>
                     @include('bench.form', ['drawing' => $drawing, 'number' => $number])

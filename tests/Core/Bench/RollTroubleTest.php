@@ -128,7 +128,7 @@ final class RollTroubleTest extends BenchCase
         $before = array_map(fn ($cut): string => $cut->material, BenchRolls::idsOf($now->first()->plan, 1));
         $after = array_map(fn ($cut): string => $cut->material, BenchRolls::idsOf($ways['other-l1-b']->then->first()->plan, 1));
         $this->assertSame(['1/l1.14/0' => 'b'], array_diff_assoc($after, $before));
-        $this->assertSame('2 x 19 in = 38 in of 38 in, 0 in left.', $ways['other-l1-b']->effects[0]);
+        $this->assertSame('Sage: 2 x 19 in = 38 in of 38 in, nothing left.', $ways['other-l1-b']->effects[0]);
     }
 
     public function test_another_lot_goes_by_turns_from_here_on(): void
