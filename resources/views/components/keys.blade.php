@@ -8,6 +8,7 @@
         'b' => 'turn the form over, while nothing is in focus',
         'arrows' => 'from tie to tie, once one has the focus; a sign, a bow or an extra in focus moves by a quarter of an inch',
         '1 to 9' => 'paint the tie in focus with that mesh of the plan; once more takes it back',
+        'at the bench' => 'Space, Enter or PageDown is done; PageUp or Backspace is back; s skips, n notes, b turns over, p pauses, w says that something went wrong, and there a digit chooses what',
         '?' => 'this list, while nothing is in focus',
     ] as $key => $does)
         <dt class="font-slab font-bold">{{ $key }}</dt>
