@@ -33,25 +33,26 @@ final readonly class FinishBuild
                 return;
             }
             $plan = $build->plan->refresh();
-            $wasReady = $plan->isReady();
+            [$wasReady, $isCutBefore] = [$plan->isReady(), $plan->cut_at !== null];
             $now = Standing::of($build, $build->walk());
-            $isCutBefore = $plan->cut_at !== null;
             $off = CutOff::as($plan->name, $now->first()->plan->settings->keepFrom(), $plan, $build->job);
             BenchShelf::settle($build, $now);
-            if (! $isCutBefore) {
+            if ($build->copies === 1) {
                 $plan->reservations()->delete();
-                self::layBack($now, $off);
-                foreach (self::goods($build, $now) as $use) {
-                    $off->takeGoods($use);
-                }
-                $plan->update($build->copies === 1 ? [
-                    'ready_at' => null,
+            }
+            self::layBack($build, $now, $off, $isCutBefore);
+            foreach ($isCutBefore ? [] : self::goods($build, $now) as $use) {
+                $off->takeGoods($use);
+            }
+            $plan->update([
+                'ready_at' => $plan->reservations()->exists() ? $plan->ready_at : null,
+                ...($isCutBefore || $build->copies > 1 ? [] : [
                     'cut_at' => now(),
                     'cut_job' => $build->job,
                     'cut_revision_id' => $plan->revision_id,
                     'was_ready' => $wasReady,
-                ] : ['ready_at' => null]);
-            }
+                ]),
+            ]);
             $build->update(['finished_at' => now()]);
         });
     }
@@ -62,9 +63,14 @@ final readonly class FinishBuild
         DB::transaction(fn () => $build->refresh()->update(['finished_at' => null]));
     }
 
-    private static function layBack(Situation $now, CutOff $off): void
+    /** @param  bool  $isCutBefore  whether the cut sheet was worked off, which laid back what was left of its own rolls */
+    private static function layBack(Build $build, Situation $now, CutOff $off, bool $isCutBefore): void
     {
+        $known = array_fill_keys(array_map(fn (BenchRoll $roll): string => $roll->key, $build->firstVersion()->benchRolls()), true);
         foreach ($now->rolls as $roll) {
+            if ($isCutBefore && isset($known[$roll->key])) {
+                continue;
+            }
             $wound = $now->wound($roll->material);
             $left = $roll->length->minus(Length::sum(array_map(fn ($cut): Length => $cut->length, $now->cutFrom($roll))));
             if ($wound !== null && ! $roll->isSpent && $now->cutFrom($roll) !== []) {

@@ -38,6 +38,9 @@ final readonly class TakeWay
     {
         return DB::transaction(function () use ($build, $trouble, $way, $seen, $at, $typed): string {
             $build->refresh();
+            if ($build->isFinished()) {
+                throw StaleBuild::finished();
+            }
             if ($build->version()->id !== $seen) {
                 throw StaleBuild::changed();
             }

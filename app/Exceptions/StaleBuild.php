@@ -12,6 +12,11 @@ final class StaleBuild extends Refused
         return new self('The work was planned anew in another window meanwhile. Here is how it stands now: say again what went wrong.');
     }
 
+    public static function finished(): self
+    {
+        return new self('This build is finished, and the shelf is settled. Open it again first: that is done on its record.');
+    }
+
     public static function noSuchWay(): self
     {
         return new self('That way out is not open any more, as the work or the shelf has changed. Here is what can be done now.');

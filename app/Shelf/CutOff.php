@@ -3,6 +3,7 @@
 namespace App\Shelf;
 
 use App\Exceptions\NotReady;
+use App\Models\Build;
 use App\Models\CutBatch;
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
@@ -112,6 +113,8 @@ final readonly class CutOff
             foreach ($movements->orderByDesc('id')->get() as $movement) {
                 $movement->stock->undo($movement);
             }
+            // What was built of it is open again, with nothing taken.
+            Build::query()->where('job', $cut->cut_job)->update(['taken' => '{}', 'finished_at' => null]);
             $ready = $cut->heldBefore();
             $cut->update(['cut_at' => null, 'cut_job' => null] + ($cut instanceof SavedPlan ? ['cut_revision_id' => null] : []));
 

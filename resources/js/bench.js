@@ -123,7 +123,7 @@ const start = () => {
             marked.hidden = isOpen(current);
             marked.textContent = marks.get(key) === 'skipped' ? 'Skipped before.' : 'Done already.';
         }
-        bench.querySelector('.bench-back').disabled = before() === undefined;
+        bench.querySelector('.bench-back').disabled = before() === undefined && !isLater();
         const link = bench.querySelector('[data-wrong]');
         link.href = key === undefined ? wrong : `${wrong}?at=${encodeURIComponent(key)}`;
     };
@@ -158,6 +158,9 @@ const start = () => {
 
         return units.slice(0, from).reverse().find((unit) => !isOpen(unit));
     };
+
+    // Whether something comes before all that is in the page.
+    const isLater = () => (units[0]?.dataset.number ?? '0') !== '0';
 
     // What lies beyond what is in the page is asked for.
     const isBeyond = () => units.length < Number(all) && (isLast(current) || next() === undefined);
@@ -195,7 +198,9 @@ const start = () => {
         },
         undone: () => {
             const unit = before();
-            if (unit !== undefined) {
+            if (unit === undefined && isLater()) {
+                window.location = `${here}?at=${encodeURIComponent(units[0].dataset.unit)}`;
+            } else if (unit !== undefined) {
                 said('undone', unit);
                 show(unit);
             }

@@ -256,9 +256,34 @@ final class BuildTest extends FeatureCase
         $this->post("/builds/$build->id/finish", ['all_the_same' => '1']);
         $this->assertSame($before - 133, (int) filter_var($this->lefts($sage)[0], FILTER_SANITIZE_NUMBER_INT));
         $this->assertSame(0, ShelfReservation::query()->count());
-        // Undone, all of it lies there again.
+        $this->get("/builds/$build->id")->assertRedirect("/builds/$build->id/record");
+        $this->post("/builds/$build->id/wrong", ['trouble' => 'stopped', 'way' => 'stop', 'version' => $build->refresh()->version()->id])
+            ->assertSessionHas('refused');
+        // Undone, all of it lies there again, and the build is open; finished once more, it is taken once more.
         $this->delete("/plans/$plan->id/cut-sheet/cuts");
         $this->assertSame(['360 in', '380 in'], $this->lefts($sage));
+        $this->get("/builds/$build->id")->assertOk();
+        $this->post("/builds/$build->id/finish", ['all_the_same' => '1']);
+        $this->assertSame($before - 133, (int) filter_var($this->lefts($sage)[0], FILTER_SANITIZE_NUMBER_INT));
+    }
+
+    public function test_a_piece_that_is_spoiled_after_all_was_cut_comes_off_the_real_shelf(): void
+    {
+        $sage = $this->sage('342 in, 140 in');
+        $plan = $this->plan($sage, 'Barn door', '19 in');
+        $this->post("/plans/$plan->id/cut-sheet", ['all' => '1']);
+        $left = $this->lefts($sage);
+        $build = $this->onTheBench($plan->refresh());
+        $piece = $build->version()->benchRolls()[0]->cuts[0]->id;
+        $this->post("/builds/$build->id/wrong", [
+            'trouble' => 'miscut', 'set' => ['wrong.piece' => $piece, 'wrong.length' => '19 in'], 'way' => 'here', 'version' => $build->version()->id,
+        ])->assertSessionHas('said');
+        $this->assertSame([19 * 4064], ShelfReservation::query()->pluck('amount')->all());
+        $build->say(Mark::Done, $build->refresh()->version()->units);
+        $this->post("/builds/$build->id/finish", ['all_the_same' => '1']);
+        $total = fn (array $lefts): int => array_sum(array_map(fn (string $left): int => (int) filter_var($left, FILTER_SANITIZE_NUMBER_INT), $lefts));
+        $this->assertSame($total($left) - 19, $total($this->lefts($sage)));
+        $this->assertSame([0, null], [ShelfReservation::query()->count(), $plan->refresh()->ready_at]);
     }
 
     public function test_what_another_plan_holds_is_not_cut_into(): void

@@ -16,7 +16,7 @@ final class EveryRouteTest extends FeatureCase
 
     private const FIELDS = [
         'came', 'colour', 'columns', 'copies', 'coreAcross', 'coreWeight', 'count', 'cut', 'cuts', 'distance', 'done', 'form', 'id', 'kept', 'kind', 'length', 'lot', 'newAcross', 'newWeight', 'now', 'across',
-        'on', 'order', 'page', 'paper', 'plan', 'left', 'currency', 'q', 'read', 'scale', 'side', 'starter', 'stock', 'tape', 'technique', 'tie', 'to', 'units', 'ware', 'way', 'weight', 'width', 'x', 'y', 'file', 'revision', 'of', 'from', 'step', 'asked', 'minutes', 'place', 'plans', 'only', 'number', 'material',
+        'on', 'order', 'page', 'paper', 'plan', 'left', 'currency', 'q', 'read', 'scale', 'side', 'starter', 'stock', 'tape', 'technique', 'tie', 'to', 'units', 'ware', 'way', 'weight', 'width', 'x', 'y', 'file', 'revision', 'of', 'from', 'step', 'asked', 'minutes', 'place', 'plans', 'only', 'number', 'material', 'trouble', 'at', 'since', 'token', 'unit', 'deed', 'look', 'answer', 'pieces', 'together', 'version', 'all_the_same', 'ticks',
     ];
 
     private const EDITS = [
@@ -42,6 +42,10 @@ final class EveryRouteTest extends FeatureCase
         'work.rate',
         'places.p1.fee',
         'wishes.budget',
+        'wrong.gave',
+        'wrong.lost',
+        'wrong.roll',
+        'wrong.material',
         'parts',
     ];
 

@@ -66,8 +66,11 @@ final class BuildController
         return redirect()->route('builds.show', $build)->with('refused', $notHeld);
     }
 
-    public function show(Request $request, Build $build): View
+    public function show(Request $request, Build $build): View|RedirectResponse
     {
+        if ($build->isFinished()) {
+            return redirect()->route('builds.record', $build);
+        }
         $asked = $request->query('at');
         $side = $request->query('side');
 

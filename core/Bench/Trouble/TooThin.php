@@ -121,7 +121,7 @@ final class TooThin implements Trouble
                 ? Words::count($plan->bought, 'roll').' to buy, '.$part->on->wound()[0]->money($plan->cents)->shown().'.'
                 : 'What is there is enough.',
             "It takes {$is->minutes->shown} in all instead of {$was->minutes->shown}.",
-            ucfirst($is->fullness->said())." instead of {$was->fullness->said()}.",
+            ucfirst($is->fullness->said()).' instead of '.str_replace('fullness ', '', $was->fullness->said()).'.',
         ], $then->withRolls($plan->rolls));
     }
 }
