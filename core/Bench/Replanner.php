@@ -26,7 +26,7 @@ final readonly class Replanner
 {
     public function __construct(private Engine $engine, private PlanReader $reader, private RollPlanner $planner) {}
 
-    /** @param  non-empty-list<string>  $materials  by id */
+    /** @param  list<string>  $materials  that are laid anew, by id, beside those of which other pieces are to be cut now */
     public function rest(Situation $now, array $materials, bool $buys): RestPlan
     {
         return Rest::of($now, $materials, $buys, $this->planner);

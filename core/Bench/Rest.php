@@ -39,19 +39,46 @@ final class Rest
     private function __construct(private readonly Situation $now, private readonly array $materials, private readonly bool $buys) {}
 
     /**
-     * @param  non-empty-list<string>  $materials  that ran short, by id
+     * @param  list<string>  $materials  that ran short, by id
      * @param  bool  $buys  whether rolls may be bought for it
      */
     public static function of(Situation $now, array $materials, bool $buys, RollPlanner $planner): RestPlan
     {
-        return (new self($now, self::tiedTo($now, $materials), $buys))->planned($planner);
+        return (new self($now, self::tiedTo($now, [...$materials, ...self::changed($now)]), $buys))->planned($planner);
+    }
+
+    /**
+     * Materials of which other pieces are to be cut than are on the rolls: an element that is left out takes its other meshes along.
+     *
+     * @return list<string> by id
+     */
+    private static function changed(Situation $now): array
+    {
+        [$asked, $laid] = [[], []];
+        foreach ($now->pieces as $piece) {
+            foreach (BenchRolls::idsOf($piece->plan, $piece->copy) as $id => $cut) {
+                $asked[$cut->material] = [...$asked[$cut->material] ?? [], ...(isset($now->cut[$id]) ? [] : ["$id {$cut->length->units}" => true])];
+            }
+        }
+        foreach ($now->rolls as $roll) {
+            foreach ($roll->cuts as $cut) {
+                $isWaiting = $cut->isPiece() && $cut->id !== null && ! isset($now->cut[$cut->id]);
+                $laid[$roll->material] = [...$laid[$roll->material] ?? [], ...($isWaiting ? ["$cut->id {$cut->length->units}" => true] : [])];
+            }
+        }
+
+        return array_values(array_filter(
+            array_map(strval(...), array_keys($asked + $laid)),
+            fn (string $material): bool => array_diff_key($asked[$material] ?? [], $laid[$material] ?? []) !== []
+                || array_diff_key($laid[$material] ?? [], $asked[$material] ?? []) !== [],
+        ));
     }
 
     /**
      * With each material those that are run together with it: where one strand ends, the others end too.
      *
-     * @param  non-empty-list<string>  $materials
-     * @return non-empty-list<string>
+     * @param  list<string>  $materials
+     * @return list<string>
      */
     private static function tiedTo(Situation $now, array $materials): array
     {
@@ -76,7 +103,7 @@ final class Rest
         $plans = $planner->plan($this->runs(), $this->cuts(), $supplies, Effort::of(self::STEPS));
         [$rolls, $new, $bought, $opened, $cents, $unmet] = [[], [], 0, 0, 0, []];
         foreach ($this->now->rolls as $roll) {
-            if (! in_array($roll->material, $this->materials, true)) {
+            if (! in_array($roll->material, $this->materials, true) || $this->now->wound($roll->material) === null) {
                 $rolls[] = $roll;
             }
         }

@@ -134,7 +134,7 @@ final readonly class UnitsOfPiece
         [$cuts, $runs] = [[], []];
         foreach ($this->rolls as $roll) {
             foreach ($roll->cuts as $cut) {
-                if ($cut->copy === $this->piece->copy && $this->isOf($roll, $cut, $material)) {
+                if ($cut->copy === $this->piece->copy && ! $cut->isWaste() && $this->isOf($roll, $cut, $material)) {
                     $cut->isPiece() ? $cuts[] = [$roll, $cut] : $runs[$cut->part] ??= $roll;
                 }
             }

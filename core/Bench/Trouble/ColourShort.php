@@ -63,8 +63,7 @@ final class ColourShort implements Trouble
 
                 continue;
             }
-            $cut = array_values(array_filter($roll->cuts, $now->isCut(...)));
-            $used = Length::sum(array_map(fn (BenchCut $its): Length => $its->length, $cut));
+            $used = Length::sum(array_map(fn (BenchCut $its): Length => $its->length, $now->cutFrom($roll)));
             if (! $isLeft && ! $left->isZero()) {
                 $isLeft = true;
                 $rolls[] = new BenchRoll(

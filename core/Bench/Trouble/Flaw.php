@@ -52,10 +52,9 @@ final class Flaw implements Trouble
     {
         $roll = $now->roll($slip->text('roll')) ?? throw Fault::at('/roll', 'That roll is not on the bench any more. Choose another.');
         $lost = $slip->length('lost');
-        $there = $roll->length->minus(Length::sum(array_map(
-            fn (BenchCut $cut): Length => $cut->length,
-            array_values(array_filter($roll->cuts, $now->isCut(...))),
-        )));
+        // It goes behind what is cut, before what is still to come.
+        $cut = $now->cutFrom($roll);
+        $there = $roll->length->minus(Length::sum(array_map(fn (BenchCut $its): Length => $its->length, $cut)));
         if ($lost->isMoreThan($there)) {
             throw Fault::at('/lost', sprintf(
                 'No more than %s is left on %s. Write up to so much, or say that it gave out.',
@@ -63,9 +62,7 @@ final class Flaw implements Trouble
                 lcfirst(self::named($now, $roll)),
             ));
         }
-        // It goes behind what is cut, before what is still to come.
-        $cut = array_values(array_filter($roll->cuts, $now->isCut(...)));
-        $rest = array_values(array_filter($roll->cuts, fn (BenchCut $its): bool => ! $now->isCut($its)));
+        $rest = array_values(array_filter($roll->cuts, fn (BenchCut $its): bool => ! in_array($its, $cut, true)));
         $flaw = new BenchCut(null, SegmentKind::Piece, $lost, $now->first()->copy, '', null);
         $then = $now->withRolls(array_map(
             fn (BenchRoll $its): BenchRoll => $its->key === $roll->key ? $its->with([...$cut, $flaw, ...$rest]) : $its,

@@ -67,7 +67,7 @@ final class Miscut implements Trouble
         $length = $slip->length('length');
         $there = $roll->length->minus(Length::sum(array_map(
             fn (BenchCut $its): Length => $its->length,
-            array_values(array_filter($roll->cuts, fn (BenchCut $its): bool => $its->id !== $cut->id && $now->isCut($its))),
+            array_values(array_filter($now->cutFrom($roll), fn (BenchCut $its): bool => $its->id !== $cut->id)),
         )));
         if ($length->isMoreThan($there)) {
             throw Fault::at('/length', sprintf('So much was not on the roll: %s at most.', $now->units()->available($there)));

@@ -102,11 +102,7 @@ final class RollGaveOut implements Trouble
             }
         }
         $then = $now->done($cut, $made);
-        $off = array_values(array_filter(
-            $roll->cuts,
-            fn (BenchCut $its): bool => $its->id === null || $then->isCut($its),
-        ));
-        $held = Length::sum(array_map(fn (BenchCut $its): Length => $its->length, $given === [] ? [] : $off));
+        $held = Length::sum(array_map(fn (BenchCut $its): Length => $its->length, $then->cutFrom($roll)));
 
         return $then->withRolls(array_map(
             fn (BenchRoll $its): BenchRoll => $its->key === $roll->key ? $its->spentAt($held) : $its,

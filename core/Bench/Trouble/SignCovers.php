@@ -81,7 +81,7 @@ final class SignCovers implements Trouble
             $this->bare($replanner, $sized),
             new Way('size', 'Take the size as it is, and go on', [
                 "What stays open in the middle is $opening. Tie it on loosely, so that it lies on the mesh and is not pressed in.",
-            ], $sized),
+            ], $sized->withRolls($replanner->rest($sized, [], true)->rolls)),
         ]));
     }
 

@@ -108,10 +108,12 @@ final class TieMissed implements Trouble
             null,
         );
 
-        return $then === null ? null : new Way('bare', 'Leave '.lcfirst($missed->place).' bare', [
+        $plan = $then === null ? null : $replanner->rest($then, [], true);
+
+        return $plan === null || $plan->unmet !== [] ? null : new Way('bare', 'Leave '.lcfirst($missed->place).' bare', [
             $over > 0 ? Words::count($over, 'piece').' that '.($over === 1 ? 'is' : 'are').' cut already stays over.' : 'It is not cut.',
             'Pull the neighbours together over it, and cut its stem off at the back.',
-        ], $then);
+        ], $then->withRolls($plan->rolls));
     }
 
     /**

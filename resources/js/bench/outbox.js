@@ -13,12 +13,18 @@ export class Outbox {
 
     #sending = null;
 
+    // Where the browser keeps nothing, as long as the page is open.
+    #memory = null;
+
     constructor(build, url, data) {
         [this.name, this.url, this.seq, this.csrf] = [`davrin-bench-${build}`, url, Number(data.seq), data.csrf];
         this.waiting().forEach((tick) => this.#mine.add(tick.token));
     }
 
     waiting() {
+        if (this.#memory !== null) {
+            return this.#memory;
+        }
         try {
             return JSON.parse(localStorage.getItem(this.name) ?? '[]');
         } catch {
@@ -119,6 +125,11 @@ export class Outbox {
 
     // Another tab of the same build may have put some there meanwhile.
     #keep(change) {
-        localStorage.setItem(this.name, JSON.stringify(change(this.waiting())));
+        const changed = change(this.waiting());
+        try {
+            localStorage.setItem(this.name, JSON.stringify(changed));
+        } catch {
+            this.#memory = changed;
+        }
     }
 }

@@ -27,6 +27,8 @@ export const tock = () => {
 };
 
 export const switches = (bench) => {
+    const lay = () => bench.classList.toggle('is-left', wants('left'));
+    lay();
     bench.querySelectorAll('[data-toggle]').forEach((button) => {
         const what = button.dataset.toggle;
         button.hidden = what === 'say' && !('speechSynthesis' in window);
@@ -34,6 +36,7 @@ export const switches = (bench) => {
         button.addEventListener('click', () => {
             localStorage.setItem(`davrin-bench-${what}`, wants(what) ? '0' : '1');
             button.setAttribute('aria-pressed', String(wants(what)));
+            lay();
         });
     });
 };

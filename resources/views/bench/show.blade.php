@@ -83,6 +83,7 @@
             <a href="{{ route('builds.index') }}">leave the bench</a>
             <button type="button" data-toggle="say" aria-pressed="false" hidden>speak</button>
             <button type="button" data-toggle="click" aria-pressed="false" hidden>click</button>
+            <button type="button" data-toggle="left" aria-pressed="false" hidden>left hand</button>
             <button type="button" data-pause aria-pressed="false" hidden>pause <kbd>P</kbd></button>
             <span data-kept role="status" hidden></span>
         </p>
