@@ -8,38 +8,18 @@ use PHPUnit\Framework\Attributes\TestWith;
 /** What holds for the pages whoever looks at them, and with what. */
 final class PageTest extends BrowserCase
 {
-    #[TestWith(['/plans'])]
-    #[TestWith(['/plans/12'])]
-    #[TestWith(['/plans/13?side=back&mesh=off&tie=20'])]
-    #[TestWith(['/forms'])]
-    #[TestWith(['/shelf'])]
-    #[TestWith(['/shelf/1'])]
-    #[TestWith(['/scale'])]
-    #[TestWith(['/labels'])]
-    #[TestWith(['/scraps'])]
-    #[TestWith(['/plans/23'])]
-    #[TestWith(['/plans/23/cut-sheet'])]
-    #[TestWith(['/together?copies[23]=2'])]
-    #[TestWith(['/plans/2'])]
-    #[TestWith(['/plans/9?mesh=off'])]
-    #[TestWith(['/keys'])]
-    #[TestWith(['/plans/23/price?copies=3&asked=9'])]
-    #[TestWith(['/prices'])]
-    #[TestWith(['/prices/2'])]
-    #[TestWith(['/prices/rolls'])]
-    #[TestWith(['/plans/17/vary'])]
-    #[TestWith(['/compare?plans[]=12&plans[]=10'])]
-    #[TestWith(['/suggest'])]
-    #[TestWith(['/plans/77'])]
-    public function test_those_who_see_hear_or_move_otherwise_can_use_it(string $path): void
+    /** Beside the main views, which are looked at in two sizes. */
+    public function test_those_who_see_hear_or_move_otherwise_can_use_it(): void
     {
-        $this->open($path);
-        $this->script((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-        $found = $this->browser->executeAsyncScript(
-            'const done = arguments[0]; axe.run().then((result) => done(result.violations.map((violation) => `${violation.id}: '
-                .'${violation.nodes[0].html}`)))',
-        );
-        $this->assertSame([], $found);
+        foreach (['/plans/12', '/plans/13?side=back&mesh=off&tie=20', '/scale', '/labels', '/plans/23', '/plans/23/cut-sheet', '/together?copies[23]=2', '/plans/2', '/plans/9?mesh=off', '/plans/23/price?copies=3&asked=9', '/prices', '/prices/2', '/prices/rolls', '/plans/17/vary', '/compare?plans[]=12&plans[]=10', '/suggest', '/plans/77'] as $path) {
+            $this->open($path);
+            $this->script((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+            $found = $this->browser->executeAsyncScript(
+                'const done = arguments[0]; axe.run().then((result) => done(result.violations.map((violation) => `${violation.id}: '
+                    .'${violation.nodes[0].html}`)))',
+            );
+            $this->assertSame([], $found, $path);
+        }
     }
 
     #[TestWith(['/plans'])]
