@@ -28,6 +28,29 @@ final class LeastSeen
     }
 
     /**
+     * So many of them to be of another colour: what is hidden first, then spread evenly over the others, so that it looks meant; a single
+     * one where it is seen least.
+     *
+     * @param  list<Element>  $elements  in the order they stand
+     * @return list<Element>
+     */
+    public static function spread(Plan $plan, array $elements, int $count): array
+    {
+        $hidden = array_slice(self::behindTheSign($plan, $elements), 0, $count);
+        $open = array_values(array_filter($elements, fn (Element $element): bool => ! in_array($element, $hidden, true)));
+        $more = min($count - count($hidden), count($open));
+
+        return match ($more) {
+            0 => $hidden,
+            1 => [...$hidden, self::first($plan, $open)[0]],
+            default => [...$hidden, ...array_map(
+                fn (int $at): Element => $open[intdiv((2 * $at + 1) * count($open), 2 * $more)],
+                range(0, $more - 1),
+            )],
+        };
+    }
+
+    /**
      * @param  list<Element>  $elements
      * @return list<Element> those that lie behind a sign
      */

@@ -167,8 +167,8 @@ final readonly class Refill
                 $hidden += count(LeastSeen::behindTheSign($piece->plan, $left[$copy]));
                 $ties[$copy] = array_map(fn (Element $element): int => $element->ties[0] ?? 0, $left[$copy]);
             }
-            $all = count($part->demand->elements) * count($this->now->pieces);
-            if (count(array_merge(...$ties)) !== $missing || ($hidden < $missing && $missing * self::MOST_BARE > $all)) {
+            $isTooMuch = max(array_map(count(...), $ties)) * self::MOST_BARE > count($part->demand->elements);
+            if (count(array_merge(...$ties)) !== $missing || ($hidden < $missing && $isTooMuch)) {
                 return null;
             }
             $then = $this->replanner->otherwise($this->now, $part->id, $left, null);
@@ -219,7 +219,7 @@ final readonly class Refill
         [$then, $ties] = [$this->now, []];
         foreach ($this->now->pieces as $copy => $piece) {
             $count = count(array_keys($missing, $copy, true));
-            $its = array_slice(LeastSeen::first($piece->plan, $rest[$copy] ?? []), 0, $count);
+            $its = LeastSeen::spread($piece->plan, $rest[$copy] ?? [], $count);
             if (count($its) < $count) {
                 return null;
             }
@@ -234,7 +234,11 @@ final readonly class Refill
         return $plan === null || $plan->unmet !== [] ? null : new Way(
             "other-$part->id-$other->id",
             "Take {$other->name()} for {$this->tiesOf($ties)}",
-            [...$this->rollWords($plan), 'There it is seen least.', ...$this->looks($then)],
+            [
+                ...$this->rollWords($plan),
+                max(array_map(count(...), $ties)) > 1 ? 'Spread evenly, so that it looks meant.' : 'There it is seen least.',
+                ...$this->looks($then),
+            ],
             $then->withRolls($plan->rolls),
         );
     }
@@ -285,7 +289,12 @@ final readonly class Refill
     /** @return list<string> what of the finished piece comes out otherwise (estimates) */
     private function looks(Situation $then): array
     {
-        [$before, $after] = [$this->now->first()->result->tally, $then->first()->result->tally];
+        $changed = array_filter(
+            array_keys($then->pieces),
+            fn (int $copy): bool => $then->pieces[$copy]->plan->write() !== $this->now->pieces[$copy]->plan->write(),
+        );
+        $copy = reset($changed) ?: array_key_first($then->pieces);
+        [$before, $after] = [$this->now->pieces[$copy]->result->tally, $then->pieces[$copy]->result->tally];
         $figures = [[$before->across, $after->across], [$before->opening, $after->opening], [$before->fullness, $after->fullness]];
         $words = [];
         foreach ($figures as [$was, $is]) {
