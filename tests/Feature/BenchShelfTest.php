@@ -1,0 +1,176 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\Build;
+use App\Models\SavedPlan;
+use App\Models\ShelfItem;
+use App\Models\ShelfMovement;
+use App\Models\ShelfReservation;
+use App\Shelf\MaterialFromShelf;
+use Davrin\Core\Bench\BenchRoll;
+use Davrin\Core\Bench\Mark;
+use Davrin\Core\Edit\TakeFromShelf;
+use Illuminate\Testing\TestResponse;
+
+/** What the bench does to the shelf: loose pieces, lots, counted goods, new rolls, several pieces of work. */
+final class BenchShelfTest extends FeatureCase
+{
+    use HasSage;
+
+    public function test_loose_pieces_are_taken_one_by_one_and_their_ends_go_back(): void
+    {
+        $sage = $this->sage('3 x 40 in');
+        $plan = $this->plan($sage, 'Six of them', '19 in', 'row 1');
+        $build = $this->onTheBench($plan);
+        $this->assertSame(3, (int) ShelfReservation::query()->sum('amount'));
+        $build->say(Mark::Done, $build->version()->units);
+        $this->finish($build);
+        // Each gave 2 x 19 in; what is left of it is too short to keep.
+        $this->assertSame([], $this->lefts($sage));
+        $this->assertSame(0, ShelfReservation::query()->count());
+    }
+
+    public function test_the_end_of_a_new_roll_goes_on_the_shelf_of_its_mesh(): void
+    {
+        $sage = $this->sage('100 in');
+        $plan = $this->plan($sage, 'Barn door', '19 in');
+        $build = $this->onTheBench($plan);
+        $build->say(Mark::Done, $build->version()->units);
+        $this->finish($build);
+        // 5 x 19 off the part roll, 13 x 19 = 247 off a new one of 360.
+        $this->assertSame(['113 in'], array_values(array_filter($this->lefts($sage), fn (string $left): bool => $left !== '5 in')));
+    }
+
+    public function test_what_was_not_cut_stays_on_the_shelf(): void
+    {
+        $sage = $this->sage('360 in');
+        $build = $this->onTheBench($this->plan($sage, 'Barn door', '19 in'));
+        $cuts = $this->cuts($build);
+        $build->say(Mark::Done, array_slice($cuts, 0, 4));
+        $this->finish($build);
+        $this->assertSame(['284 in'], $this->lefts($sage));
+        // Undone at the bench, a cut is none.
+        $again = $this->onTheBench($this->plan($sage, 'Another', '19 in', 'row 1'));
+        $again->say(Mark::Done, $this->cuts($again));
+        $again->say(Mark::Undone, array_slice($this->cuts($again), 0, 2));
+        $this->finish($again);
+        $this->assertSame(['208 in'], $this->lefts($sage));
+    }
+
+    public function test_several_pieces_are_cut_from_what_is_there_once(): void
+    {
+        $sage = $this->sage('2 x 360 in');
+        $plan = $this->plan($sage, 'Barn door', '19 in');
+        $build = $this->onTheBench($plan, ['pieces' => '2']);
+        $this->assertSame(0, ShelfReservation::query()->count());
+        $build->say(Mark::Done, $build->version()->units);
+        $this->finish($build);
+        $this->assertSame(['18 in', '18 in'], $this->lefts($sage));
+        $this->assertNull($plan->refresh()->cut_at);
+        $this->assertFalse($plan->isReady());
+    }
+
+    public function test_with_several_a_way_out_changes_one_of_them_and_the_plan_stays(): void
+    {
+        $sage = $this->sage('360 in, 355 in');
+        $plan = $this->plan($sage, 'Barn door', '19 in');
+        $build = $this->onTheBench($plan, ['pieces' => '2']);
+        [$before, $cuts] = [$plan->refresh()->revision_id, $this->cuts($build)];
+        $build->say(Mark::Done, array_slice($cuts, 0, 20));
+        $roll = collect($build->version()->benchRolls())->last(fn (BenchRoll $roll): bool => $roll->cuts !== []);
+        $answer = $this->wrong($build, 'flaw', ['roll' => $roll->key, 'lost' => '20 in'], 'bare-l1');
+        if ($answer->getSession()->has('refused')) {
+            $answer = $this->wrong($build, 'flaw', ['roll' => $roll->key, 'lost' => '20 in'], 'shorter-l1');
+        }
+        $answer->assertSessionHas('said');
+        $this->assertSame($before, $plan->refresh()->revision_id);
+        $this->assertCount(2, array_unique($build->refresh()->version()->documents));
+        $this->get("/builds/$build->id")->assertOk();
+        $this->get("/builds/$build->id/check")->assertOk();
+    }
+
+    public function test_counted_goods_leave_the_shelf_when_it_is_finished_and_what_broke_at_once(): void
+    {
+        $sage = $this->sage('360 in');
+        $stems = ShelfItem::begin('stems', ['name' => 'Chenille stems']);
+        $stems->takePieces(60);
+        $plan = $this->plan($sage, 'Barn door', '19 in');
+        $plan->edit(new TakeFromShelf(['stems' => MaterialFromShelf::written($stems, $plan)]), (int) $plan->revision_id);
+        $build = $this->onTheBench($plan);
+        $left = fn (): int => (int) $stems->stock()->sum('amount');
+        $this->wrong($build, 'stem-broken', ['good' => 'stems', 'count' => '3'], 'another')->assertSessionHas('said');
+        $this->assertSame(57, $left());
+        $build->say(Mark::Done, $build->version()->units);
+        $this->finish($build);
+        $this->assertSame(39, $left());
+        $this->assertSame('broken at the bench, Barn door', ShelfMovement::query()->where('amount', -3)->value('words'));
+    }
+
+    public function test_what_comes_off_another_lot_is_said_before_it_is_taken(): void
+    {
+        $sage = ShelfItem::begin('mesh', ['name' => 'Sage mesh']);
+        $this->laid($sage, '360 in lot A1, 200 in lot B2');
+        $plan = $this->plan($sage, 'Barn door', '19 in');
+        $build = $this->onTheBench($plan);
+        $roll = collect($build->version()->benchRolls())->first(fn (BenchRoll $roll): bool => $roll->cuts !== []);
+        $build->say(Mark::Done, array_slice($this->cuts($build), 0, 11));
+        $this->get("/builds/$build->id/wrong?".http_build_query([
+            'trouble' => 'gave-out', 'set' => ['wrong.roll' => $roll->key, 'wrong.gave' => '11'],
+        ]))->assertOk()->assertSee('It is of lot B2, what is made is of lot A1');
+    }
+
+    public function test_a_plan_whose_stock_is_held_elsewhere_is_begun_all_the_same_and_says_so(): void
+    {
+        $sage = $this->sage('360 in');
+        $first = $this->plan($sage, 'First', '19 in');
+        $second = $this->plan($sage, 'Second', '19 in');
+        $this->ready($first);
+        $this->post("/plans/$second->id/build", ['pieces' => '1'])->assertSessionHas('refused');
+        $build = Build::query()->latest('id')->firstOrFail();
+        $this->assertSame(0, $second->reservations()->count());
+        // What the other holds is not cut off under its hands.
+        $build->say(Mark::Done, $build->version()->units);
+        $this->post("/builds/$build->id/finish", ['all_the_same' => '1'])->assertSessionHas('refused');
+        $this->assertSame(['360 in'], $this->lefts($sage));
+        $this->assertNull($build->refresh()->finished_at);
+    }
+
+    private function laid(ShelfItem $item, string $came): void
+    {
+        foreach (explode(', ', $came) as $roll) {
+            [$length, $lot] = explode(' in lot ', $roll);
+            $this->post("/shelf/$item->id/stock", ['came' => "$length in lot $lot"]);
+        }
+    }
+
+    /** @param  array<string, string>  $fields */
+    private function onTheBench(SavedPlan $plan, array $fields = []): Build
+    {
+        $this->post("/plans/$plan->id/build", $fields + ['pieces' => '1'])->assertRedirect();
+
+        return Build::query()->latest('id')->firstOrFail();
+    }
+
+    /** @return list<string> units that are cuts, by key */
+    private function cuts(Build $build): array
+    {
+        return array_values(array_filter($build->version()->units, fn (string $key): bool => str_contains($key, '/cut.')));
+    }
+
+    /** @param  array<string, string>  $said */
+    private function wrong(Build $build, string $trouble, array $said, string $way): TestResponse
+    {
+        return $this->post("/builds/$build->id/wrong", [
+            'trouble' => $trouble,
+            'set' => array_combine(array_map(fn (string $key): string => "wrong.$key", array_keys($said)), $said),
+            'way' => $way,
+            'version' => $build->refresh()->version()->id,
+        ]);
+    }
+
+    private function finish(Build $build): void
+    {
+        $this->post("/builds/$build->id/finish", ['all_the_same' => '1'])->assertRedirect("/builds/$build->id/record");
+    }
+}
