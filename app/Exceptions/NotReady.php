@@ -92,8 +92,8 @@ final class NotReady extends Refused
     public static function onTheBench(): self
     {
         return new self(
-            'This plan is on the bench, where some of it is cut and the rest was planned anew. Go on there: what is cut leaves the shelf when '
-                .'it is finished. Or put the build away first.',
+            'This plan is on the bench, where some of it is cut and the rest was planned anew. Go on there: what is cut leaves the shelf '
+                .'when it is finished. Or put the build away first.',
         );
     }
 

@@ -298,7 +298,9 @@ final readonly class Refill
         $figures = [[$before->across, $after->across], [$before->opening, $after->opening], [$before->fullness, $after->fullness]];
         $words = [];
         foreach ($figures as [$was, $is]) {
-            $words = $was->shown === $is->shown ? $words : [...$words, ucfirst($is->said()).' instead of '.str_replace("$was->label ", '', $was->said()).'.'];
+            if ($was->shown !== $is->shown) {
+                $words[] = ucfirst($is->said()).' instead of '.str_replace("$was->label ", '', $was->said()).'.';
+            }
         }
 
         return $words;

@@ -57,13 +57,16 @@ final class Rest
         [$asked, $laid] = [[], []];
         foreach ($now->pieces as $piece) {
             foreach (BenchRolls::idsOf($piece->plan, $piece->copy) as $id => $cut) {
-                $asked[$cut->material] = [...$asked[$cut->material] ?? [], ...(isset($now->cut[$id]) ? [] : ["$id {$cut->length->units}" => true])];
+                if (! isset($now->cut[$id])) {
+                    $asked[$cut->material]["$id {$cut->length->units}"] = true;
+                }
             }
         }
         foreach ($now->rolls as $roll) {
             foreach ($roll->cuts as $cut) {
-                $isWaiting = $cut->isPiece() && $cut->id !== null && ! isset($now->cut[$cut->id]);
-                $laid[$roll->material] = [...$laid[$roll->material] ?? [], ...($isWaiting ? ["$cut->id {$cut->length->units}" => true] : [])];
+                if ($cut->isPiece() && ! $now->isCut($cut)) {
+                    $laid[$roll->material]["$cut->id {$cut->length->units}"] = true;
+                }
             }
         }
 

@@ -4,32 +4,24 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Colour;
 
-use Davrin\Core\Blank\KeepsWhatFits;
-use Davrin\Core\Blank\NamedBlank;
-use Davrin\Core\Blank\Numbers;
 use Davrin\Core\Blank\OutOfBounds;
-use Davrin\Core\Blank\Schema;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Ties\ByTieBlank;
 use Davrin\Core\Ties\TieGroup;
-use Davrin\Core\Ties\Ties;
-use Davrin\Core\Words\Refused;
-use Davrin\Core\Words\Words;
 
 /**
- * Ties whose mesh is chosen by hand: "3, 5 and 7: gold", by the numbers of the ties and the id or the name of the mesh.
+ * Ties whose mesh is chosen by hand: "3, 5 and 7: gold", by the id or the name of the mesh.
  *
- * @extends NamedBlank<array<int, string>>
+ * @extends ByTieBlank<string>
  */
-final readonly class PaintBlank extends NamedBlank implements KeepsWhatFits
+final readonly class PaintBlank extends ByTieBlank
 {
     public const KEY = 'painted';
 
-    public const NONE = 'nothing';
-
     /** @param  non-empty-array<string, string>  $names  of the plan's meshes, by id */
-    public function __construct(private TieGroup $ties, private array $names)
+    public function __construct(TieGroup $ties, private array $names)
     {
-        parent::__construct(self::KEY, 'what is painted by hand', []);
+        parent::__construct($ties, self::KEY, 'what is painted by hand');
     }
 
     /**
@@ -44,77 +36,20 @@ final readonly class PaintBlank extends NamedBlank implements KeepsWhatFits
             : implode('; ', array_map(fn (int $tie, string $mesh): string => "$tie: $mesh", array_keys($painted), $painted));
     }
 
-    public function read(mixed $raw, ?Units $bare): array
-    {
-        $painted = [];
-        foreach ($this->entries($raw) as $entry) {
-            [$ties, $mesh] = $this->entry($entry);
-            foreach ($ties as $tie) {
-                $painted[$tie] = $this->ties->has($tie) ? $mesh : throw OutOfBounds::painted("Tie $tie is not among those of this layer.");
-            }
-        }
-        ksort($painted);
-
-        return $painted;
-    }
-
-    /** @return array<int, string> */
-    public function keep(mixed $raw): array
-    {
-        $kept = [];
-        foreach (is_array($raw) ? $raw : [] as $entry) {
-            try {
-                [$ties, $mesh] = $this->entry(is_string($entry) ? $entry : '');
-                $kept += array_fill_keys(array_filter($ties, $this->ties->has(...)), $mesh);
-            } catch (Refused) {
-                // The mesh is gone, and so is what was painted with it.
-            }
-        }
-        ksort($kept);
-
-        return $kept;
-    }
-
     /** @return list<string> */
     public function write(mixed $value): array
     {
-        return $this->grouped($value, array_combine(array_keys($this->names), array_keys($this->names)));
+        return self::grouped($value, fn (string $mesh): string => $mesh);
     }
 
     public function show(mixed $value, Units $units): string
     {
-        return $value === [] ? self::NONE : implode('; ', $this->grouped($value, $this->names));
+        return $value === [] ? self::NONE : implode('; ', self::grouped($value, fn (string $mesh): string => $this->names[$mesh]));
     }
 
-    public function schema(): array
+    protected function said(string $words, string $entry, ?Units $bare): string
     {
-        return Schema::described(
-            $this->label.': "3, 5 and 7: gold", the numbers of ties and the id of a mesh',
-            ['type' => 'array', 'items' => Schema::TEXT, 'maxItems' => Ties::MOST],
-            [],
-        );
-    }
-
-    /** @return list<string> */
-    private function entries(mixed $raw): array
-    {
-        if (is_string($raw)) {
-            return in_array(mb_strtolower(trim($raw)), ['', self::NONE], true)
-                ? []
-                : array_values(array_filter(array_map(trim(...), explode(';', $raw)), fn (string $entry): bool => $entry !== ''));
-        }
-
-        return array_map(
-            fn (mixed $entry): string => is_string($entry) ? $entry : '',
-            is_array($raw) ? array_values($raw) : throw OutOfBounds::painted('It is not a list.'),
-        );
-    }
-
-    /** @return array{non-empty-list<int>, string} */
-    private function entry(string $entry): array
-    {
-        [$numbers, $name] = [...explode(':', $entry, 2), ''];
-        $name = mb_strtolower(trim($name));
+        $name = mb_strtolower($words);
         $mesh = array_key_first(
             array_filter(
                 $this->names,
@@ -123,28 +58,16 @@ final readonly class PaintBlank extends NamedBlank implements KeepsWhatFits
             ),
         );
 
-        return [
-            Numbers::read($numbers, Ties::MOST) ?? throw OutOfBounds::painted("\"$entry\" names no ties."),
-            $mesh ?? throw OutOfBounds::painted("\"$entry\" names no mesh of this plan."),
-        ];
+        return $mesh ?? throw $this->refusal("\"$entry\" names no mesh of this plan.");
     }
 
-    /**
-     * @param  array<int, string>  $painted
-     * @param  array<string, string>  $called
-     * @return list<string>
-     */
-    private function grouped(array $painted, array $called): array
+    protected function refusal(string $why): OutOfBounds
     {
-        $grouped = [];
-        foreach ($painted as $tie => $mesh) {
-            $grouped[$mesh][] = $tie;
-        }
+        return OutOfBounds::painted($why);
+    }
 
-        return array_map(
-            fn (array $ties, string $mesh): string => Words::ranges($ties).': '.$called[$mesh],
-            $grouped,
-            array_keys($grouped),
-        );
+    protected function example(): string
+    {
+        return '"3, 5 and 7: gold", the numbers of ties and the id of a mesh';
     }
 }

@@ -4,36 +4,27 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Part;
 
-use Davrin\Core\Blank\KeepsWhatFits;
-use Davrin\Core\Blank\NamedBlank;
-use Davrin\Core\Blank\Numbers;
 use Davrin\Core\Blank\OutOfBounds;
-use Davrin\Core\Blank\Schema;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Ties\ByTieBlank;
 use Davrin\Core\Ties\TieGroup;
-use Davrin\Core\Ties\Ties;
-use Davrin\Core\Words\Refused;
-use Davrin\Core\Words\Words;
 
 /**
- * Ties that have something else than all the others: "12 to 18: 17 1/8 in; 3: bare", by the numbers of the ties and the length of a
- * piece there.
+ * Ties that have something else than all the others: "12 to 18: 17 1/8 in; 3: bare", by the length of a piece there.
  *
- * @extends NamedBlank<array<int, ?Length>>
+ * @extends ByTieBlank<?Length>
  */
-final readonly class OtherwiseBlank extends NamedBlank implements KeepsWhatFits
+final readonly class OtherwiseBlank extends ByTieBlank
 {
     public const KEY = 'otherwise';
 
-    public const NONE = 'nothing';
-
     public const BARE = 'bare';
 
-    public function __construct(private TieGroup $ties)
+    public function __construct(TieGroup $ties)
     {
-        parent::__construct(self::KEY, 'what is otherwise on some ties', []);
+        parent::__construct($ties, self::KEY, 'what is otherwise on some ties');
     }
 
     /**
@@ -43,109 +34,48 @@ final readonly class OtherwiseBlank extends NamedBlank implements KeepsWhatFits
      */
     public static function typed(array $otherwise): string
     {
-        return $otherwise === [] ? self::NONE : implode('; ', self::grouped($otherwise, LengthText::canonical(...)));
-    }
-
-    public function read(mixed $raw, ?Units $bare): array
-    {
-        $otherwise = [];
-        foreach ($this->entries($raw) as $entry) {
-            [$ties, $length] = self::entry($entry, $bare);
-            foreach ($ties as $tie) {
-                $otherwise[$tie] = $this->ties->has($tie)
-                    ? $length
-                    : throw OutOfBounds::otherwise("Tie $tie is not among those of this layer.");
-            }
-        }
-        ksort($otherwise);
-
-        return $otherwise;
-    }
-
-    /** @return array<int, ?Length> */
-    public function keep(mixed $raw): array
-    {
-        $kept = [];
-        foreach (is_array($raw) ? $raw : [] as $entry) {
-            try {
-                [$ties, $length] = self::entry(is_string($entry) ? $entry : '', null);
-                $kept += array_fill_keys(array_filter($ties, $this->ties->has(...)), $length);
-            } catch (Refused) {
-                // What it said is no length any more.
-            }
-        }
-        ksort($kept);
-
-        return $kept;
+        return $otherwise === [] ? self::NONE : implode('; ', self::grouped($otherwise, self::words(LengthText::canonical(...))));
     }
 
     /** @return list<string> */
     public function write(mixed $value): array
     {
-        return self::grouped($value, LengthText::canonical(...));
+        return self::grouped($value, self::words(LengthText::canonical(...)));
     }
 
     public function show(mixed $value, Units $units): string
     {
-        return $value === [] ? self::NONE : implode('; ', self::grouped($value, $units->exact(...)));
+        return $value === [] ? self::NONE : implode('; ', self::grouped($value, self::words($units->exact(...))));
     }
 
-    public function schema(): array
+    protected function said(string $words, string $entry, ?Units $bare): ?Length
     {
-        return Schema::described(
-            $this->label.': "12 to 18: 17 1/8 in" or "3: bare", the numbers of ties and the length of a piece there',
-            ['type' => 'array', 'items' => Schema::TEXT, 'maxItems' => Ties::MOST],
-            [],
-        );
-    }
-
-    /** @return list<string> */
-    private function entries(mixed $raw): array
-    {
-        if (is_string($raw)) {
-            return in_array(mb_strtolower(trim($raw)), ['', self::NONE], true)
-                ? []
-                : array_values(array_filter(array_map(trim(...), explode(';', $raw)), fn (string $entry): bool => $entry !== ''));
+        if (mb_strtolower($words) === self::BARE) {
+            return null;
         }
+        $length = LengthText::read($words, $bare);
 
-        return array_map(
-            fn (mixed $entry): string => is_string($entry) ? $entry : '',
-            is_array($raw) ? array_values($raw) : throw OutOfBounds::otherwise('It is not a list.'),
-        );
+        return $length->isLessThan(Length::inches(1)) || $length->isMoreThan(Length::yards(20))
+            ? throw $this->refusal("\"$entry\" is no length of a piece, from 1 in to 20 yd.")
+            : $length;
     }
 
-    /** @return array{non-empty-list<int>, ?Length} */
-    private static function entry(string $entry, ?Units $bare): array
+    protected function refusal(string $why): OutOfBounds
     {
-        [$numbers, $length] = [...explode(':', $entry, 2), ''];
-        $ties = Numbers::read((string) preg_replace('/^\s*ties?\s+/i', '', $numbers), Ties::MOST)
-            ?? throw OutOfBounds::otherwise("\"$entry\" names no ties.");
-        if (mb_strtolower(trim($length)) === self::BARE) {
-            return [$ties, null];
-        }
-        $read = LengthText::read(trim($length), $bare);
+        return OutOfBounds::otherwise($why);
+    }
 
-        return $read->isLessThan(Length::inches(1)) || $read->isMoreThan(Length::yards(20))
-            ? throw OutOfBounds::otherwise("\"$entry\" is no length of a piece, from 1 in to 20 yd.")
-            : [$ties, $read];
+    protected function example(): string
+    {
+        return '"12 to 18: 17 1/8 in" or "3: bare", the numbers of ties and the length of a piece there';
     }
 
     /**
-     * @param  array<int, ?Length>  $otherwise
      * @param  callable(Length): string  $said
-     * @return list<string>
+     * @return callable(?Length): string
      */
-    private static function grouped(array $otherwise, callable $said): array
+    private static function words(callable $said): callable
     {
-        $grouped = [];
-        foreach ($otherwise as $tie => $length) {
-            $grouped[$length === null ? self::BARE : $said($length)][] = $tie;
-        }
-
-        return array_map(
-            fn (string $length, array $ties): string => Words::ranges($ties).": $length",
-            array_keys($grouped),
-            $grouped,
-        );
+        return fn (?Length $length): string => $length === null ? self::BARE : $said($length);
     }
 }

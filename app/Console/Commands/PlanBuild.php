@@ -111,7 +111,13 @@ final class PlanBuild extends Command
         $this->option('json')
             ? $this->line((string) json_encode(array_map(self::unitAsData(...), $units), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT))
             : $this->section('One thing after another', array_map(
-                fn (Unit $unit): string => "$unit->place".($unit->what === '' ? '' : ", $unit->what")." ($unit->number of $unit->of): $unit->how",
+                fn (Unit $unit): string => sprintf(
+                    '%s (%d of %d): %s',
+                    implode(', ', array_filter([$unit->place, $unit->what])),
+                    $unit->number,
+                    $unit->of,
+                    $unit->how,
+                ),
                 $units,
             ));
 
