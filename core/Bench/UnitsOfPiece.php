@@ -48,7 +48,7 @@ final readonly class UnitsOfPiece
     /** @var array<string, array<string, ElementResult>> by part and id */
     private array $elements;
 
-    /** @var array<string, array{BenchRoll, BenchCut}> the first stretch of each element, by "1/outer.9" */
+    /** @var array<string, non-empty-list<array{BenchRoll, BenchCut}>> the stretches of each element, by "1/outer.9" */
     private array $from;
 
     /** @var array<string, Cut> its pieces, by their ids */
@@ -71,7 +71,7 @@ final readonly class UnitsOfPiece
         foreach ($rolls as $roll) {
             foreach ($roll->cuts as $cut) {
                 if ($cut->element() !== null) {
-                    $from[$cut->element()] ??= [$roll, $cut];
+                    $from[$cut->element()][] = [$roll, $cut];
                 }
             }
         }
@@ -221,7 +221,7 @@ final readonly class UnitsOfPiece
         $words = GuideWords::atTheBench($part->kind);
         [$units, $sections] = [[], array_map(fn (ElementResult $its): ?int => $this->sectionOf($its->element), $made)];
         foreach ($made as $at => $its) {
-            [$roll, $cut] = $this->from["{$this->piece->copy}/{$its->element->id}"] ?? [null, null];
+            [$roll, $cut] = $this->stretches($its->element)[0] ?? [null, null];
             $materials = $this->materials($its->materials);
             $units[] = new Unit(
                 $this->key($step, $its->element->id),
@@ -230,7 +230,8 @@ final readonly class UnitsOfPiece
                 $step,
                 $this->place($part, $its->element, count($made)),
                 self::what($part, $materials, count($made)),
-                $words === null ? $step->each ?? $step->does : $this->filled($words, $its->element),
+                $this->newRoll($part, $its->element, $made[$at - 1]->element ?? null)
+                    .($words === null ? $step->each ?? $step->does : $this->filled($words, $its->element)),
                 $step->minutes / count($made),
                 count($made) === 1 ? $part->kind->noun()[0] : $part->kind->noun()[1],
                 $at + 1,
@@ -246,6 +247,31 @@ final readonly class UnitsOfPiece
         }
 
         return $units;
+    }
+
+    /** @return list<array{BenchRoll, BenchCut}> */
+    private function stretches(Element $element): array
+    {
+        return $this->from["{$this->piece->copy}/$element->id"] ?? [];
+    }
+
+    /** Where a run goes on from another roll: "Begin roll 2 of Rust mesh here: ..."; empty where it does not. */
+    private function newRoll(Part $part, Element $element, ?Element $before): string
+    {
+        if ($part->demand->runs === [] || $before === null) {
+            return '';
+        }
+        $last = array_map(fn (array $its): string => $its[0]->key, $this->stretches($before));
+        $begun = [];
+        foreach ($this->stretches($element) as [$roll]) {
+            $name = $this->piece->plan->materials->all[$roll->material]->name();
+            $begun += $last === [] || in_array($roll->key, $last, true) ? [] : [$roll->key => "roll $roll->number of $name"];
+        }
+
+        return $begun === [] ? '' : sprintf(
+            'Begin %s here: cut what ends behind its tail, and tie both ends in. ',
+            Words::list(array_values($begun)),
+        );
     }
 
     /**

@@ -9,6 +9,9 @@ const NEAR = 90;
 
 const at = (thing) => thing.getAttribute('transform').match(/translate\(([-\d.]+) ([-\d.]+)\)/).slice(1).map(Number);
 
+// Where it is tied: what goes from one tie to the next is tied at the next.
+const tieOf = (unit) => (unit.dataset.ties ?? '').split(' ').pop();
+
 const bench = document.getElementById('bench');
 
 const start = () => {
@@ -45,8 +48,8 @@ const start = () => {
         const its = units.filter((unit) => unit.dataset.step === step);
         const open = new Set();
         const made = new Set();
-        its.forEach((unit) => unit.dataset.ties.split(' ').forEach((tie) => (marks.get(unit.dataset.unit) === 'done' ? made : open).add(tie)));
-        const lit = new Set((current.dataset.ties ?? '').split(' ').filter((tie) => tie !== ''));
+        its.forEach((unit) => (marks.get(unit.dataset.unit) === 'done' ? made : open).add(tieOf(unit)));
+        const lit = new Set([tieOf(current)].filter((tie) => tie !== ''));
         picture.querySelectorAll('[data-tie]').forEach((tie) => {
             const number = tie.dataset.tie;
             tie.classList.toggle('is-lit', lit.has(number));

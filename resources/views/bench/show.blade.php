@@ -42,7 +42,7 @@
                 <p class="bench-whose">{{ $page->whose($its) }}</p>
                 <h1>{{ $its->place }}</h1>
                 @if ($its->what !== '')
-                    <p class="bench-what">
+                    <p @class(['bench-what', 'is-several' => count($its->materials) > 1])>
                         @foreach (array_slice($its->materials, 0, 3) as $material)
                             @if (isset($inks[$material->id]))<svg class="bench-swatch" viewBox="0 0 32 32" aria-hidden="true"><rect width="32" height="32" fill="url(#mesh-{{ $inks[$material->id]->id }})" /></svg>@endif
                         @endforeach

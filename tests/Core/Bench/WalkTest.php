@@ -86,6 +86,79 @@ final class WalkTest extends BenchCase
         $this->assertStringContainsString('Measure 9 in from the last tie', $unit->how);
     }
 
+    public function test_where_a_run_goes_on_from_another_roll_it_is_said_at_that_tie(): void
+    {
+        $walk = $this->walk($this->begun($this->poofs()));
+        $begun = array_values(array_filter($walk->units, fn (Unit $unit): bool => str_starts_with($unit->how, 'Begin roll')));
+        // A roll of 180 in gives 19 poofs of 9 in between its tails.
+        $this->assertSame(['1/parts.l1/l1.20'], array_map(fn (Unit $unit): string => $unit->key, $begun));
+        $this->assertStringStartsWith('Begin roll 2 of Sage mesh here: cut what ends behind its tail', $begun[0]->how);
+        $three = $this->poofs();
+        $three['materials'] = [['id' => 'a'] + $three['materials'][0], ['id' => 'b', 'name' => 'Gold'] + $three['materials'][0]];
+        $three['parts'][0]['material'] = ['a', 'b'];
+        $both = array_filter($this->walk($this->begun($three))->units, fn (Unit $unit): bool => str_starts_with($unit->how, 'Begin roll'));
+        $this->assertStringStartsWith('Begin roll 2 of Sage mesh and roll 2 of Gold here', reset($both)->how);
+    }
+
+    public function test_what_is_done_to_the_whole_is_named_in_a_few_words(): void
+    {
+        $walk = $this->walk($this->begun([
+            'materials' => [['id' => 'm'], ['id' => 'r', 'kind' => 'ribbon']],
+            'parts' => [
+                ['material' => 'm'],
+                ['kind' => 'ribbon-tails', 'material' => 'r'],
+                ['kind' => 'sign'],
+                ['kind' => 'flowers', 'by' => 'glue'],
+                ['kind' => 'own-step', 'does' => 'Wrap the parcel in brown paper, with string', 'when' => 'finishing'],
+            ],
+        ]));
+        $headings = array_map(fn (Unit $unit): string => $unit->place, array_filter($walk->units, fn (Unit $unit): bool => $unit->deed === Deed::Whole));
+        foreach (['Fluff it', 'Cut off the stem ends', 'Take the hanger', 'Let the glue set', 'Tuck in every end', 'Wrap the parcel'] as $heading) {
+            $this->assertContains($heading, $headings);
+        }
+        foreach ($headings as $heading) {
+            $this->assertLessThanOrEqual(22, mb_strlen($heading));
+        }
+        $fixed = array_filter($walk->units, fn (Unit $unit): bool => str_contains($unit->key, '/parts.l4/'));
+        $this->assertSame(['Fix it where it was laid out, with hot glue.'], array_values(array_unique(array_map(fn (Unit $unit): string => $unit->how, $fixed))));
+    }
+
+    public function test_a_blade_is_minded_at_the_cuts_and_not_at_what_is_made(): void
+    {
+        $walk = $this->walk($this->begun($this->everyday()));
+        $cautions = [];
+        foreach ($walk->units as $unit) {
+            foreach ($unit->cautions() as $caution) {
+                $cautions[$unit->deed->value][$caution->value] = true;
+            }
+        }
+        $this->assertSame(['cutter'], array_keys($cautions['cut']));
+        $this->assertSame(['wire'], array_keys($cautions['tie']));
+        $this->assertArrayNotHasKey('make', $cautions);
+        $this->assertSame(['wire', 'hook', 'door'], array_keys($cautions['whole']));
+    }
+
+    public function test_only_what_is_done_at_the_back_is_shown_from_behind(): void
+    {
+        $walk = $this->walk($this->begun(['materials' => [[]], 'parts' => [[], ['kind' => 'sign']]]));
+        $behind = array_filter($walk->units, fn (Unit $unit): bool => $unit->isAtTheBack());
+        $this->assertSame(['fix.l2', 'hanger', 'back'], array_values(array_map(fn (Unit $unit): string => $unit->step->key, $behind)));
+    }
+
+    public function test_colours_say_what_is_beside_them_where_there_are_several(): void
+    {
+        $walk = $this->walk($this->begun([
+            'materials' => [['id' => 'a', 'name' => 'Sage'], ['id' => 'b', 'name' => 'Gold']],
+            'parts' => [['material' => ['a: 9', 'b: 9'], 'order' => 'alternating']],
+        ]));
+        $made = array_values(array_filter($walk->units, fn (Unit $unit): bool => $unit->deed === Deed::Make));
+        $this->assertCount(1, $made[0]->beside);
+        $this->assertCount(2, $made[4]->beside);
+        $this->assertStringEndsWith('on tie 4', $made[4]->beside[0]);
+        $plain = $this->walk($this->begun($this->everyday()));
+        $this->assertSame([], array_merge(...array_map(fn (Unit $unit): array => $unit->beside, $plain->units)));
+    }
+
     public function test_ribbon_that_goes_into_bundles_is_at_hand_before_each_is_closed(): void
     {
         $keys = $this->walk($this->begun([
