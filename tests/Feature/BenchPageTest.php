@@ -136,6 +136,51 @@ final class BenchPageTest extends FeatureCase
         $this->get("/builds/$build->id/wrong?trouble=gave-out&set[wrong.gave]=5")->assertOk()->assertSee('x 48 cm =', false);
     }
 
+    public function test_back_is_a_plain_form_of_its_own_that_takes_the_last_tick_back(): void
+    {
+        $build = $this->begin($this->hang());
+        $first = $this->get("/builds/$build->id");
+        $this->assertTrue($this->find($first, "//button[contains(@class, 'bench-back')]")[0]->hasAttribute('disabled'));
+        $build->say(Mark::Done, array_slice($build->version()->units, 0, 3));
+        $page = $this->get("/builds/$build->id");
+        $this->assertFalse($this->find($page, "//button[contains(@class, 'bench-back')]")[0]->hasAttribute('disabled'));
+        $fields = [];
+        foreach ($this->find($page, "//form[@id='bench-undo']//input") as $input) {
+            $fields[$input->getAttribute('name')] = $input->getAttribute('value');
+        }
+        $this->assertSame($build->version()->units[2], $fields['unit']);
+        $this->post("/builds/$build->id/ticks", [...$fields, 'deed' => 'undone'])->assertRedirect("/builds/$build->id");
+        $this->assertCount(2, $build->marks());
+        $this->get("/builds/$build->id")->assertSee('<title>Tie 3: ', false);
+    }
+
+    public function test_more_ticks_than_come_at_once_are_refused_whole_and_a_part_of_them_is_taken(): void
+    {
+        $build = $this->begin($this->hang());
+        $tick = fn (int $at): array => ['token' => "many-ticks-$at", 'unit' => $build->version()->units[$at % 58], 'deed' => 'done'];
+        $this->postJson("/builds/$build->id/ticks", ['ticks' => array_map($tick, range(1, 501))])->assertStatus(422);
+        $this->assertSame(0, $build->ticks()->count());
+        $this->postJson("/builds/$build->id/ticks", ['ticks' => array_map($tick, range(1, 500))])->assertOk()->assertJsonCount(500, 'kept');
+        $this->assertSame(500, $build->ticks()->count());
+        $this->getJson("/builds/$build->id/ticks?since=0")->assertJsonCount(500, 'ticks');
+        $this->postJson('/builds/999/ticks', ['ticks' => [$tick(1)]])->assertNotFound();
+        $this->postJson("/builds/$build->id/ticks", ['ticks' => []])->assertStatus(422);
+        $this->postJson("/builds/$build->id/ticks", [])->assertStatus(422);
+    }
+
+    public function test_a_plan_that_is_short_is_begun_and_what_lacks_says_so(): void
+    {
+        $plan = $this->hang('garden-club-bee-stall');
+        $this->edit($plan, ['set' => ['materials.m1.rolls' => '1', 'materials.m1.onHand' => 'nothing', 'parts.l1.length' => '30 in']]);
+        $this->get("/plans/$plan->id/build")->assertSee('It is short of mesh as it is planned');
+        $build = $this->begin($plan->refresh());
+        $lacking = array_values(array_filter($build->walk()->units, fn (Unit $unit): bool => $unit->roll === 'm1-0' && $unit->cut !== null));
+        $this->assertNotSame([], $lacking);
+        $this->get("/builds/$build->id")->assertSee('a roll that is still to be found')->assertSee('on no roll yet');
+        $page = $this->get("/builds/$build->id/wrong?".http_build_query(['at' => $lacking[0]->key, 'trouble' => 'colour-short', 'set' => ['wrong.left' => '360 in']]));
+        $page->assertOk()->assertSee('Buy one roll of');
+    }
+
     private function heading(TestResponse $page, string $unit): string
     {
         return trim($this->find($page, "//article[@data-unit='$unit']/h1")[0]->textContent);
