@@ -342,6 +342,19 @@ final class BuildTest extends FeatureCase
         $this->get("/builds/$build->id")->assertOk()->assertSee('<title>Tie 2: ', false);
     }
 
+    public function test_what_is_under_way_and_what_is_finished_are_listed_apart(): void
+    {
+        [$first, $second] = [$this->onTheBench($this->hang()), $this->onTheBench($this->hang('library-reading-week'))];
+        $second->say(Mark::Done, $second->version()->units);
+        $this->post("/builds/$second->id/finish", ['all_the_same' => '1']);
+        $page = $this->get('/builds')->assertOk()->assertSeeInOrder(['Under way', 'Band door', 'Finished', 'Library reading week']);
+        $this->assertNotSame([], $this->find($page, "//a[contains(@href, '/builds/$first->id')]"));
+        $this->assertNotSame([], $this->find($page, "//a[contains(@href, '/builds/$second->id/record')]"));
+        // A build that is opened again is under way.
+        $this->post("/builds/$second->id/reopen")->assertRedirect("/builds/$second->id");
+        $this->get('/builds')->assertDontSee('Finished');
+    }
+
     public function test_it_goes_on_by_its_own_plan_whatever_becomes_of_that_on_the_wall(): void
     {
         $plan = $this->hang();
