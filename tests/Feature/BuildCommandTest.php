@@ -40,6 +40,22 @@ final class BuildCommandTest extends FeatureCase
         $this->assertStringContainsString('tie-missed', $this->walked(['--wrong' => 'list']));
     }
 
+    public function test_one_at_a_time_each_piece_is_cut_right_before_it_is_made(): void
+    {
+        $walk = array_column(json_decode($this->walked(['--json' => true, '--order' => 'element']), true), 'key');
+        $cut = array_search('1/cut.m1/l1.4/0', $walk, true);
+        $this->assertSame('1/parts.l1/l1.4', $walk[$cut + 1]);
+        $this->assertCount(58, $walk);
+    }
+
+    public function test_what_is_done_is_left_out_and_the_rest_is_said_in_a_line_each(): void
+    {
+        $said = $this->walked(['--done' => '36']);
+        $this->assertStringNotContainsString('a whole stem', $said);
+        $this->assertStringContainsString('Tie 1, ruffle of Sage mesh (1 of 18): Gather one piece of 19 in', $said);
+        $this->assertStringContainsString('Fluff it (1 of 1): Fluff it from the inside out', $said);
+    }
+
     /** @param  array<string, mixed>  $options */
     #[TestWith([['--copies' => '0'], '--copies takes'])]
     #[TestWith([['--order' => 'both'], '--order takes'])]
