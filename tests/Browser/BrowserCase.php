@@ -8,6 +8,7 @@ use Facebook\WebDriver\Chrome\ChromeDriverService;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
@@ -101,7 +102,7 @@ abstract class BrowserCase extends TestCase
         self::waitUntil(function () use ($expected, $seen, &$last): bool {
             try {
                 $last = $seen();
-            } catch (StaleElementReferenceException|NoSuchElementException) {
+            } catch (StaleElementReferenceException|NoSuchElementException|UnknownErrorException) {
                 // The page is on its way to another.
                 return false;
             }

@@ -2,6 +2,8 @@
 
 namespace Tests\Browser;
 
+use RuntimeException;
+use SQLite3;
 use Symfony\Component\Process\Process;
 
 /** Davrin with its demo data, served as it is served; one for all browser tests, each of which begins with the demo anew. */
@@ -40,8 +42,12 @@ final class DemoServer
     public static function fresh(): self
     {
         $server = self::$running ??= new self;
-        array_map(unlink(...), glob("$server->folder/davrin.sqlite*") ?: []);
-        copy("$server->folder/demo.sqlite", "$server->folder/davrin.sqlite");
+        // By SQLite itself: what a page asked for last may still be on its way, and a file that is taken from under it would be damaged.
+        [$demo, $davrin] = [new SQLite3("$server->folder/demo.sqlite"), new SQLite3("$server->folder/davrin.sqlite")];
+        $davrin->busyTimeout(10_000);
+        $demo->backup($davrin) || throw new RuntimeException('The demo could not be laid out anew.');
+        $demo->close();
+        $davrin->close();
 
         return $server;
     }

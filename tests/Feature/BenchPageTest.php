@@ -61,9 +61,9 @@ final class BenchPageTest extends FeatureCase
 
     public function test_of_a_long_work_the_page_holds_what_is_near(): void
     {
-        $build = $this->begin($this->hang('pavilion-six-layers'), 3);
+        $build = $this->begin($this->hang('pavilion-six-layers'), 2);
         $units = $build->version()->units;
-        $this->assertGreaterThan(800, count($units));
+        $this->assertGreaterThan(700, count($units));
         $first = $this->find($this->get("/builds/$build->id"), '//article[@data-unit]');
         $this->assertLessThan(500, count($first));
         $build->say(Mark::Done, array_slice($units, 0, 600));
