@@ -80,7 +80,7 @@ final readonly class Refill
             sprintf('Buy %s of %s', self::number($plan->bought).($plan->bought === 1 ? ' roll' : ' rolls'), $wound->name()),
             [
                 ...$this->rollWords($plan),
-                $wound->money($plan->cents)->shown().' more for mesh. Take the old end along: dye lots vary.',
+                ($plan->cents === 0 ? '' : $wound->money($plan->cents)->shown().' more. ').'Take the old end along: dye lots vary.',
             ],
             $this->now->withRolls($plan->rolls),
         );

@@ -115,10 +115,11 @@ final class Rest
             array_push($rolls, ...$its);
             array_push($new, ...$fresh);
             foreach ($plan->rolls as $use) {
-                $isBought = $use->stock->origin === Origin::New && $use->stock->cents > 0 && $use->stock->item === null;
-                $bought += $isBought && $use->stock->count === null ? 1 : 0;
-                $cents += $isBought ? $use->stock->cents : 0;
-                $opened += $use->stock->origin->opens() && ! ($isBought && $use->stock->count === null) ? 1 : 0;
+                // There are as many to be bought as it takes; of what is there, so many.
+                $isBought = $use->stock->origin === Origin::New && $use->stock->count === null;
+                $bought += $isBought ? 1 : 0;
+                $cents += $isBought ? (int) $this->now->wound((string) $material)?->price()->cents : 0;
+                $opened += $use->stock->origin->opens() && ! $isBought ? 1 : 0;
             }
             foreach ($its as $roll) {
                 array_push($unmet, ...($roll->number === 0 ? $roll->cuts : []));

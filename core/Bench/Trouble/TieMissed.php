@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Davrin\Core\Bench\Trouble;
 
 use Davrin\Core\Bench\BenchCut;
-use Davrin\Core\Bench\BenchRoll;
 use Davrin\Core\Bench\Deed;
 use Davrin\Core\Bench\Replanner;
 use Davrin\Core\Bench\Situation;
@@ -72,6 +71,7 @@ final class TieMissed implements Trouble
                     .'are cut: if none is over, say that one is spoiled.'],
                 $without,
                 undone: [$missed->key],
+                replans: false,
             ),
             $this->bare($replanner, $without, $missed),
         ] : $this->ofARun($now, $makes, $missed, $slip->text('found'))));
@@ -102,7 +102,7 @@ final class TieMissed implements Trouble
             }, $roll->cuts))));
         }
         $then = $replanner->otherwise(
-            $now->done($cut, $now->made)->withRolls(array_map(fn (BenchRoll $roll): BenchRoll => $roll, $rolls)),
+            $now->done($cut, $now->made)->withRolls($rolls),
             $missed->element->part,
             [$missed->copy => [$missed->element]],
             null,

@@ -118,7 +118,8 @@ final class TooThin implements Trouble
         return $plan->unmet !== [] ? null : new Way($key, $label, [
             ...array_map(fn (string $words): string => "$words.", $plan->words($now->units(), $now)),
             $plan->bought > 0
-                ? Words::count($plan->bought, 'roll').' to buy, '.$part->on->wound()[0]->money($plan->cents)->shown().'.'
+                ? Words::count($plan->bought, 'roll').' to buy'
+                    .($plan->cents === 0 ? '' : ', '.$part->on->wound()[0]->money($plan->cents)->shown()).'.'
                 : 'What is there is enough.',
             "It takes {$is->minutes->shown} in all instead of {$was->minutes->shown}.",
             ucfirst($is->fullness->said()).' instead of '.str_replace('fullness ', '', $was->fullness->said()).'.',
