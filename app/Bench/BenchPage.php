@@ -69,6 +69,17 @@ final class BenchPage
         return ($this->marks[$unit->key] ?? null) === Mark::Done;
     }
 
+    /** What was said of last before the one in hand: what back takes back. */
+    public function before(): ?Unit
+    {
+        $said = array_filter(
+            array_slice($this->walk->units, 0, $this->at ?? count($this->walk->units)),
+            fn (Unit $unit): bool => isset($this->marks[$unit->key]),
+        );
+
+        return $said === [] ? null : $said[array_key_last($said)];
+    }
+
     public function done(): int
     {
         return count(array_filter($this->walk->units, $this->isDone(...)));

@@ -23,7 +23,6 @@ final readonly class Situation
      * @param  array<string, true>  $cut  the pieces that are cut and good, by id: "1/outer.9/0"
      * @param  array<string, true>  $made  the elements that are made, by copy and id: "1/outer.9"
      * @param  array<string, list<OnHand>>  $shelf  what else lies free on the shelf, by the id of the material
-     * @param  array<string, string>  $stored  where what is on the shelf is kept, by what plans know it by
      */
     public function __construct(
         array $pieces,
@@ -31,7 +30,6 @@ final readonly class Situation
         public array $cut,
         public array $made,
         public array $shelf = [],
-        public array $stored = [],
     ) {
         $this->pieces = array_column(array_map(fn (BenchPiece $piece): array => [$piece->copy, $piece], array_values($pieces)), 1, 0);
     }
@@ -44,6 +42,22 @@ final readonly class Situation
     public function first(): BenchPiece
     {
         return $this->pieces[array_key_first($this->pieces)];
+    }
+
+    /** The piece of work that is in hand: the first of which something is still to be made. */
+    public function inHand(): BenchPiece
+    {
+        foreach ($this->pieces as $piece) {
+            foreach ($piece->plan->parts as $part) {
+                foreach ($part->demand->elements as $element) {
+                    if (! $this->isMade($piece->copy, $element->id)) {
+                        return $piece;
+                    }
+                }
+            }
+        }
+
+        return $this->first();
     }
 
     public function roll(string $key): ?BenchRoll
@@ -94,7 +108,7 @@ final readonly class Situation
     /** @param  list<BenchRoll>  $rolls */
     public function withRolls(array $rolls): self
     {
-        return new self($this->pieces, $rolls, $this->cut, $this->made, $this->shelf, $this->stored);
+        return new self($this->pieces, $rolls, $this->cut, $this->made, $this->shelf);
     }
 
     /** The same once one of its pieces of work is made by another plan. */
@@ -109,7 +123,7 @@ final readonly class Situation
      */
     public function done(array $cut, array $made): self
     {
-        return new self($this->pieces, $this->rolls, $cut, $made, $this->shelf, $this->stored);
+        return new self($this->pieces, $this->rolls, $cut, $made, $this->shelf);
     }
 
     /** @param  array<string, int>  $moved  elements of a copy that count for another section now, by id */
@@ -128,7 +142,6 @@ final readonly class Situation
             $this->cut,
             $this->made,
             $this->shelf,
-            $this->stored,
         );
     }
 }

@@ -40,7 +40,7 @@ final class OneShort implements Trouble
 
     public function blanks(Situation $now, Walk $walk, ?Unit $at): ?array
     {
-        $piece = $now->first();
+        $piece = $now->inHand();
         $parts = [];
         foreach ($piece->plan->parts as $part) {
             $parts += SectionCount::of($piece, $part)->all === [] ? [] : [$part->id => $part->kind->noun()[1]];
@@ -70,7 +70,7 @@ final class OneShort implements Trouble
 
     public function ways(Replanner $replanner, Situation $now, Walk $walk, Slip $slip): array
     {
-        $piece = $now->first();
+        $piece = $now->inHand();
         $part = $piece->plan->part($slip->text('part'));
         [$section, $other] = [self::number($slip, 'section'), self::number($slip, 'other')];
         [$has, $others] = [$slip->count('has'), $slip->count('others')];

@@ -102,11 +102,16 @@ final class OtherLot implements Trouble
     /** By turns from here, or all of it where it is seen least. */
     private function painted(Replanner $replanner, Situation $now, Part $part, AddLot $edit, string $material, bool $byTurns): ?Way
     {
-        $copy = array_key_first($now->pieces);
-        $rest = $replanner->untouched($now, $part->id, $material)[$copy];
+        // Of several pieces of work the first that enough is left of to go by turns.
+        $enough = array_filter($replanner->untouched($now, $part->id, $material), fn (array $rest): bool => count($rest) > 1);
+        if ($enough === []) {
+            return null;
+        }
+        $copy = array_key_first($enough);
+        $rest = $enough[$copy];
         $with = $replanner->edited($now, $copy, $edit, false);
         $lot = $with === null ? null : $edit->idIn($with->pieces[$copy]->plan);
-        if ($with === null || $lot === null || count($rest) < 2) {
+        if ($with === null || $lot === null) {
             return null;
         }
         $order = $byTurns ? $rest : LeastSeen::first($now->pieces[$copy]->plan, $rest);
@@ -124,7 +129,7 @@ final class OtherLot implements Trouble
             $byTurns ? "turns-$part->id" : "hidden-$part->id",
             $byTurns ? 'The two lots by turns from here' : 'The other lot where it is seen least',
             [
-                sprintf('The other lot goes on %s.', Words::ties($ties)),
+                sprintf('The other lot goes on %s%s.', Words::ties($ties), count($now->pieces) > 1 ? " of piece $copy" : ''),
                 ...array_map(fn (string $words): string => "$words.", $plan->words($now->units(), $now)),
                 $byTurns
                     ? 'Mixed all the way they look meant; in one place they look like a mistake.'

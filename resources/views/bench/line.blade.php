@@ -1,8 +1,8 @@
-@php [$all, $done] = [count($build->version()->units), count(array_filter($build->marks(), fn ($mark): bool => $mark === Davrin\Core\Bench\Mark::Done))]; @endphp
+@php [$done, $all] = $build->counted(); @endphp
 <li>
     <a href="{{ $build->isFinished() ? route('builds.record', $build) : route('builds.show', $build) }}"><b>{{ $build->plan->name }}{{ $build->copies > 1 ? " x $build->copies" : '' }}</b></a>
     <span>begun {{ $build->created_at->format('M j, Y') }}</span>
-    <progress max="{{ max(1, $all) }}" value="{{ min($done, $all) }}" aria-label="{{ $build->plan->name }}, done"></progress>
+    <progress max="{{ max(1, $all) }}" value="{{ $done }}" aria-label="{{ $build->plan->name }}, done"></progress>
     <span>{{ $build->isFinished() ? 'finished '.$build->finished_at->format('M j, Y') : "$done of $all" }}</span>
     <form method="post" action="{{ route('builds.destroy', $build) }}">
         @csrf

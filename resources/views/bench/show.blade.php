@@ -1,7 +1,7 @@
 @php
     [$build, $unit, $inks, $units] = [$page->build, $page->unit(), $page->inks(), $page->units];
     $side = $page->side ?? ($unit?->isAtTheBack() ? App\Drawing\Side::Back : App\Drawing\Side::Front);
-    $before = collect($page->walk->units)->slice(0, $page->at ?? count($page->walk->units))->reverse()->first(fn ($its): bool => isset($page->marks[$its->key]));
+    $before = $page->before();
     $kept = $page->kept();
     $pictures = $page->pictures();
     $shapes = $page->shapes($pictures);

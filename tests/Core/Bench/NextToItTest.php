@@ -111,6 +111,22 @@ final class NextToItTest extends BenchCase
         );
     }
 
+    public function test_of_several_pieces_it_is_the_one_in_hand_that_is_counted_and_goes_by_turns(): void
+    {
+        $now = $this->begun(['materials' => [['label' => 'measured']]], 2);
+        $cut = array_fill_keys(array_keys(BenchRolls::idsOf($now->first()->plan, 1)), true);
+        $made = array_fill_keys(array_map(fn ($element): string => "1/$element->id", $now->first()->plan->part('l1')->demand->elements), true);
+        $now = $now->done($cut, $made);
+        $this->assertSame(2, $now->inHand()->copy);
+        $way = $this->ways($now, 'other-lot', ['lot' => 'T4', 'length' => '360 in'])['turns-l1'];
+        $this->assertStringEndsWith(' of piece 2.', $way->effects[0]);
+        $this->assertSame($now->pieces[1]->plan->write(), $way->then->pieces[1]->plan->write());
+        $bare = $this->replanner()->edited($now, 2, new FillBlanks(['parts.l1.otherwise' => '2: bare']));
+        $this->assertNotNull($bare);
+        $moved = $this->ways($bare, 'one-short', ['section' => 'no-2', 'has' => '2', 'other' => 'no-3', 'others' => '4'])['move'];
+        $this->assertSame([[], 1], [$moved->then->pieces[1]->moved, count($moved->then->pieces[2]->moved)]);
+    }
+
     public function test_ribbon_that_gives_out_is_bought_as_mesh_is(): void
     {
         $now = $this->begun([
