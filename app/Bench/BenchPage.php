@@ -18,6 +18,7 @@ use Davrin\Core\Material\Good;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Result\PartResult;
+use Davrin\Core\Words\Words;
 
 /** The bench: what is done now, large; the form with its place lit; and everything before and after it, to be walked to without asking. */
 final class BenchPage
@@ -67,6 +68,15 @@ final class BenchPage
     public function isDone(Unit $unit): bool
     {
         return ($this->marks[$unit->key] ?? null) === Mark::Done;
+    }
+
+    /** What comes next, and how long the rest usually takes: "next tie 9, Teal stripe mesh; about 31 min to go". */
+    public function ahead(): string
+    {
+        $open = array_filter($this->walk->units, fn (Unit $unit): bool => ! $this->isDone($unit));
+        $minutes = array_sum(array_map(fn (Unit $unit): float => $unit->minutes, $open));
+
+        return $this->unit() === null ? 'next the final check' : "next {$this->unit()->short()}; ".Words::minutes($minutes).' to go';
     }
 
     /** What was said of last before the one in hand: what back takes back. */

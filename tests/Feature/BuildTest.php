@@ -313,6 +313,7 @@ final class BuildTest extends FeatureCase
     public function test_several_are_built_at_once_and_counted_apart(): void
     {
         $build = $this->onTheBench($this->hang(), ['pieces' => '3', 'together' => 'together', 'order' => 'element']);
+        $this->get("/builds/$build->id/record")->assertSee('Work this way')->assertSee('each step on every piece');
         $this->get("/builds/$build->id")->assertSee('piece 1 of 3')->assertSee('of 174 in all');
         $this->post("/builds/$build->id/order", ['together' => 'piece', 'order' => 'step'])->assertRedirect();
         $this->assertSame(['1', '1', '1'], array_map(fn (string $key): string => $key[0], array_slice($build->refresh()->walk()->keys(), 17, 3)));
@@ -347,7 +348,7 @@ final class BuildTest extends FeatureCase
         [$first, $second] = [$this->onTheBench($this->hang()), $this->onTheBench($this->hang('library-reading-week'))];
         $second->say(Mark::Done, $second->version()->units);
         $this->post("/builds/$second->id/finish", ['all_the_same' => '1']);
-        $page = $this->get('/builds')->assertOk()->assertSeeInOrder(['Under way', 'Band door', 'Finished', 'Library reading week']);
+        $page = $this->get('/builds')->assertOk()->assertSeeInOrder(['Under way', 'Band door', 'next tie 1; about 40 min to go', 'Finished', 'Library reading week']);
         $this->assertNotSame([], $this->find($page, "//a[contains(@href, '/builds/$first->id')]"));
         $this->assertNotSame([], $this->find($page, "//a[contains(@href, '/builds/$second->id/record')]"));
         // A build that is opened again is under way.

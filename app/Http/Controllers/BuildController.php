@@ -23,10 +23,18 @@ final class BuildController
     /** So many builds are listed. */
     private const LISTED = 60;
 
+    /** Of so many it is told what comes next. */
+    private const TOLD = 12;
+
     public function index(): View
     {
+        /** @var list<Build> $builds */
+        $builds = Build::query()->with('plan')->latest('updated_at')->latest('id')->limit(self::LISTED)->get()->all();
+        $open = array_slice(array_filter($builds, fn (Build $build): bool => ! $build->isFinished()), 0, self::TOLD);
+
         return view('bench.index', [
-            'builds' => Build::query()->with('plan')->latest('updated_at')->latest('id')->limit(self::LISTED)->get(),
+            'builds' => collect($builds),
+            'ahead' => array_column(array_map(fn (Build $build): array => [$build->id, (new BenchPage($build))->ahead()], $open), 1, 0),
         ]);
     }
 

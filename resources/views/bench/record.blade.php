@@ -55,7 +55,15 @@
                 <button class="act">Open it again, to go on</button>
             </form>
         @else
-            <p class="mt-6"><a class="act act-strong" href="{{ route('builds.show', $build) }}">Back to the bench</a></p>
+            <form method="post" action="{{ route('builds.order', $build) }}" class="mt-6 editor-only flex flex-wrap items-center gap-4">
+                @csrf
+                <a class="act act-strong" href="{{ route('builds.show', $build) }}">Back to the bench</a>
+                <label>From here on <select class="blank" name="order">@foreach (Davrin\Core\Bench\WalkOrder::cases() as $order)<option value="{{ $order->value }}" @selected($order === $build->walk_order)>{{ $order->words() }}</option>@endforeach</select></label>
+                @if ($build->copies > 1)
+                    <label><span class="sr-only">of several pieces</span><select class="blank" name="together">@foreach (Davrin\Core\Bench\CopyOrder::cases() as $order)<option value="{{ $order->value }}" @selected($order === $build->copy_order)>{{ $order->words() }}</option>@endforeach</select></label>
+                @endif
+                <button class="act">Work this way</button>
+            </form>
         @endif
     </main>
 </x-page>

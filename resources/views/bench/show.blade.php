@@ -81,6 +81,7 @@
     <section class="bench-form" aria-label="The form">
         <p class="bench-tools">
             <a href="{{ route('builds.index') }}">leave the bench</a>
+            <a href="{{ route('builds.record', $build) }}">so far</a>
             <button type="button" data-toggle="say" aria-pressed="false" hidden>speak</button>
             <button type="button" data-toggle="click" aria-pressed="false" hidden>click</button>
             <button type="button" data-toggle="left" aria-pressed="false" hidden>left hand</button>
