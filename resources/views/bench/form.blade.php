@@ -4,7 +4,6 @@
     $tieMore = $drawing->tieMagnified();
 @endphp
 <svg class="bench-drawing" viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() }}" role="img" aria-label="{{ $drawing->words() }}">
-    <defs><x-mesh-patterns :inks="$drawing->inks" /></defs>
     <x-form-wires :form="$drawing->form" :side="$drawing->side" />
     @foreach ([false, true] as $over)
         @foreach ($drawing->lying(over: $over) as $part)

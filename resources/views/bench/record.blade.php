@@ -2,7 +2,7 @@
 <x-page :title="'Build record: '.$build->plan->name" here="bench">
     <main class="whole">
         <p class="whole-way"><a class="quiet" href="{{ route('builds.index') }}">the bench</a> <a class="quiet" href="{{ route('builds.check', $build) }}">final check</a> <a class="quiet" href="{{ route('plans.show', $build->plan) }}">{{ $build->plan->name }}</a></p>
-        <h1>{{ $build->plan->name }}{{ $build->copies > 1 ? " x $build->copies" : '' }}, as it was built</h1>
+        <h1>{{ $build->plan->name }}{{ $build->copies > 1 ? " x $build->copies" : '' }}, {{ $build->isFinished() ? "as it was built" : "so far" }}</h1>
         <p class="mt-1">Begun {{ $build->created_at->format('M j, Y') }}{{ $build->isFinished() ? ', finished '.$build->finished_at->format('M j, Y') : ', not finished yet' }}: {{ $record->done }} of {{ $record->of }} steps done{{ $record->skipped > 0 ? ', '.$record->skipped.' skipped' : '' }}.</p>
         <x-notices />
         <div class="record">

@@ -17,7 +17,13 @@
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body class="bench-page">
-<svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$inks" /></defs></svg>
+<svg width="0" height="0" class="absolute" aria-hidden="true"><defs>
+    <x-mesh-patterns :inks="$inks" />
+    {{-- A pattern within a picture that is not shown fills nothing, and shapes are drawn by themselves too. --}}
+    @foreach (array_merge(...array_values($pictures)) as $drawing)
+        <x-mesh-patterns :inks="$drawing->inks" />
+    @endforeach
+</defs></svg>
 <main class="bench" id="bench"
     data-bench="{{ $build->id }}"
     data-ticks="{{ route('builds.ticks', $build, false) }}"
