@@ -222,8 +222,6 @@ final class BenchPage
     /** @return array<int, string> where rolls of the shelf are stored, by what plans know them by */
     public function kept(): array
     {
-        $ids = array_filter(array_map(fn (BenchRoll $roll): ?int => $roll->item, $this->rolls));
-
-        return ShelfStock::query()->whereKey($ids)->where('kept', '!=', '')->pluck('kept', 'id')->all();
+        return ShelfStock::keptAt(array_map(fn (BenchRoll $roll): ?int => $roll->item, $this->rolls));
     }
 }

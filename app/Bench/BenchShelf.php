@@ -40,10 +40,10 @@ final readonly class BenchShelf
             $taken = self::all($build->firstVersion()->benchRolls());
         }
         // What is given up or cut is not held any more.
-        $ids = array_filter(array_map(fn (BenchRoll $roll): ?int => $roll->item, $now->rolls));
-        $build->plan->reservations()->whereIn('shelf_stock_id', $ids)->delete();
+        $shelf = self::stock($now->rolls);
+        $build->plan->reservations()->whereIn('shelf_stock_id', array_keys($shelf))->delete();
         foreach ($now->rolls as $roll) {
-            $stock = $roll->item === null ? null : ShelfStock::query()->with('item')->find($roll->item);
+            $stock = $shelf[$roll->item ?? 0] ?? null;
             if ($stock === null) {
                 continue;
             }
@@ -73,9 +73,9 @@ final readonly class BenchShelf
      */
     public static function hold(Build $build, Situation $now): void
     {
-        $isHeld = false;
+        [$shelf, $isHeld] = [self::stock($now->rolls), false];
         foreach ($now->rolls as $roll) {
-            $stock = $roll->item === null ? null : ShelfStock::query()->with('item', 'reservations.plan')->find($roll->item);
+            $stock = $shelf[$roll->item ?? 0] ?? null;
             $rest = $roll->used()->units - self::off($now, $roll);
             $amount = match (true) {
                 $stock === null, $rest <= 0 => 0,
@@ -92,6 +92,17 @@ final readonly class BenchShelf
         if ($isHeld && $build->plan->ready_at === null) {
             $build->plan->update(['ready_at' => now()]);
         }
+    }
+
+    /**
+     * @param  list<BenchRoll>  $rolls
+     * @return array<int, ShelfStock> what they are on the shelf, by what plans know it by; several may be of one pile
+     */
+    public static function stock(array $rolls): array
+    {
+        $ids = array_filter(array_map(fn (BenchRoll $roll): ?int => $roll->item, $rolls));
+
+        return ShelfStock::query()->with('item')->findMany(array_unique($ids))->keyBy('id')->all();
     }
 
     /** How much of a roll is cut, its spoiled pieces and the tails of runs too, in units of length. */

@@ -67,6 +67,7 @@ final readonly class FinishBuild
     private static function layBack(Build $build, Situation $now, CutOff $off, bool $isCutBefore): void
     {
         $known = array_fill_keys(array_map(fn (BenchRoll $roll): string => $roll->key, $build->firstVersion()->benchRolls()), true);
+        $shelf = BenchShelf::stock($now->rolls);
         foreach ($now->rolls as $roll) {
             if ($isCutBefore && isset($known[$roll->key])) {
                 continue;
@@ -74,14 +75,13 @@ final readonly class FinishBuild
             $wound = $now->wound($roll->material);
             $left = $roll->length->minus(Length::sum(array_map(fn ($cut): Length => $cut->length, $now->cutFrom($roll))));
             if ($wound !== null && ! $roll->isSpent && $now->cutFrom($roll) !== []) {
-                self::end($roll, $wound, $left, $off);
+                self::end($roll, $shelf[$roll->item ?? 0] ?? null, $wound, $left, $off);
             }
         }
     }
 
-    private static function end(BenchRoll $roll, Wound $wound, Length $left, CutOff $off): void
+    private static function end(BenchRoll $roll, ?ShelfStock $stock, Wound $wound, Length $left, CutOff $off): void
     {
-        $stock = $roll->item === null ? null : ShelfStock::query()->with('item')->find($roll->item);
         if ($stock === null) {
             $item = $roll->origin === Origin::New ? MaterialFromShelf::item($wound) : null;
             $item === null || $off->layEnd($item, $left, $roll->lot);

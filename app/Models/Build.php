@@ -32,6 +32,7 @@ use Illuminate\Support\Str;
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property SavedPlan $plan
+ * @property int $versions_count where it was asked for
  */
 final class Build extends Model
 {
@@ -72,9 +73,9 @@ final class Build extends Model
     public static function holdsItself(SavedPlan $plan): bool
     {
         /** @var list<self> $builds */
-        $builds = self::query()->where('plan_id', $plan->id)->whereNull('finished_at')->get()->all();
+        $builds = self::query()->withCount('versions')->where('plan_id', $plan->id)->whereNull('finished_at')->get()->all();
 
-        return array_filter($builds, fn (self $build): bool => $build->taken !== [] || $build->versions()->count() > 1) !== [];
+        return array_filter($builds, fn (self $build): bool => $build->taken !== [] || $build->versions_count > 1) !== [];
     }
 
     /** @return HasMany<BuildVersion, $this> */

@@ -79,6 +79,17 @@ final class ShelfStock extends Model
             }
         }
 
+        return self::keptAt($ids);
+    }
+
+    /**
+     * Where some of the shelf is stored.
+     *
+     * @param  array<?int>  $ids
+     * @return array<int, string> by its id
+     */
+    public static function keptAt(array $ids): array
+    {
         return self::query()->whereKey(array_filter(array_unique($ids)))->where('kept', '!=', '')->pluck('kept', 'id')->all();
     }
 

@@ -10,7 +10,6 @@ use Davrin\Core\Cost\CostLine;
 use Davrin\Core\Cost\GoodsUse;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Run;
-use Davrin\Core\Demand\Step;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\Wound;
@@ -356,20 +355,7 @@ final class Batch
         $runs = [];
         foreach ($share->plan->parts as $part) {
             foreach ($part->demand->runs as $run) {
-                $steps = array_map(
-                    fn (Step $step): Step => new Step($step->element->ofPart($prefix), $step->from, $step->to, $step->drop, $step->pitch),
-                    $run->steps,
-                );
-                $runs[] = new Run(
-                    "$prefix/$run->part",
-                    array_map(fn (string $strand): string => $keys[$strand], $run->strands),
-                    $run->startTail,
-                    $steps,
-                    $run->endTail,
-                    $run->together,
-                    $run->endsTake,
-                    $run->sooner,
-                );
+                $runs[] = $run->ofPart($prefix, array_map(fn (string $strand): string => $keys[$strand], $run->strands));
             }
         }
 

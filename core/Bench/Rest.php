@@ -201,17 +201,7 @@ final class Rest
             foreach ($piece->plan->demand->runs() as $run) {
                 if (array_intersect($run->strands, $this->materials) !== []) {
                     foreach ($this->stretches($piece, $run) as $steps) {
-                        $runs[] = new Run(
-                            "$piece->copy/$run->part",
-                            $run->strands,
-                            $run->startTail,
-                            $steps,
-                            $run->endTail,
-                            $run->together,
-                            $run->endsTake,
-                            $run->sooner,
-                            $run->byEye,
-                        );
+                        $runs[] = $run->with($steps)->ofPart((string) $piece->copy);
                     }
                 }
             }
@@ -229,8 +219,7 @@ final class Rest
                 $stretches = $current === [] ? $stretches : [...$stretches, $current];
                 $current = [];
             } else {
-                $element = $step->element->ofPart((string) $piece->copy);
-                $current[] = new Step($element, $step->from, $step->to, $step->drop, $step->pitch);
+                $current[] = $step;
             }
         }
 

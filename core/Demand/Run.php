@@ -62,6 +62,26 @@ final readonly class Run
         );
     }
 
+    /**
+     * The same once it is of one of several copies, or of several plans, by what they are told apart by.
+     *
+     * @param  ?non-empty-list<string>  $strands  by what its meshes are known there, where that is otherwise
+     */
+    public function ofPart(string $prefix, ?array $strands = null): self
+    {
+        return new self(
+            "$prefix/$this->part",
+            $strands ?? $this->strands,
+            $this->startTail,
+            array_map(fn (Step $step): Step => $step->ofPart($prefix), $this->steps),
+            $this->endTail,
+            $this->together,
+            $this->endsTake,
+            $this->sooner,
+            $this->byEye,
+        );
+    }
+
     public function tails(): Length
     {
         return $this->startTail->plus($this->endTail);

@@ -17,6 +17,12 @@ final readonly class Step
         public Length $pitch,
     ) {}
 
+    /** The same once its element is one of several copies, or of several plans, by what they are told apart by. */
+    public function ofPart(string $prefix): self
+    {
+        return new self($this->element->ofPart($prefix), $this->from, $this->to, $this->drop, $this->pitch);
+    }
+
     public function length(): Length
     {
         return $this->drop->plus($this->pitch);
