@@ -9,6 +9,7 @@ use Davrin\Core\Material\Material;
 use Davrin\Core\Part\Bow;
 use Davrin\Core\Part\HidesWhatIsBehind;
 use Davrin\Core\Part\Part;
+use Davrin\Core\Part\Strips;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Ties\TieRow;
@@ -178,10 +179,13 @@ final readonly class FinalCheck
         ], null, 'Move the hanger a little, or take a stronger hook.');
     }
 
-    /** @return list<string> */
+    /** @return list<string> what hangs by its end and could hang in front of a sign; flowers and the sign itself lie still */
     private static function words(Plan $plan): array
     {
-        $trailing = array_filter($plan->parts, fn (Part $part): bool => $part->size->trails > 0.0 || $part->kind instanceof Bow);
+        $trailing = array_filter(
+            $plan->parts,
+            fn (Part $part): bool => $part->kind instanceof Strips && ($part->size->trails > 0.0 || $part->kind instanceof Bow),
+        );
 
         return self::signs($plan) === [] || $trailing === [] ? [] : array_values(array_unique(array_map(
             fn (Part $part): string => ucfirst($part->kind->noun()[1]).' of '.$part->materialNames().'.',

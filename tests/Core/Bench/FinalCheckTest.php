@@ -76,6 +76,16 @@ final class FinalCheckTest extends BenchCase
         $this->assertStringContainsString('local fire codes', $looks['hangs']->expected[2]);
     }
 
+    public function test_only_what_hangs_by_its_end_is_looked_for_in_front_of_the_words(): void
+    {
+        $still = [['kind' => 'sign'], ['kind' => 'flowers']];
+        $materials = [[], ['id' => 'gold', 'kind' => 'ribbon', 'name' => 'Gold']];
+        $signed = array_replace($this->everyday(), ['materials' => $materials, 'parts' => [[], ...$still]]);
+        $this->assertArrayNotHasKey('words', $this->looks($signed));
+        $signed['parts'][] = ['kind' => 'streamers', 'material' => 'gold'];
+        $this->assertSame(['Streamers of Gold.'], $this->looks($signed)['words']->expected);
+    }
+
     #[DataProvider('demo')]
     public function test_whatever_a_plan_has_each_question_is_whole_and_leads_to_what_can_be_done(string $file): void
     {
