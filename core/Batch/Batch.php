@@ -34,7 +34,7 @@ final class Batch
     private const STEPS = 60_000_000;
 
     /** In what two plans may differ that use the same material: how it is bought, and what is there. */
-    private const APART = ['allowance', 'trim', 'price', 'paid', 'onHand', 'lots', 'weighs', 'rolls'];
+    private const APART = ['allowance', 'trim', 'price', 'paid', 'onHand', 'lots', 'weighs', 'rolls', 'supplier'];
 
     private readonly Effort $effort;
 

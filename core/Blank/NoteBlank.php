@@ -11,7 +11,7 @@ use Davrin\Core\Measure\Units;
  *
  * @extends NamedBlank<string>
  */
-final readonly class NoteBlank extends NamedBlank
+readonly class NoteBlank extends NamedBlank
 {
     private const NONE = 'not said';
 

@@ -118,6 +118,17 @@ final readonly class Slip extends Values
     }
 
     /** @return array<string, string|int|list<string>|list<int>> as a plan file holds it */
+    public function inFile(): array
+    {
+        return array_filter(
+            $this->write(),
+            fn (string|int|array $value, string $key): bool => ! $this->blanks[$key] instanceof LeftOutWhereEmpty
+                || ! in_array($value, ['', []], true),
+            ARRAY_FILTER_USE_BOTH,
+        );
+    }
+
+    /** @return array<string, string|int|list<string>|list<int>> what is written in every blank, said or not */
     public function write(): array
     {
         $written = [];

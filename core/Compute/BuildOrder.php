@@ -8,6 +8,7 @@ use Davrin\Core\Demand\BuildStep;
 use Davrin\Core\Demand\Cut;
 use Davrin\Core\Demand\Phase;
 use Davrin\Core\Demand\Run;
+use Davrin\Core\Learned\Subject;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Part\OwnWork;
 use Davrin\Core\Part\Part;
@@ -23,12 +24,15 @@ use Davrin\Core\Words\Words;
 final readonly class BuildOrder
 {
     /** Minutes for each time the cutter comes down (a starting guess). */
-    private const STROKE = 0.1;
+    public const STROKE = 0.1;
 
     private const USUAL = [Phase::Ties, Phase::Cutting, Phase::Making];
 
-    /** @param  list<BuildStep>  $steps */
-    private function __construct(public array $steps) {}
+    /**
+     * @param  list<BuildStep>  $steps
+     * @param  array<string, string>  $learned  which kinds of work take as long as the log says, with what that rests on
+     */
+    private function __construct(public array $steps, private array $learned) {}
 
     /** @param  list<RollOutcome>  $outcomes */
     public static function of(Plan $plan, array $outcomes): self
@@ -45,7 +49,9 @@ final readonly class BuildOrder
             array_filter($plan->parts, fn (Part $part): bool => $part->kind instanceof OwnWork),
         );
 
-        return new self(self::inOrder(self::afterTheMesh($steps), $own));
+        [$steps, $learned] = self::asLearned($plan, $steps);
+
+        return new self(self::inOrder(self::afterTheMesh($steps), $own), $learned);
     }
 
     /** How long all of it takes (an estimate). */
@@ -70,9 +76,41 @@ final readonly class BuildOrder
             'to make',
             (int) round(array_sum($phases)),
             Words::minutes(array_sum($phases)),
-            [implode(' + ', array_filter($said)).' min (starting guesses)'],
+            [implode(' + ', array_filter($said)).' min ('.$this->from().')'],
             true,
         );
+    }
+
+    /** Where the minutes come from. */
+    private function from(): string
+    {
+        $said = array_map(fn (string $words, string $why): string => "$words $why", array_keys($this->learned), $this->learned);
+
+        return $said === [] ? 'starting guesses' : Words::list($said).', all else starting guesses';
+    }
+
+    /**
+     * Each step takes as long as the log says of such work.
+     *
+     * @param  list<BuildStep>  $steps
+     * @return array{list<BuildStep>, array<string, string>}
+     */
+    private static function asLearned(Plan $plan, array $steps): array
+    {
+        if (! $plan->learned->knows(Subject::Minutes)) {
+            return [$steps, []];
+        }
+        [$taking, $why] = [[], []];
+        foreach ($steps as $step) {
+            $work = Work::of($plan, $step);
+            $learned = $work?->learned($plan);
+            $taking[] = $learned === null ? $step : $step->taking($step->minutes * $learned->value);
+            if ($work !== null && $learned !== null && $step->minutes > 0.0) {
+                $why[$work->words] = $learned->words();
+            }
+        }
+
+        return [$taking, $why];
     }
 
     /** @return list<BuildStep> cutting of one material, where any is used */

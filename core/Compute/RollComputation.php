@@ -372,11 +372,18 @@ final readonly class RollComputation
         ]);
     }
 
+    private static function learned(Wound $mesh): string
+    {
+        $learned = $mesh->shortfall();
+
+        return $learned === null ? '' : ' ('.$learned->words().')';
+    }
+
     private function safeWords(Wound $mesh, Units $units): string
     {
         $trim = $mesh->slip->length('trim');
         $off = [
-            ...($mesh->isMeasured() ? [] : [$mesh->allowance()->shown().' allowance']),
+            ...($mesh->isMeasured() ? [] : [$mesh->allowance()->shown().' allowance'.self::learned($mesh)]),
             ...($trim->isZero() ? [] : [$units->exact($trim).' trim']),
         ];
 

@@ -14,7 +14,7 @@ final readonly class BuildStep implements JsonSerializable
      * @param  string  $does  "Gather 18 ruffles and tie them on."
      * @param  string  $tool  what it is done with: "rotary cutter and ruler"
      * @param  list<string>  $elements  those it is done at, by id; none where it is done to the whole
-     * @param  float  $minutes  all of it together (starting guesses, docs/craft-figures.md)
+     * @param  float  $minutes  all of it together (starting guesses, docs/craft-figures.md, or as learned)
      * @param  list<Caution>  $cautions
      * @param  list<string>  $after  steps that must be done before, by key
      * @param  ?string  $each  what is done at one element by itself, where that reads otherwise
@@ -47,6 +47,22 @@ final readonly class BuildStep implements JsonSerializable
             $this->minutes,
             $this->cautions,
             $steps,
+            $this->each,
+        );
+    }
+
+    /** The same where it takes so many minutes. */
+    public function taking(float $minutes): self
+    {
+        return new self(
+            $this->key,
+            $this->phase,
+            $this->does,
+            $this->tool,
+            $this->elements,
+            $minutes,
+            $this->cautions,
+            $this->after,
             $this->each,
         );
     }

@@ -43,11 +43,11 @@ final readonly class Estimates
             return $this->inches('across', $wide, [
                 ...array_values(array_filter(array_map($this->standsOut(...), $this->standing))),
                 $this->isTheFormItself()
-                    ? sprintf('the form itself reaches farther: %s', $this->plan->units()->about($wide))
-                    : sprintf('twice the farthest from the middle: %s', $this->plan->units()->about($wide)),
+                    ? sprintf('the form itself reaches farther: %s', $this->about($wide))
+                    : sprintf('twice the farthest from the middle: %s', $this->about($wide)),
             ]);
         }
-        $shown = sprintf('%s x %s', $this->plan->units()->about($wide), substr($this->plan->units()->about($high), strlen('about ')));
+        $shown = sprintf('%s x %s', $this->about($wide), substr($this->about($high), strlen('about ')));
 
         return new Figure('wide and high', $this->canonical(max($wide, $high)), $shown, [
             ...array_map($this->reaches(...), $this->standing),
@@ -73,56 +73,68 @@ final readonly class Estimates
     /** The deepest of what hangs on any tie, and a little for each further layer there. */
     public function depth(): Figure
     {
-        [$deepest, $because] = [0.0, ['no layer of mesh yet']];
-        foreach ($this->standing as $part) {
-            if ($part->size->depth > $deepest) {
-                $deepest = $part->size->depth;
-                $because = [
-                    sprintf('%s: %s, %s', $part->kind->noun()[1], $this->plan->units()->about($deepest), $part->size->depthBecause),
-                ];
-            }
-        }
-        $most = max(
-            [
-                0,
-                ...array_count_values(
-                    array_merge(
-                        ...array_map(
-                            fn (Part $part): array => array_map(fn (Tie $tie): int => $tie->number, $part->on->ties()),
-                            $this->standing,
-                        ),
-                    ),
-                ),
-            ],
-        );
-        $more = max(0, $most - 1) * self::FURTHER_LAYER;
+        [$deepest, $layers] = [$this->deepest(), $this->layers()];
+        $more = $this->furtherLayers();
+        $because = $deepest === null ? ['no layer of mesh yet'] : [sprintf(
+            '%s: %s, %s%s',
+            $deepest->kind->noun()[1],
+            $this->about($deepest->size->depth),
+            $deepest->size->depthBecause,
+            $deepest->size->depthLearned === null ? '' : ' ('.$deepest->size->depthLearned->timesWords().')',
+        )];
 
-        return $this->inches(
-            'deep',
-            $deepest + $more,
-            [
-                ...$because,
-                ...(
-                    $more > 0
-                        ? [
-                            sprintf(
-                                '%d layers on one tie: %s more',
-                                $most,
-                                $this->plan->units()->place(Length::inches(0, (int) round($more * 8), 8)),
-                            ),
-                        ]
-                        : []
-                ),
-            ],
+        return $this->inches('deep', ($deepest->size->depth ?? 0.0) + $more, [...$because, ...($more > 0 ? [sprintf(
+            '%d layers on one tie: %s more',
+            $layers,
+            $this->plan->units()->place(Length::inches(0, (int) round($more * 8), 8)),
+        )] : [])]);
+    }
+
+    /** What stands up the farthest; null where nothing does. */
+    public function deepest(): ?Part
+    {
+        $deepest = null;
+        foreach ($this->standing as $part) {
+            $deepest = $part->size->depth > ($deepest->size->depth ?? 0.0) ? $part : $deepest;
+        }
+
+        return $deepest;
+    }
+
+    /** What the layers beyond the first add to the depth, in inches. */
+    public function furtherLayers(): float
+    {
+        return max(0, $this->layers() - 1) * self::FURTHER_LAYER;
+    }
+
+    /** How many layers hang on one tie at the most. */
+    private function layers(): int
+    {
+        $numbers = array_map(
+            fn (Part $part): array => array_map(fn (Tie $tie): int => $tie->number, $part->on->ties()),
+            $this->standing,
         );
+
+        return max([0, ...array_count_values(array_merge(...$numbers))]);
     }
 
     /** @param  non-empty-list<string>  $because */
     private function inches(string $label, float $inches, array $because): Figure
     {
-        $about = $this->plan->units()->about($inches);
+        $about = $this->about($inches);
 
         return new Figure($label, $this->canonical($inches), $about, $because, true, "$about $label");
+    }
+
+    /** Closer where what it rests on was measured, not guessed. */
+    private function about(float $inches): string
+    {
+        $isMeasured = array_filter(
+            $this->standing,
+            fn (Part $part): bool => $part->size->reachLearned !== null || $part->size->depthLearned !== null,
+        ) !== [];
+
+        return $this->plan->units()->about($inches, $isMeasured);
     }
 
     private function canonical(float $inches): string
@@ -150,21 +162,23 @@ final readonly class Estimates
         $out = array_map(fn (Tie $tie): float => $part->size->out($this->plan->form, $tie), $part->on->ties());
 
         return $out === [] ? null : sprintf(
-            'the farthest %s stands %s from the middle, and one reaches %s further: %s (a starting guess)',
+            'the farthest %s stands %s from the middle, and one reaches %s further: %s (%s)',
             $part->kind->noun()[0],
             $this->shown(max($out)),
-            $this->plan->units()->about($part->size->reach),
+            $this->about($part->size->reach),
             $part->size->reachBecause,
+            $part->size->reachFrom(),
         );
     }
 
     private function reaches(Part $part): string
     {
         return sprintf(
-            'a %s reaches %s from its tie: %s (a starting guess)%s',
+            'a %s reaches %s from its tie: %s (%s)%s',
             $part->kind->noun()[0],
-            $this->plan->units()->about($part->size->reach),
+            $this->about($part->size->reach),
             $part->size->reachBecause,
+            $part->size->reachFrom(),
             $part->size->hangs > 0.0 ? sprintf(', and hangs %s below it', $this->plan->units()->about($part->size->hangs)) : '',
         );
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Estimate;
 
+use Davrin\Core\Learned\LearnedFigure;
+use Davrin\Core\Learned\Subject;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
@@ -12,6 +14,7 @@ use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Ties\Tie;
 use Davrin\Core\Words\Figure;
+use LogicException;
 
 /**
  * Square inches of mesh per inch of the form, along the line midway between the outermost and the innermost wire that is
@@ -33,8 +36,7 @@ final class FullnessEstimate
         $along = self::along($plan, $parts);
         [$thin, $full, $perInch, $because] = [0.0, 0.0, 0.0, []];
         foreach ($parts as $part) {
-            [$least, $most] = $part->kind->fullness() ?? throw new \LogicException('A layer that fills has bounds.');
-            $most *= $plan->form->isSpine ? self::ON_A_SPINE : 1.0;
+            [$least, $most] = self::bounds($plan, $part);
             $its = self::area($part) / $along;
             [$thin, $full, $perInch] = [$thin + $its / $least, $full + $its / $most, $perInch + $its];
             $because[] = sprintf('%s: %s', $part->kind->noun()[1], self::areaWords($part, $plan->units()));
@@ -52,8 +54,65 @@ final class FullnessEstimate
         return new Fullness($verdict, new Figure('fullness', number_format($perInch, 1, '.', ''), "fullness $shown, $verdict", [
             ...$because,
             sprintf('along %s: %s %s', $plan->units()->place(Length::ofUnits((int) round($along * Length::PER_INCH))), $shown, $unit),
-            self::boundWords($parts, $perInch / $thin, $perInch / $full, $plan->units()).' (starting guesses)',
+            self::boundWords($plan, $parts, $perInch / $thin, $perInch / $full).' ('.self::boundsFrom($plan, $parts).')',
         ], true, "fullness $shown"), "$shown $unit", $thin, $full);
+    }
+
+    /**
+     * Below the first a part is thin, above the second very full, in square inches of mesh per inch of the form: as the log says, else
+     * as is guessed.
+     *
+     * @return array{float, float}
+     */
+    public static function bounds(Plan $plan, Part $part): array
+    {
+        [$least, $most] = $part->kind->fullness() ?? throw new LogicException('A layer that fills has bounds.');
+        [$thin, $full] = self::learnedBounds($plan, $part);
+        $least = $thin->value ?? (float) $least;
+
+        return [$least, self::ofSpine($plan, max($full->value ?? (float) $most, $least))];
+    }
+
+    /** What is very full on a spine, both sides of which are filled. */
+    public static function ofSpine(Plan $plan, float $full): float
+    {
+        return $full * ($plan->form->isSpine ? self::ON_A_SPINE : 1.0);
+    }
+
+    /** @return array{?LearnedFigure, ?LearnedFigure} */
+    private static function learnedBounds(Plan $plan, Part $part): array
+    {
+        if (! $plan->learned->knows(Subject::Thin, Subject::Full)) {
+            return [null, null];
+        }
+        $on = $part->bearsOn();
+
+        return array_map(
+            fn (Subject $subject): ?LearnedFigure => $plan->learned->find($subject, $on->of, $on->material, $on->source),
+            [Subject::Thin, Subject::Full],
+        );
+    }
+
+    /**
+     * Where the bounds come from: "starting guesses", "below which: learned from 6 pieces; above which: a starting guess".
+     *
+     * @param  non-empty-list<Part>  $parts
+     */
+    private static function boundsFrom(Plan $plan, array $parts): string
+    {
+        $from = [];
+        foreach ($parts as $part) {
+            $learned = self::learnedBounds($plan, $part);
+            [$thin, $full] = array_map(fn (?LearnedFigure $its): string => $its?->words() ?? 'a starting guess', $learned);
+            $from[] = match (true) {
+                $learned === [null, null] => 'starting guesses',
+                $thin === $full => "both $thin",
+                default => "the first $thin, the second $full",
+            };
+        }
+        $from = array_values(array_unique($from));
+
+        return implode('; ', $from);
     }
 
     /**
@@ -95,17 +154,17 @@ final class FullnessEstimate
     }
 
     /** @param  non-empty-list<Part>  $parts */
-    private static function boundWords(array $parts, float $thin, float $full, Units $units): string
+    private static function boundWords(Plan $plan, array $parts, float $thin, float $full): string
     {
         $one = count(
-            array_unique(array_map(fn (Part $part): string => json_encode($part->kind->fullness(), JSON_THROW_ON_ERROR), $parts)),
+            array_unique(array_map(fn (Part $part): string => json_encode(self::bounds($plan, $part), JSON_THROW_ON_ERROR), $parts)),
         ) === 1;
 
         return sprintf(
             '%sthin below %s, very full above %s',
             $one ? '' : 'mixed as they are, ',
-            self::shown($thin, $units),
-            self::shown($full, $units),
+            self::shown($thin, $plan->units()),
+            self::shown($full, $plan->units()),
         );
     }
 

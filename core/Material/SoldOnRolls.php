@@ -26,6 +26,9 @@ abstract readonly class SoldOnRolls implements WoundKind
     /** What a square foot or a square metre of it weighs. */
     public const WEIGHS = 'weighs';
 
+    /** Where it is bought: rolls of one source come as short as others of it. */
+    public const SUPPLIER = 'supplier';
+
     public const HATCHES = [
         'slant' => 'slanted lines',
         'dots' => 'dots',
@@ -92,6 +95,7 @@ abstract readonly class SoldOnRolls implements WoundKind
             ),
             new AreaWeightBlank(self::WEIGHS, 'what it weighs'),
             new RollsBlank('rolls', 'the number of new rolls', null, 99),
+            new SupplierBlank(self::SUPPLIER, 'where it is bought', 60, 'somewhere'),
         ];
     }
 
@@ -111,7 +115,7 @@ abstract readonly class SoldOnRolls implements WoundKind
             new RoomBlank('newAcross', 'how far a new roll is across', Length::inches(1), Length::inches(24), 'not measured'),
             new RoomBlank('coreAcross', 'how far its core is across', Length::inches(0, 1, 4), Length::inches(12), 'not measured'),
             $prices->paid(),
-            new NoteBlank('supplier', 'where it is bought', 60),
+            new NoteBlank(self::SUPPLIER, 'where it is bought', 60),
             new RoomBlank('low', 'when it runs low', Length::inches(1), Length::yards(500), 'no mark'),
         ];
     }
@@ -132,6 +136,11 @@ abstract readonly class SoldOnRolls implements WoundKind
     public function fills(Slip $slip): float
     {
         return 1.0;
+    }
+
+    public function sort(Slip $slip): string
+    {
+        return $this->name;
     }
 
     public function makesABase(): bool

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Davrin\Core\Material;
 
 use Davrin\Core\Blank\Slip;
+use Davrin\Core\Learned\LearnedFigure;
+use Davrin\Core\Learned\LearnedFigures;
+use Davrin\Core\Learned\Subject;
 use Davrin\Core\Measure\AreaWeight;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Percent;
@@ -15,9 +18,36 @@ use Davrin\Core\Supply\Supply;
 /** A material that is wound on rolls, as a plan has it: its rolls with their length, price and how far the label can be trusted. */
 final readonly class Wound extends Material
 {
-    public function __construct(string $id, public WoundKind $wound, Slip $slip)
+    /** Allowances that nobody chose, in hundredths of a percent: ordinary and cheap rolls (guesses, docs/craft-figures.md). */
+    private const GUESSES = [100, 200];
+
+    public function __construct(string $id, public WoundKind $wound, Slip $slip, private ?LearnedFigures $learned = null)
     {
         parent::__construct($id, $wound, $slip);
+    }
+
+    /** What the log tells apart of it: "see-through mesh", "ribbon". */
+    public function sort(): string
+    {
+        return $this->wound->sort($this->slip);
+    }
+
+    /** Whoever it is bought from; where nobody said, the grade of its rolls. */
+    public function source(): string
+    {
+        $supplier = trim($this->slip->text(SoldOnRolls::SUPPLIER));
+
+        return match (true) {
+            $supplier !== '' => $supplier,
+            $this->slip->percent('allowance')->hundredths > self::GUESSES[0] => 'cheap rolls',
+            default => 'ordinary rolls',
+        };
+    }
+
+    /** What the log says of how short such rolls come, instead of a starting guess; null where the plan says what counts. */
+    public function shortfall(): ?LearnedFigure
+    {
+        return $this->isMeasured() ? null : $this->learnedShortfall();
     }
 
     public function width(): Length
@@ -46,7 +76,7 @@ final readonly class Wound extends Material
     /** A measured roll has no allowance. */
     public function allowance(): Percent
     {
-        return $this->isMeasured() ? Percent::of(0) : $this->slip->percent('allowance');
+        return $this->isMeasured() ? Percent::of(0) : $this->byLabel();
     }
 
     public function isMeasured(): bool
@@ -101,11 +131,26 @@ final readonly class Wound extends Material
         );
     }
 
+    private function learnedShortfall(): ?LearnedFigure
+    {
+        return in_array($this->slip->percent('allowance')->hundredths, self::GUESSES, true)
+            ? $this->learned?->find(Subject::Shortfall, '', $this->sort(), $this->source())
+            : null;
+    }
+
+    /** How much shorter than its label a roll may be that nobody measured. */
+    private function byLabel(): Percent
+    {
+        $learned = $this->learnedShortfall();
+
+        return $learned === null ? $this->slip->percent('allowance') : Percent::read(LearnedFigure::number($learned->value, 2));
+    }
+
     private function stock(OnHand $there): Stock
     {
         $safe = (
             $there->isByLabel($this->nominal()) && ! $this->isMeasured()
-                ? $this->slip->percent('allowance')
+                ? $this->byLabel()
                 : Percent::of(0)
         )->off($there->length)->minus($this->slip->length('trim'));
 

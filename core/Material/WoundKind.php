@@ -16,6 +16,9 @@ interface WoundKind extends MaterialKind
     /** How much a square inch of it fills, next to one of plain mesh (guesses, docs/craft-figures.md). */
     public function fills(Slip $slip): float;
 
+    /** What the log tells apart of it: "see-through mesh", "ribbon". */
+    public function sort(Slip $slip): string;
+
     /** Whether a base is made of it, as of mesh; ribbon and cord only go on one. */
     public function makesABase(): bool;
 

@@ -70,11 +70,18 @@ enum Units: string
     }
 
     /** An estimate: whole inches or centimetres with "about". */
-    public function about(float $inches): string
+    /** @param  bool  $closer  to the half of an inch or a centimetre: where it was measured before, not guessed */
+    public function about(float $inches, bool $closer = false): string
     {
-        return $this === self::Inches
-            ? sprintf('about %d in', round($inches))
-            : sprintf('about %d cm', round($inches * 2.54));
+        $shown = $this === self::Inches ? $inches : $inches * 2.54;
+        $unit = $this === self::Inches ? 'in' : 'cm';
+        $halves = (int) round($shown * 2);
+
+        return match (true) {
+            ! $closer || $halves % 2 === 0 => sprintf('about %d %s', round($shown), $unit),
+            $this === self::Metric => sprintf('about %.1f cm', $halves / 2),
+            default => sprintf('about %s1/2 in', $halves > 1 ? intdiv($halves, 2).' ' : ''),
+        };
     }
 
     private static function centimetres(Length $length): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Part;
 
+use Davrin\Core\Blank\LeftOutWhereEmpty;
 use Davrin\Core\Blank\OutOfBounds;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
@@ -16,7 +17,7 @@ use Davrin\Core\Ties\TieGroup;
  *
  * @extends ByTieBlank<?Length>
  */
-final readonly class OtherwiseBlank extends ByTieBlank
+final readonly class OtherwiseBlank extends ByTieBlank implements LeftOutWhereEmpty
 {
     public const KEY = 'otherwise';
 

@@ -12,6 +12,8 @@ use Davrin\Core\Demand\Element;
 use Davrin\Core\Demand\GoodsNeed;
 use Davrin\Core\Geometry\Board;
 use Davrin\Core\Geometry\Place;
+use Davrin\Core\Learned\LearnedFigure;
+use Davrin\Core\Learned\Scope;
 use Davrin\Core\Material\Kind\ZipTies;
 use Davrin\Core\Material\Material;
 use Davrin\Core\Ties\Tie;
@@ -58,14 +60,26 @@ final readonly class Part
         return self::of($this->kind, $this->on->with($this->on->slip->with($key, $written, $this->on->units)));
     }
 
-    /** @return array<string, mixed> as a plan file holds it; what is otherwise on some ties only where something is */
+    /** @return array<string, mixed> as a plan file holds it */
     public function write(): array
     {
-        return ['id' => $this->id, ...array_filter(
-            $this->on->slip->write(),
-            fn (mixed $value, string $key): bool => $key !== OtherwiseBlank::KEY || $value !== [],
-            ARRAY_FILTER_USE_BOTH,
-        )];
+        return ['id' => $this->id, ...$this->on->slip->inFile()];
+    }
+
+    /** The same where the log says how large its elements really get. */
+    public function sized(?LearnedFigure $reach, ?LearnedFigure $depth): self
+    {
+        return $reach === null && $depth === null
+            ? $this
+            : new self($this->id, $this->kind, $this->on, $this->demand, $this->size->learned($reach, $depth));
+    }
+
+    /** What the log tells apart of what it is made of: the kind of its first material, and whoever that is bought from. */
+    public function bearsOn(): Scope
+    {
+        $wound = $this->on->wound()[0] ?? null;
+
+        return new Scope($this->kind->key(), $wound?->sort() ?? '', $wound?->source() ?? '');
     }
 
     public function uses(Material $material): bool

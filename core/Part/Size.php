@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Part;
 
 use Davrin\Core\Form\Form;
+use Davrin\Core\Learned\LearnedFigure;
 use Davrin\Core\Ties\Tie;
 
 /** How large one element gets, in inches; an estimate, with how it comes about. */
@@ -18,6 +19,8 @@ final readonly class Size
      * @param  float  $hangs  how far it hangs below its tie
      * @param  bool  $roundTheBand  whether it goes round all the wires, so that its middle is theirs and not its row
      * @param  float  $trails  how far its ends trail from it; pictures make room for that, and no measure of the piece counts it
+     * @param  ?LearnedFigure  $reachLearned  what its reach was corrected by; null where it is a starting guess
+     * @param  ?LearnedFigure  $depthLearned  what its depth was corrected by
      */
     public function __construct(
         public float $reach,
@@ -28,7 +31,32 @@ final readonly class Size
         public float $hangs = 0.0,
         public bool $roundTheBand = false,
         public float $trails = 0.0,
+        public ?LearnedFigure $reachLearned = null,
+        public ?LearnedFigure $depthLearned = null,
     ) {}
+
+    /** Corrected by what the log has taught. */
+    public function learned(?LearnedFigure $reach, ?LearnedFigure $depth): self
+    {
+        return new self(
+            $this->reach * ($reach->value ?? 1.0),
+            $this->reachBecause,
+            $this->span,
+            $this->depth * ($depth->value ?? 1.0),
+            $this->depthBecause,
+            $this->hangs,
+            $this->roundTheBand,
+            $this->trails,
+            $reach ?? $this->reachLearned,
+            $depth ?? $this->depthLearned,
+        );
+    }
+
+    /** Where its reach comes from: "a starting guess", "0.95 times the starting guess, learned from 5 pieces". */
+    public function reachFrom(): string
+    {
+        return $this->reachLearned?->timesWords() ?? 'a starting guess';
+    }
 
     /** Whether it is more than what lies on something else, as ribbon does. */
     public function standsOut(): bool

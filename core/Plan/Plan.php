@@ -7,6 +7,10 @@ namespace Davrin\Core\Plan;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
+use Davrin\Core\Learned\LearnedFigure;
+use Davrin\Core\Learned\LearnedFigures;
+use Davrin\Core\Learned\Scope;
+use Davrin\Core\Learned\Subject;
 use Davrin\Core\Material\Good;
 use Davrin\Core\Material\Material;
 use Davrin\Core\Material\Materials;
@@ -44,6 +48,7 @@ final readonly class Plan
         public array $parts,
         public Finish $finish,
         public Settings $settings,
+        public LearnedFigures $learned,
     ) {
         $this->demand = PlanDemand::of($form, $ties, $parts, $finish);
     }
@@ -90,6 +95,23 @@ final readonly class Plan
     public function partsOf(Material $material): array
     {
         return array_values(array_filter($this->parts, fn (Part $part): bool => $part->uses($material)));
+    }
+
+    /** What the waste of a material is learned for: the technique that most of its pieces go into, of it. */
+    public function wasteOf(Wound $wound): Scope
+    {
+        $parts = $this->partsOf($wound);
+        usort($parts, fn (Part $a, Part $b): int => $b->demand->pieces() <=> $a->demand->pieces());
+
+        return new Scope($parts === [] ? '' : $parts[0]->kind->key(), $wound->sort(), $wound->source());
+    }
+
+    /** How much more of a material gets spoiled than is used, in percent, as the log says; null where it says nothing. */
+    public function waste(Wound $wound): ?LearnedFigure
+    {
+        $of = $this->wasteOf($wound);
+
+        return $this->learned->find(Subject::Waste, $of->of, $of->material, $of->source);
     }
 
     /** Whether any of what is cut is measured by eye. */
@@ -143,11 +165,13 @@ final readonly class Plan
             'form' => $this->formSlip->write(),
             'ties' => array_map(fn (TieGroup $group): array => ['id' => $group->id, ...$group->slip->write()], $this->ties->groups),
             'materials' => array_values(
-                array_map(fn (Material $material): array => ['id' => $material->id, ...$material->slip->write()], $this->materials->all),
+                array_map(fn (Material $material): array => ['id' => $material->id, ...$material->slip->inFile()], $this->materials->all),
             ),
             'parts' => array_map(fn (Part $part): array => $part->write(), $this->parts),
             'finish' => $this->finish->slip->write(),
             'settings' => $this->settings->slip->write(),
+            // Only where there is something, so that files from before come out as they were.
+            ...($this->learned->isEmpty() ? [] : ['learned' => $this->learned->write()]),
         ];
     }
 }

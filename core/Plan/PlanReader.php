@@ -16,6 +16,7 @@ use Davrin\Core\Form\Count;
 use Davrin\Core\Form\Form;
 use Davrin\Core\Form\FormKind;
 use Davrin\Core\Form\RunsFromEndToEnd;
+use Davrin\Core\Learned\LearnedFigures;
 use Davrin\Core\Material\CountedKind;
 use Davrin\Core\Material\Good;
 use Davrin\Core\Material\Material;
@@ -48,6 +49,9 @@ final readonly class PlanReader
     /** @var LastBuilt<Ties> */
     private LastBuilt $lastTies;
 
+    /** @var LastBuilt<LearnedFigures> */
+    private LastBuilt $lastLearned;
+
     /** @var LastBuilt<Materials> */
     private LastBuilt $lastMaterials;
 
@@ -58,6 +62,7 @@ final readonly class PlanReader
         $this->parts = new PartReader($craft);
         $this->lastForm = new LastBuilt;
         $this->lastTies = new LastBuilt;
+        $this->lastLearned = new LastBuilt(self::MATERIALS);
         $this->lastMaterials = new LastBuilt(self::MATERIALS);
     }
 
@@ -75,6 +80,7 @@ final readonly class PlanReader
             array_intersect_key($document, ['name' => 1]),
             '',
         );
+        $learned = $this->learned(Written::list($document, 'learned'));
         $settings = new Settings(Slip::load(Settings::blanks(), Written::part($document, 'settings'), '/settings'));
         $units = $settings->units();
         [$formKind, $formSlip] = $this->form(
@@ -103,12 +109,12 @@ final readonly class PlanReader
         );
         $list = Written::list($document, 'materials');
         $materials = $this->lastMaterials->orBuilt(
-            serialize([$list, array_intersect($carrying, $this->addresses($list)), $settings->currency()]),
-            fn (): Materials => new Materials($this->materials($list, $settings->currency(), $carrying)),
+            serialize([$list, array_intersect($carrying, $this->addresses($list)), $settings->currency(), $document['learned'] ?? []]),
+            fn (): Materials => new Materials($this->materials($list, $settings->currency(), $carrying, $learned)),
         );
         $written = Written::list($document, 'parts');
         $materials = $this->withGoods($materials, $settings->currency(), $this->parts->goodsThatAreMissing($written, $materials));
-        $parts = $this->parts->read($written, $materials, $ties, $form, $units, $carrying);
+        $parts = Design::sized($this->parts->read($written, $materials, $ties, $form, $units, $carrying), $form, $learned);
         $finish = new Finish(
             Written::slip(Finish::blanks($form), Written::part($document, 'finish'), '/finish', in_array('finish', $carrying, true)),
             $form,
@@ -124,7 +130,16 @@ final readonly class PlanReader
             $parts,
             $finish,
             $settings,
+            $learned,
         );
+    }
+
+    /** @param  list<array<array-key, mixed>>  $written */
+    private function learned(array $written): LearnedFigures
+    {
+        return $written === []
+            ? LearnedFigures::none()
+            : $this->lastLearned->orBuilt(serialize($written), fn (): LearnedFigures => LearnedFigures::read($written));
     }
 
     private function build(FormKind $kind, Slip $slip, Settings $settings): Form
@@ -297,7 +312,7 @@ final readonly class PlanReader
      * @param  list<string>  $carrying
      * @return non-empty-array<string, Material>
      */
-    private function materials(array $list, Currency $currency, array $carrying): array
+    private function materials(array $list, Currency $currency, array $carrying, LearnedFigures $learned): array
     {
         [$materials, $isCut] = [[], false];
         foreach ($list as $index => $written) {
@@ -309,7 +324,7 @@ final readonly class PlanReader
                 "/materials/$index",
                 in_array("materials.$id", $carrying, true),
             );
-            $material = self::material($id, $kind, $slip);
+            $material = self::material($id, $kind, $slip, $learned);
             if ($material instanceof Wound && ! $material->safe()->isPositive()) {
                 throw Fault::at(
                     "/materials/$index/trim",
@@ -334,10 +349,10 @@ final readonly class PlanReader
             : $materials;
     }
 
-    private static function material(string $id, MaterialKind $kind, Slip $slip): Material
+    private static function material(string $id, MaterialKind $kind, Slip $slip, ?LearnedFigures $learned = null): Material
     {
         return match (true) {
-            $kind instanceof WoundKind => new Wound($id, $kind, $slip),
+            $kind instanceof WoundKind => new Wound($id, $kind, $slip, $learned),
             $kind instanceof CountedKind => new Good($id, $kind, $slip),
             default => throw new LogicException("Material \"{$kind->key()}\" is neither cut nor counted."),
         };

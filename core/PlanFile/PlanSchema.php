@@ -11,6 +11,7 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Colour\ColourOrder;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Form\FormKind;
+use Davrin\Core\Learned\LearnedFigures;
 use Davrin\Core\Material\CountedKind;
 use Davrin\Core\Material\Good;
 use Davrin\Core\Material\MaterialKind;
@@ -97,6 +98,13 @@ final readonly class PlanSchema
                     )],
                 'finish' => self::object(self::blanks(array_values($plan->finish->slip->blanks)), []),
                 'settings' => self::object(self::blanks(array_values($plan->settings->slip->blanks)), []),
+                'learned' => [
+                    'description' => 'What a log of made pieces has taught, instead of starting guesses. Where a plan is kept, what '
+                        .'its house has learned stands in its place.',
+                    'type' => 'array',
+                    'maxItems' => LearnedFigures::MOST,
+                    'items' => LearnedFigures::schema(),
+                ],
             ], ['format', 'version', 'materials']),
         ];
     }

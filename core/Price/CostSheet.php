@@ -9,11 +9,13 @@ use Davrin\Core\Batch\BatchMaterial;
 use Davrin\Core\Batch\BatchResult;
 use Davrin\Core\Cost\Cost;
 use Davrin\Core\Cost\GoodsUse;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\WoundResult;
+use Davrin\Core\Roll\RollPlan;
 use Davrin\Core\Words\Fault;
 use Davrin\Core\Words\Figure;
 use Davrin\Core\Words\Words;
@@ -79,11 +81,11 @@ final readonly class CostSheet implements JsonSerializable
         $copies = $batch?->count() ?? 1;
         $wound = $batch === null
             ? array_map(
-                fn (WoundResult $its): ?SheetLine => SheetLine::ofWound($its->wound, $its->wound->name(), $its->plan, $settings),
+                fn (WoundResult $its): array => self::wound($plan, $its->wound, $its->wound->name(), $its->plan),
                 $result->wound,
             )
             : array_map(
-                fn (BatchMaterial $its): ?SheetLine => SheetLine::ofWound($its->wound, $its->name(), $its->rolls, $settings),
+                fn (BatchMaterial $its): array => self::wound($plan, $its->wound, $its->name(), $its->rolls),
                 $batch->materials,
             );
         $goods = array_map(fn (GoodsUse $use): ?SheetLine => SheetLine::ofGoods($use, $settings), $batch->goods ?? $result->goods);
@@ -94,11 +96,23 @@ final readonly class CostSheet implements JsonSerializable
             $minutes ?? (int) $result->tally->minutes->value,
             $minutes !== null,
             $settings->way(),
-            array_values(array_filter([...$wound, SheetLine::ofForms($plan, $copies), ...$goods])),
+            array_values(array_filter([...array_merge(...$wound), SheetLine::ofForms($plan, $copies), ...$goods])),
             $terms,
             $batch?->isShort() ?? $result->verdict->short,
             $plan->hasByEye(),
         );
+    }
+
+    /** @return list<SheetLine> a material, and what of it gets spoiled where the log says so; none where no roll of it is cut */
+    private static function wound(Plan $plan, Wound $wound, string $name, RollPlan $rolls): array
+    {
+        [$line, $waste] = [SheetLine::ofWound($wound, $name, $rolls, $plan->settings), $plan->waste($wound)];
+
+        return match (true) {
+            $line === null => [],
+            $waste === null || $waste->value === 0.0 => [$line],
+            default => [$line, SheetLine::ofSpoiled($line, $waste)],
+        };
     }
 
     public function currency(): Currency

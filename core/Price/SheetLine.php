@@ -8,6 +8,7 @@ use Brick\Math\BigRational;
 use Davrin\Core\Cost\Cost;
 use Davrin\Core\Cost\CostLine;
 use Davrin\Core\Cost\GoodsUse;
+use Davrin\Core\Learned\LearnedFigure;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Plan\Plan;
@@ -55,6 +56,21 @@ final readonly class SheetLine
                 BigRational::nd($waste->units, $wound->nominal()->units)->multipliedBy($price->cents),
             ],
         );
+    }
+
+    /** What of a material gets spoiled beside, as the log says; what is opened is paid for whole, so there it costs nothing more. */
+    public static function ofSpoiled(self $line, LearnedFigure $waste): self
+    {
+        $share = BigRational::of(LearnedFigure::number($waste->value, 2))->dividedBy(100);
+        $percent = LearnedFigure::number($waste->value, 2).' %';
+        $ways = [];
+        foreach ($line->ways as $way => [$cents]) {
+            $ways[$way] = str_starts_with($way, 'length')
+                ? [$cents->multipliedBy($share), "$percent of it, {$waste->words()}"]
+                : [BigRational::zero(), 'out of what is opened'];
+        }
+
+        return new self($line->group, "$line->what that gets spoiled", 'as the log says', $ways);
     }
 
     public static function ofForms(Plan $plan, int $copies): self

@@ -11,6 +11,7 @@ use Davrin\Core\Demand\Caution;
 use Davrin\Core\Estimate\BowReach;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\OnHandBlank;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\HidesWhatIsBehind;
@@ -83,7 +84,7 @@ final readonly class Recipe
             $sentence = $mesh->wound->looksSentence().', rolls of {roll} {label}'.(
                 $mesh->isMeasured()
                     ? ''
-                    : ', up to {allowance} short'
+                    : ', up to {allowance} short'.self::learnedShort($mesh)
             ).', at {price}.';
             // Lots are spoken of where there are some.
             $lots = array_filter($mesh->onHand(), fn (OnHand $there): bool => $there->lot !== null) === [] ? '' : ', {lots}';
@@ -91,7 +92,7 @@ final readonly class Recipe
             $called[$mesh->id] = self::line("materials.$mesh->id", '{name}, {colour}, {paid}', $mesh->slip, $units);
             $uses[$mesh->id] = self::line(
                 "materials.$mesh->id",
-                "On hand {onHand}$lots$paid; new rolls {rolls}, {trim} off each. Weight {weighs}.",
+                "On hand {onHand}$lots$paid; new rolls {rolls}, {trim} off each. Weight {weighs}. Bought from {supplier}.",
                 $mesh->slip,
                 $units,
                 [],
@@ -191,6 +192,14 @@ final readonly class Recipe
             [],
             [$use->count, $use->bought],
         );
+    }
+
+    /** What the log says of how short such rolls come, where that counts. */
+    private static function learnedShort(Wound $mesh): string
+    {
+        $learned = $mesh->shortfall();
+
+        return $learned === null ? '' : sprintf(' (here %s, %s)', $mesh->allowance()->shown(), $learned->words());
     }
 
     private static function countSentence(Plan $plan): string

@@ -39,6 +39,14 @@ final readonly class Mesh extends SoldOnRolls
         };
     }
 
+    public function sort(Slip $slip): string
+    {
+        return match ($slip->text('body')) {
+            'stiff' => 'stiff sheet',
+            default => $slip->text('body').' mesh',
+        };
+    }
+
     protected function own(): array
     {
         return [

@@ -50,10 +50,10 @@ final class TakeFromShelfTest extends PlanCase
             $plan = $this->plan(['materials' => [['onHand' => $onHand]]]),
             $this->work($plan->write()),
         )->uses['m1']->text();
-        $this->assertSame('On hand nothing; new rolls as many as needed, 0 in off each. Weight not known.', $use([]));
-        $this->assertSame('On hand 131 in, 6 x 20 in; new rolls as many as needed, 0 in off each. Weight not known.', $use(['131 in', '6 x 20 in']));
+        $this->assertSame('On hand nothing; new rolls as many as needed, 0 in off each. Weight not known. Bought from somewhere.', $use([]));
+        $this->assertSame('On hand 131 in, 6 x 20 in; new rolls as many as needed, 0 in off each. Weight not known. Bought from somewhere.', $use(['131 in', '6 x 20 in']));
         $this->assertSame(
-            'On hand 131 in lot A, never two lots in one piece; new rolls as many as needed, 0 in off each. Weight not known.',
+            'On hand 131 in lot A, never two lots in one piece; new rolls as many as needed, 0 in off each. Weight not known. Bought from somewhere.',
             $use(['131 in lot A']),
         );
     }

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Log;
+
+use Davrin\Core\Learned\Scope;
+
+/** How long one kind of work took on a piece, beside what the starting guess says. */
+final readonly class WorkTime
+{
+    /**
+     * @param  string  $words  "ruffles"
+     * @param  int  $count  how many of them it is told for
+     * @param  float  $guess  minutes for all of these, by the starting guess
+     * @param  float  $said  minutes for all of these, as Davrin said then
+     * @param  ?float  $took  minutes for all of these; null where nobody looked at the clock
+     */
+    public function __construct(
+        public Scope $scope,
+        public string $words,
+        public int $count,
+        public float $guess,
+        public float $said,
+        public ?float $took = null,
+    ) {}
+
+    public function took(?float $minutes): self
+    {
+        return new self($this->scope, $this->words, $this->count, $this->guess, $this->said, $minutes);
+    }
+
+    /** @return array<string, string|int|float|null> */
+    public function asData(): array
+    {
+        return [
+            'of' => $this->scope->of, 'material' => $this->scope->material, 'source' => $this->scope->source,
+            'words' => $this->words, 'count' => $this->count,
+            'guess' => round($this->guess, 6), 'said' => round($this->said, 6), 'took' => $this->took,
+        ];
+    }
+
+    /**
+     * @param  array{of: string, material: string, source: string, words: string, count: int, guess: int|float,
+     *     said: int|float, took: int|float|null}  $data
+     */
+    public static function fromData(array $data): self
+    {
+        return new self(
+            new Scope($data['of'], $data['material'], $data['source']),
+            $data['words'],
+            $data['count'],
+            (float) $data['guess'],
+            (float) $data['said'],
+            $data['took'] === null ? null : (float) $data['took'],
+        );
+    }
+}
