@@ -54,7 +54,7 @@ final readonly class BuildRecord
     }
 
     /** @return array<string, int> how long each unit took at last, by key; none where nobody stood at it */
-    private static function seconds(Build $build): array
+    public static function seconds(Build $build): array
     {
         return $build->ticks()->where('deed', Mark::Done->value)->where('seconds', '>', 0)->orderBy('id')->pluck('seconds', 'unit')->all();
     }

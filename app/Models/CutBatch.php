@@ -72,7 +72,8 @@ final class CutBatch extends Model implements Cuttable
                 fn (SavedPlan $plan): array => [
                     'plan' => $plan->id,
                     'copies' => $copies[$plan->id],
-                    'document' => $plan->revision->document,
+                    // With what was learned by then: a batch stays as it was begun.
+                    'document' => app(PlanFile::class)->write($plan->plan()),
                 ],
                 $plans,
             ),
@@ -154,7 +155,8 @@ final class CutBatch extends Model implements Cuttable
             fn (array $share): string => app(PlanFile::class)->reopen($share['document'])->name(),
             array_filter(
                 $this->shares,
-                fn (array $share): bool => ! isset($now[$share['plan']]) || $now[$share['plan']]->revision->document !== $share['document'],
+                fn (array $share): bool => ! isset($now[$share['plan']])
+                    || $now[$share['plan']]->revision->document !== app(PlanFile::class)->designIn($share['document']),
             ),
         ));
     }
@@ -185,7 +187,7 @@ final class CutBatch extends Model implements Cuttable
 
         return array_values(array_filter(
             $plans,
-            fn (SavedPlan $plan): bool => $plan->revision->document === ($documents[$plan->id] ?? null),
+            fn (SavedPlan $plan): bool => $plan->revision->document === app(PlanFile::class)->designIn($documents[$plan->id] ?? ''),
         ));
     }
 

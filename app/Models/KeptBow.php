@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use App\Settings\House;
+use App\Settings\LearnedNow;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Edit\Edit;
 use Davrin\Core\Part\Bow;
@@ -44,14 +45,14 @@ final class KeptBow extends Model
             'parts' => [['id' => 'bow', 'kind' => $kind, 'at' => 'middle']],
         ]);
 
-        $its = ['name' => $plan->name(), 'document' => app(PlanFile::class)->write($plan)];
+        $its = ['name' => $plan->name(), 'document' => app(PlanFile::class)->design($plan)];
 
         return DB::transaction(fn (): self => self::query()->create($its));
     }
 
     public function plan(): Plan
     {
-        return $this->plan ??= app(PlanFile::class)->reopen($this->document);
+        return $this->plan ??= app(PlanFile::class)->reopen($this->document, app(LearnedNow::class)->figures());
     }
 
     /** @throws Refused */
@@ -64,7 +65,7 @@ final class KeptBow extends Model
             if (! ($after->parts[0] ?? null)?->kind instanceof Bow) {
                 throw Fault::at('/parts/0/kind', 'That is no bow. Choose one of the bows.');
             }
-            $document = app(PlanFile::class)->write($after);
+            $document = app(PlanFile::class)->design($after);
             if ($document !== $this->document) {
                 $this->update(['name' => $after->name(), 'before' => $this->document, 'document' => $document]);
             }

@@ -7,6 +7,7 @@ use App\Cut\SheetPage;
 use App\Models\Concerns\HoldsShelf;
 use App\Models\Concerns\KeepsHistory;
 use App\Models\Concerns\TicksCuts;
+use App\Settings\LearnedNow;
 use Davrin\Core\Cut\CutOrder;
 use Davrin\Core\Cut\CutSheet;
 use Davrin\Core\Engine\Engine;
@@ -33,6 +34,7 @@ use Illuminate\Support\Carbon;
  * @property ?int $cut_revision_id the step that it stood at then
  * @property bool $was_ready whether it held what it needed until then
  * @property ?array{revision: int, cuts: list<string>} $ticked what is ticked on its cut sheet
+ * @property ?string $kept_learned what was learned when it was made ready or cut, which it is worked with since; null where it is neither
  * @property Collection<int, ShelfReservation> $reservations
  * @property PlanRevision $revision
  */
@@ -45,6 +47,24 @@ final class SavedPlan extends Model implements Cuttable
     protected $guarded = [];
 
     protected $casts = ['ready_at' => 'datetime', 'cut_at' => 'datetime', 'was_ready' => 'boolean', 'ticked' => 'array'];
+
+    protected static function booted(): void
+    {
+        // What was held, or is cut, stays as it was worked out then, whatever is learned later.
+        self::saving(function (self $plan): void {
+            if (! $plan->isReady() && $plan->cut_at === null) {
+                $plan->kept_learned = null;
+            } elseif ($plan->kept_learned === null) {
+                $plan->kept_learned = app(LearnedNow::class)->written();
+            }
+        });
+    }
+
+    /** What was learned, as it is kept: then, where it is held or cut, else so far. */
+    public function worksWith(): string
+    {
+        return $this->kept_learned ?? app(LearnedNow::class)->written();
+    }
 
     public function sheet(CutOrder $order, bool $warned = true): SheetPage
     {
@@ -75,7 +95,10 @@ final class SavedPlan extends Model implements Cuttable
     public function planOnSheet(): Plan
     {
         return $this->isChangedSinceCut()
-            ? app(PlanFile::class)->reopen($this->revisions()->findOrFail($this->cut_revision_id)->document)
+            ? app(PlanFile::class)->reopen(
+                $this->revisions()->findOrFail($this->cut_revision_id)->document,
+                LearnedNow::read($this->worksWith()),
+            )
             : $this->plan();
     }
 

@@ -6,8 +6,11 @@ use App\Drawing\FormDrawing;
 use App\Drawing\Side;
 use App\Models\PlanCard;
 use App\Models\PlanRevision;
+use App\Models\SavedPlan;
+use App\Settings\LearnedNow;
 use Davrin\Core\Effort\Effort;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Learned\LearnedFigures;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\Result\Result;
@@ -17,7 +20,7 @@ use Throwable;
 /** What the wall and the history show of the steps of plans: worked out once, and kept with each step. */
 final readonly class Cards
 {
-    public function __construct(private Engine $engine, private PlanFile $files) {}
+    public function __construct(private Engine $engine, private PlanFile $files, private LearnedNow $learned) {}
 
     /** As it was worked out before, or now; null where it cannot be: that is reported, and stops no other plan. */
     public function of(PlanRevision $step, ?Effort $account = null): ?PlanCard
@@ -35,7 +38,7 @@ final readonly class Cards
     {
         $card = $step->card;
         if (! $card?->isCurrent()) {
-            $card = new PlanCard(['revision_id' => $step->id, 'version' => config('app.version'), 'told' => self::told($result)]);
+            $card = new PlanCard(['revision_id' => $step->id, 'version' => PlanCard::now(), 'told' => self::told($result)]);
             $this->save($card, ['version', 'told', 'picture']);
             $step->setRelation('card', $card);
         }
@@ -69,10 +72,18 @@ final readonly class Cards
     private function worked(PlanRevision $step, ?Effort $account = null): ?array
     {
         return $this->tried(function () use ($step, $account): array {
-            $plan = $this->files->reopen($step->document);
+            $plan = $this->files->reopen($step->document, $this->learned($step));
 
             return [$plan, $this->engine->figures($plan, $account)];
         });
+    }
+
+    /** What was learned by now; where a plan stands at that step and is held or cut, by then. */
+    private function learned(PlanRevision $step): LearnedFigures
+    {
+        $kept = SavedPlan::query()->where('revision_id', $step->id)->value('kept_learned');
+
+        return is_string($kept) ? LearnedNow::read($kept) : $this->learned->figures();
     }
 
     /** @param  list<string>  $changed  what is written anew where the step has a card already */

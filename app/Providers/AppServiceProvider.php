@@ -10,6 +10,7 @@ use App\Devices\Scale;
 use App\Drawing\Drawings;
 use App\Sessions\FileSessions;
 use App\Settings\House;
+use App\Settings\LearnedNow;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\PlanReader;
@@ -29,6 +30,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(PlanReader::class);
         $this->app->singleton(Drawings::class);
         $this->app->scoped(House::class);
+        $this->app->scoped(LearnedNow::class);
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->bind(Scale::class, PlayedScale::class);
         $this->app->bind(LabelPrinter::class, PlayedLabelPrinter::class);

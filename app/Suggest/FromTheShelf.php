@@ -5,6 +5,7 @@ namespace App\Suggest;
 use App\Models\ShelfForm;
 use App\Models\ShelfItem;
 use App\Settings\House;
+use App\Settings\LearnedNow;
 use App\Shelf\MaterialFromShelf;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Suggest\Given;
@@ -62,6 +63,7 @@ final class FromTheShelf
             // What every piece needs; a sign is another matter.
             'goods' => array_values(array_intersect_key($goods, ['stems' => 1, 'zip-ties' => 1])),
             'settings' => $house->settings(),
+            'learned' => app(LearnedNow::class)->figures()->write(),
         ]);
     }
 

@@ -27,6 +27,14 @@ final class OutOfBounds extends Refused
         return new self(sprintf('%s needs 1 to %d characters.', ucfirst($label), $longest));
     }
 
+    public static function day(string $given): self
+    {
+        return new self(sprintf(
+            '"%s" is no day that I can read. Write it like "Nov 29, 2026" or "2026-11-29".',
+            mb_substr($given, 0, 40),
+        ));
+    }
+
     public static function colour(string $given): self
     {
         return new self(

@@ -43,9 +43,10 @@ final class Observed
      * @param  Plan  $plan  with starting guesses
      * @param  Result  $guessed  of that
      * @param  Result  $said  of the same plan with what was learned then
+     * @param  int  $copies  that they are told for, all together
      * @return list<WorkTime>
      */
-    public static function work(Plan $plan, Result $guessed, Result $said): array
+    public static function work(Plan $plan, Result $guessed, Result $said, int $copies = 1): array
     {
         $minutes = array_column(array_map(fn (BuildStep $step): array => [$step->key, $step->minutes], $said->build), 1, 0);
         $times = [];
@@ -57,9 +58,9 @@ final class Observed
                 $times[$key] = new WorkTime(
                     $work->scope,
                     $work->words,
-                    $before->count + Work::count($plan, $step),
-                    $before->guess + $step->minutes,
-                    $before->said + ($minutes[$step->key] ?? $step->minutes),
+                    $before->count + Work::count($plan, $step) * $copies,
+                    $before->guess + $step->minutes * $copies,
+                    $before->said + ($minutes[$step->key] ?? $step->minutes) * $copies,
                 );
             }
         }

@@ -15,6 +15,7 @@ final readonly class WorkTime
      * @param  float  $guess  minutes for all of these, by the starting guess
      * @param  float  $said  minutes for all of these, as Davrin said then
      * @param  ?float  $took  minutes for all of these; null where nobody looked at the clock
+     * @param  ?int  $outOf  how many there are, where only some were timed
      */
     public function __construct(
         public Scope $scope,
@@ -23,11 +24,22 @@ final readonly class WorkTime
         public float $guess,
         public float $said,
         public ?float $took = null,
+        public ?int $outOf = null,
     ) {}
+
+    /** How long all of them took, as far as anybody knows; what nobody timed as long as was said. */
+    public function together(): float
+    {
+        return match (true) {
+            $this->took === null => $this->said,
+            $this->outOf === null => $this->took,
+            default => $this->took * $this->outOf / max(1, $this->count),
+        };
+    }
 
     public function took(?float $minutes): self
     {
-        return new self($this->scope, $this->words, $this->count, $this->guess, $this->said, $minutes);
+        return new self($this->scope, $this->words, $this->count, $this->guess, $this->said, $minutes, $this->outOf);
     }
 
     /** @return array<string, string|int|float|null> */
@@ -37,12 +49,13 @@ final readonly class WorkTime
             'of' => $this->scope->of, 'material' => $this->scope->material, 'source' => $this->scope->source,
             'words' => $this->words, 'count' => $this->count,
             'guess' => round($this->guess, 6), 'said' => round($this->said, 6), 'took' => $this->took,
+            'outOf' => $this->outOf,
         ];
     }
 
     /**
      * @param  array{of: string, material: string, source: string, words: string, count: int, guess: int|float,
-     *     said: int|float, took: int|float|null}  $data
+     *     said: int|float, took: int|float|null, outOf: ?int}  $data
      */
     public static function fromData(array $data): self
     {
@@ -53,6 +66,7 @@ final readonly class WorkTime
             (float) $data['guess'],
             (float) $data['said'],
             $data['took'] === null ? null : (float) $data['took'],
+            $data['outOf'],
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\PlanFile;
 
 use Davrin\Core\Craft\Craft;
+use Davrin\Core\Learned\LearnedFigures;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Words\Fault;
@@ -58,17 +59,41 @@ final readonly class PlanFile
     /**
      * A plan that was written here: of any version so far, but not held against the schema again.
      *
+     * @param  ?LearnedFigures  $learned  what it is worked with; null for what stands in the file itself
+     *
      * @throws Fault
      */
-    public function reopen(string $bytes): Plan
+    public function reopen(string $bytes, ?LearnedFigures $learned = null): Plan
     {
-        return $this->reader->read(self::arrays($this->current($this->document($bytes))));
+        $document = self::arrays($this->current($this->document($bytes)));
+
+        return $this->reader->read($learned === null ? $document : ['learned' => $learned->write()] + $document);
+    }
+
+    /** The design alone, as it is kept where what was learned stands beside it. */
+    public function design(Plan $plan): string
+    {
+        return self::text(array_diff_key($plan->write(), ['learned' => 1]));
+    }
+
+    /** The design alone of what was written here with what it is worked with. */
+    public function designIn(string $bytes): string
+    {
+        $document = (array) json_decode($bytes, true, self::DEEPEST);
+
+        return isset($document['learned']) ? self::text(array_diff_key($document, ['learned' => 1])) : $bytes;
     }
 
     /** Indented by four, keys in their canonical order, a newline at the end. */
     public function write(Plan $plan): string
     {
-        return json_encode($plan->write(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+        return self::text($plan->write());
+    }
+
+    /** @param  array<array-key, mixed>  $document */
+    private static function text(array $document): string
+    {
+        return json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
     }
 
     private function document(string $bytes): stdClass

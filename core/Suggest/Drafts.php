@@ -55,6 +55,7 @@ final readonly class Drafts
             'materials' => $strip === null ? $materials : [...$materials, ['id' => 'ribbon', 'rolls' => 0] + $strip],
             'parts' => $strip === null ? [$part] : [$part, ['id' => 'sets', 'kind' => (new RibbonSets)->key(), 'material' => ['ribbon']]],
             'settings' => $this->given->settings,
+            'learned' => $this->given->learned,
         ]);
     }
 

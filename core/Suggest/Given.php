@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Suggest;
 
+use Davrin\Core\Learned\LearnedFigures;
 use Davrin\Core\Words\Fault;
 
 /** What a search may use: forms, wound materials and counted goods, each as a plan file holds it, with what is on hand of it. */
@@ -19,6 +20,7 @@ final readonly class Given
      * @param  list<array<string, mixed>>  $goods
      * @param  array<string, mixed>  $settings  of the plans that are suggested
      * @param  ?list<string>  $techniques  by key; null for all
+     * @param  list<array<string, mixed>>  $learned  what the plans that are suggested are worked with
      */
     private function __construct(
         public array $forms,
@@ -26,6 +28,7 @@ final readonly class Given
         public array $goods,
         public array $settings,
         public ?array $techniques,
+        public array $learned = [],
     ) {}
 
     /**
@@ -52,6 +55,7 @@ final readonly class Given
             self::listed($written, 'goods', self::MOST_MATERIALS),
             is_array($settings) ? self::named($settings) : throw Fault::at('/settings', 'Here the settings of a plan stand.'),
             is_array($techniques) ? array_values(array_filter($techniques, is_string(...))) : null,
+            self::listed($written, 'learned', LearnedFigures::MOST),
         );
     }
 
@@ -96,6 +100,7 @@ final readonly class Given
             'goods' => $this->goods,
             'settings' => $this->settings,
             ...($this->techniques === null ? [] : ['techniques' => $this->techniques]),
+            ...($this->learned === [] ? [] : ['learned' => $this->learned]),
         ];
     }
 }

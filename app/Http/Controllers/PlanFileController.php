@@ -39,7 +39,7 @@ final class PlanFileController
     {
         $name = Str::slug($plan->name) ?: 'plan';
         try {
-            $document = $files->write($plan->plan());
+            $document = $files->design($plan->plan());
         } catch (Fault) {
             // What cannot be worked out any more is given as it is kept.
             $document = $plan->revision->document;

@@ -5,6 +5,7 @@ namespace App\Models\Concerns;
 use App\Exceptions\NotReady;
 use App\Exceptions\StalePlan;
 use App\Models\PlanRevision;
+use App\Settings\LearnedNow;
 use Closure;
 use Davrin\Core\Edit\Edit;
 use Davrin\Core\Plan\Plan;
@@ -19,10 +20,10 @@ use Illuminate\Support\Str;
 /** A plan's documents, one for each step, and which of them it stands at. */
 trait KeepsHistory
 {
-    /** The plan as it was last opened, and at which revision: a plan is read once. */
+    /** The plan as it was last opened, at which revision and with what learned: a plan is read once. */
     private ?Plan $opened = null;
 
-    private ?int $openedAt = null;
+    private ?string $openedAt = null;
 
     public static function start(Plan $plan, string $words): self
     {
@@ -54,11 +55,20 @@ trait KeepsHistory
 
     public function plan(): Plan
     {
-        if ($this->opened === null || $this->openedAt !== $this->revision_id) {
-            [$this->opened, $this->openedAt] = [app(PlanFile::class)->reopen($this->revision->document), $this->revision_id];
+        if ($this->opened === null || $this->openedAt !== $this->reading($this->revision_id)) {
+            [$this->opened, $this->openedAt] = [
+                app(PlanFile::class)->reopen($this->revision->document, LearnedNow::read($this->worksWith())),
+                $this->reading($this->revision_id),
+            ];
         }
 
         return $this->opened;
+    }
+
+    /** At which step and with what was learned it is read. */
+    private function reading(?int $revision): string
+    {
+        return "$revision ".LearnedNow::markOf($this->worksWith());
     }
 
     /**
@@ -91,7 +101,8 @@ trait KeepsHistory
     public function followTheBench(Plan $plan, string $document, string $words): void
     {
         $this->refresh();
-        if ($this->revision->document === $document && app(PlanFile::class)->write($plan) !== $document) {
+        $design = app(PlanFile::class)->designIn($document);
+        if ($this->revision->document === $design && app(PlanFile::class)->design($plan) !== $design) {
             $this->record($plan, $words);
         }
     }
@@ -182,9 +193,9 @@ trait KeepsHistory
     private function record(Plan $plan, string $words): void
     {
         $revision = $this->revisions()->create([
-            'document' => app(PlanFile::class)->write($plan), 'words' => $words, 'before_id' => $this->revision_id,
+            'document' => app(PlanFile::class)->design($plan), 'words' => $words, 'before_id' => $this->revision_id,
         ]);
-        [$this->opened, $this->openedAt] = [$plan, $revision->getKey()];
+        [$this->opened, $this->openedAt] = [$plan, $this->reading((int) $revision->getKey())];
         $this->moveTo($revision);
     }
 

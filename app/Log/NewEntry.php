@@ -1,0 +1,229 @@
+<?php
+
+namespace App\Log;
+
+use App\Bench\BuildRecord;
+use App\Drawing\FormDrawing;
+use App\Drawing\Side;
+use App\Models\Build;
+use App\Models\LogEntry;
+use App\Models\SavedPlan;
+use App\Settings\House;
+use Davrin\Core\Bench\BenchRoll;
+use Davrin\Core\Bench\Mark;
+use Davrin\Core\Compute\Work;
+use Davrin\Core\Demand\BuildStep;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Learned\LearnedFigures;
+use Davrin\Core\Learned\Scope;
+use Davrin\Core\Log\Observed;
+use Davrin\Core\Log\RollTruth;
+use Davrin\Core\Log\Season;
+use Davrin\Core\Log\WorkTime;
+use Davrin\Core\Material\Wound;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\PlanFile\PlanFile;
+use Davrin\Core\Result\Result;
+use Davrin\Core\Roll\RollUse;
+use Davrin\Core\Supply\Origin;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** Begins an entry of the log: of a build with all that the bench knows of it, or by hand of a piece that was made by a plan. */
+final readonly class NewEntry
+{
+    /** Of a build there is one entry. */
+    public static function ofBuild(Build $build): LogEntry
+    {
+        return DB::transaction(function () use ($build): LogEntry {
+            $build->refresh();
+            $there = LogEntry::query()->where('build_id', $build->id)->first();
+            if ($there !== null) {
+                return $there;
+            }
+            $plan = $build->pieces()[0]->plan;
+            $rolls = array_values(array_filter($build->version()->benchRolls(), fn (BenchRoll $roll): bool => $roll->number > 0));
+
+            return self::begin($plan, $build->plan_id, [
+                'build_id' => $build->id,
+                'times' => self::timed($build, $plan),
+                'rolls' => self::benchRolls($plan, $rolls),
+                'spoiled' => self::spoiled($rolls),
+                'notes' => BuildRecord::of($build)->notes,
+            ], ($build->finished_at ?? now())->format('Y-m-d'), $build->copies);
+        });
+    }
+
+    /** Of a piece that was made before: all is still to be said. */
+    public static function byHand(SavedPlan $saved, ?string $day = null): LogEntry
+    {
+        return DB::transaction(function () use ($saved, $day): LogEntry {
+            $saved->refresh();
+            $plan = $saved->planOnSheet();
+            $result = app(Engine::class)->figures($plan);
+
+            return self::begin($plan, $saved->id, [
+                'times' => array_map(fn (WorkTime $its): array => $its->asData(), self::work($plan, $result, 1)),
+                'rolls' => self::plannedRolls($result),
+                'spoiled' => [],
+                'notes' => [],
+            ], $day ?? Carbon::now()->format('Y-m-d'), 1);
+        });
+    }
+
+    /** @param  array<string, mixed>  $of */
+    private static function begin(Plan $plan, int $saved, array $of, string $day, int $copies): LogEntry
+    {
+        $entry = new LogEntry([
+            'plan_id' => $saved,
+            'document' => app(PlanFile::class)->write($plan),
+            'terms' => app(House::class)->terms()->write(),
+            'sheet' => ['name' => $plan->name(), 'made' => $day, 'season' => Season::of($day)->value, 'copies' => $copies],
+            'told' => [], 'sums' => [], 'observed' => [],
+            'picture' => self::picture($plan),
+            ...$of,
+        ]);
+        Writing::settle($entry);
+
+        return $entry;
+    }
+
+    /** Its drawing, as it hangs on the wall, compressed. */
+    private static function picture(Plan $plan): string
+    {
+        $result = app(Engine::class)->figures($plan);
+
+        return (string) gzencode(
+            view('plans.picture', ['drawing' => new FormDrawing($plan, $result, Side::Front), 'result' => $result])->render(),
+            6,
+        );
+    }
+
+    /** @return list<WorkTime> */
+    private static function work(Plan $plan, Result $said, int $copies): array
+    {
+        $guessed = app(PlanFile::class)->reopen(app(PlanFile::class)->write($plan), LearnedFigures::none());
+
+        return Observed::work($guessed, app(Engine::class)->figures($guessed), $said, $copies);
+    }
+
+    /**
+     * The kinds of work of a build, with how long those took that somebody stood at.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function timed(Build $build, Plan $plan): array
+    {
+        $said = app(Engine::class)->figures($plan);
+        $times = [];
+        foreach (self::work($plan, $said, $build->copies) as $time) {
+            $times[$time->scope->key()] = $time;
+        }
+        $guesses = self::guesses($plan, $said);
+        [$seconds, $marks] = [BuildRecord::seconds($build), $build->marks()];
+        $took = [];
+        foreach ($build->walk()->units as $unit) {
+            $its = ($marks[$unit->key] ?? null) === Mark::Done ? $seconds[$unit->key] ?? 0 : 0;
+            $work = $its > 0 ? Work::of($plan, $unit->step) : null;
+            if ($work !== null && isset($times[$work->scope->key()])) {
+                $took[$work->scope->key()][] = [$unit, $its];
+            }
+        }
+
+        return array_map(function (string $key, WorkTime $time) use ($took, $guesses): array {
+            $its = $took[$key] ?? [];
+            $said = array_sum(array_map(fn (array $one): float => $one[0]->minutes, $its));
+
+            return ($its === [] ? $time : new WorkTime(
+                $time->scope,
+                $time->words,
+                count($its),
+                array_sum(array_map(fn (array $one): float => $one[0]->minutes * ($guesses[$one[0]->step->key] ?? 1.0), $its)),
+                $said,
+                round(array_sum(array_column($its, 1)) / 60, 2),
+                max(count($its), $time->count),
+            ))->asData();
+        }, array_keys($times), $times);
+    }
+
+    /**
+     * How many times what Davrin says of a step the starting guess is.
+     *
+     * @return array<string, float> by step
+     */
+    private static function guesses(Plan $plan, Result $said): array
+    {
+        $guessed = app(PlanFile::class)->reopen(app(PlanFile::class)->write($plan), LearnedFigures::none());
+        $minutes = array_column(array_map(
+            fn (BuildStep $step): array => [$step->key, $step->minutes],
+            app(Engine::class)->figures($guessed)->build,
+        ), 1, 0);
+        $times = [];
+        foreach ($said->build as $step) {
+            $times[$step->key] = $step->minutes > 0.0 ? ($minutes[$step->key] ?? $step->minutes) / $step->minutes : 1.0;
+        }
+
+        return $times;
+    }
+
+    /**
+     * New and full rolls, by their label; those that gave out held what came off them.
+     *
+     * @param  list<BenchRoll>  $rolls
+     * @return list<array<string, string|int|null>>
+     */
+    private static function benchRolls(Plan $plan, array $rolls): array
+    {
+        $truths = [];
+        foreach ($rolls as $roll) {
+            $wound = $plan->materials->all[$roll->material] ?? null;
+            if ($wound instanceof Wound && in_array($roll->origin, [Origin::New, Origin::Full], true) && ! $wound->isMeasured() && $roll->cuts !== []) {
+                $truths[] = (new RollTruth(
+                    $wound->id,
+                    $wound->name().", roll $roll->number",
+                    new Scope('', $wound->sort(), $wound->source()),
+                    $wound->nominal(),
+                    $roll->isSpent ? $roll->length : null,
+                ))->asData();
+            }
+        }
+
+        return $truths;
+    }
+
+    /** @return list<array<string, string|int|null>> */
+    private static function plannedRolls(Result $result): array
+    {
+        $truths = [];
+        foreach ($result->wound as $its) {
+            $whole = array_filter($its->plan->rolls, fn (RollUse $roll): bool => in_array($roll->stock->origin, [Origin::New, Origin::Full], true));
+            foreach ($its->wound->isMeasured() ? [] : array_values($whole) as $at => $roll) {
+                $truths[] = (new RollTruth(
+                    $its->wound->id,
+                    $its->wound->name().', roll '.($at + 1),
+                    new Scope('', $its->wound->sort(), $its->wound->source()),
+                    $its->wound->nominal(),
+                ))->asData();
+            }
+        }
+
+        return $truths;
+    }
+
+    /**
+     * @param  list<BenchRoll>  $rolls
+     * @return array<string, int> in units of length, by material
+     */
+    private static function spoiled(array $rolls): array
+    {
+        $spoiled = [];
+        foreach ($rolls as $roll) {
+            if ($roll->cuts !== []) {
+                $spoiled[$roll->material] = ($spoiled[$roll->material] ?? 0) + Length::sum([$roll->wasted()])->units;
+            }
+        }
+
+        return $spoiled;
+    }
+}

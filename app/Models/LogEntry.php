@@ -1,0 +1,262 @@
+<?php
+
+namespace App\Models;
+
+use Davrin\Core\Blank\Slip;
+use Davrin\Core\Edit\BlankRefused;
+use Davrin\Core\Learned\LearnedFigures;
+use Davrin\Core\Log\EntrySheet;
+use Davrin\Core\Log\Made;
+use Davrin\Core\Log\MustBePossible;
+use Davrin\Core\Log\Observation;
+use Davrin\Core\Log\Past;
+use Davrin\Core\Log\RollTruth;
+use Davrin\Core\Log\Season;
+use Davrin\Core\Log\WorkTime;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\PlanFile\PlanFile;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Refused;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+
+/**
+ * A finished piece, written down: the plan it was made by with what was learned then, what was measured of it, how long it took, its rolls as
+ * they were, what it was sold for. Later changes of the plan, of prices or of settings leave it as it is.
+ *
+ * @property int $id
+ * @property ?int $plan_id the plan it was made by; null where that is gone for good
+ * @property ?int $build_id the build it comes from; null where it was written by hand
+ * @property string $name
+ * @property string $made_on a day
+ * @property string $season
+ * @property int $copies
+ * @property string $techniques the keys of what it is made of, with a comma before, between and behind them
+ * @property string $words what a search finds it by
+ * @property string $document the plan file it was made by
+ * @property array<string, string|int> $sheet what is written in its sentences
+ * @property list<array<string, mixed>> $times
+ * @property list<array<string, mixed>> $rolls
+ * @property array<string, ?int> $spoiled what of each material was cut and is of no use, in units of length, by its id
+ * @property list<array{at: string, words: string}> $notes what happened
+ * @property array{used?: array<string, int>, size?: ?array{guess: float, real: float, slope: float}, allowed?: list<float>, said?: array<string, mixed>} $told what was
+ *     said of it before it was made (App\Log\Reckoned)
+ * @property array<string, mixed> $terms what it was priced by
+ * @property array<string, mixed> $sums what a year adds up (App\Log\Reckoned)
+ * @property list<array<string, mixed>> $observed what it teaches
+ * @property ?string $picture its drawing, compressed
+ * @property ?Carbon $deleted_at
+ * @property Collection<int, LogPhoto> $photos
+ * @property ?SavedPlan $plan
+ */
+final class LogEntry extends Model
+{
+    use SoftDeletes;
+
+    protected $guarded = [];
+
+    protected $casts = [
+        'sheet' => 'array', 'times' => 'array', 'rolls' => 'array', 'spoiled' => 'array', 'notes' => 'array', 'told' => 'array',
+        'terms' => 'array', 'sums' => 'array', 'observed' => 'array',
+    ];
+
+    private ?Plan $design = null;
+
+    private ?Plan $guessed = null;
+
+    /** @return BelongsTo<SavedPlan, $this> */
+    public function plan(): BelongsTo
+    {
+        return $this->belongsTo(SavedPlan::class, 'plan_id');
+    }
+
+    /** @return HasMany<LogPhoto, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(LogPhoto::class);
+    }
+
+    /**
+     * The latest made first.
+     *
+     * @return Builder<self>
+     */
+    public static function latestFirst(): Builder
+    {
+        /** @var Builder<self> */
+        return self::query()->orderByDesc('made_on')->orderByDesc('id');
+    }
+
+    /** As it was made, with what was learned then. */
+    public function design(): Plan
+    {
+        return $this->design ??= app(PlanFile::class)->reopen($this->document);
+    }
+
+    /** The same with starting guesses. */
+    public function guessed(): Plan
+    {
+        return $this->guessed ??= app(PlanFile::class)->reopen($this->document, LearnedFigures::none());
+    }
+
+    public function slip(): Slip
+    {
+        return Slip::load(EntrySheet::blanks($this->design()->settings->currency()), $this->sheet, '');
+    }
+
+    /** @return list<WorkTime> */
+    public function workTimes(): array
+    {
+        return array_map(fn (array $its): WorkTime => WorkTime::fromData($its), $this->times);
+    }
+
+    /** @return list<RollTruth> */
+    public function rollTruths(): array
+    {
+        return array_map(fn (array $its): RollTruth => RollTruth::fromData($its), $this->rolls);
+    }
+
+    /** @return array<string, Length> by the id of the material */
+    public function spoiledLengths(): array
+    {
+        return array_map(Length::ofUnits(...), array_filter($this->spoiled, is_int(...)));
+    }
+
+    public function made(): Made
+    {
+        return EntrySheet::made($this->slip(), $this->workTimes(), $this->rollTruths(), $this->spoiledLengths());
+    }
+
+    public function past(): Past
+    {
+        return new Past(
+            $this->id,
+            $this->name,
+            $this->observations(),
+            $this->workTimes(),
+            $this->told['size'] ?? null,
+            $this->told['allowed'] ?? [],
+        );
+    }
+
+    /** @return list<Observation> */
+    public function observations(): array
+    {
+        return array_map(fn (array $its): Observation => Observation::fromData($its), $this->observed);
+    }
+
+    /**
+     * Writes one blank anew, not yet kept: "entry.wide", "times.2", "rolls.0", "spoiled.m1".
+     *
+     * @throws BlankRefused
+     */
+    public function write(string $address, string $typed): void
+    {
+        try {
+            match (explode('.', "$address.", 3)[0]) {
+                'times' => $this->writeTime((int) explode('.', $address)[1], $typed),
+                'rolls' => $this->writeRoll((int) explode('.', $address)[1], $typed),
+                'spoiled' => $this->writeSpoiled(explode('.', $address)[1], $typed),
+                default => $this->writeSheet((string) preg_replace('/^entry\./', '', $address), $typed),
+            };
+        } catch (Refused $refused) {
+            throw new BlankRefused($address, $refused);
+        }
+    }
+
+    private function writeSheet(string $key, string $typed): void
+    {
+        $before = $this->slip();
+        $slip = $before->with($key, $typed, $this->design()->units());
+        if ($key === 'made' && $slip->text('made') > Carbon::tomorrow()->format('Y-m-d')) {
+            throw Fault::at('', sprintf('%s is still to come. Write the day the piece was finished.', $slip->show('made', $this->design()->units())));
+        }
+        MustBePossible::size($this->design(), EntrySheet::made($slip, [], [], []));
+        $isOfItsDay = $before->text('season') === Season::of($before->text('made'))->value;
+        $this->sheet = $slip->write();
+        if ($key === 'made' && $isOfItsDay) {
+            $this->sheet = [...$this->sheet, 'season' => Season::of($slip->text('made'))->value];
+        }
+        if ($key === 'copies') {
+            $this->forCopies($before->count('copies'), $slip->count('copies'));
+        }
+    }
+
+    /** Work is told for all of them together. */
+    private function forCopies(int $before, int $after): void
+    {
+        $this->times = array_map(fn (WorkTime $its): array => (new WorkTime(
+            $its->scope,
+            $its->words,
+            intdiv($its->count * $after, $before),
+            $its->guess * $after / $before,
+            $its->said * $after / $before,
+            $its->took,
+            $its->outOf === null ? null : intdiv($its->outOf * $after, $before),
+        ))->asData(), $this->workTimes());
+    }
+
+    private function writeTime(int $at, string $typed): void
+    {
+        $time = $this->workTimes()[$at] ?? throw Fault::noBlank("times.$at");
+        $minutes = self::minutes($typed);
+        if ($minutes !== null) {
+            MustBePossible::minutes($time->words, $minutes, $this->slip()->count('copies'));
+        }
+        $this->times = array_replace($this->times, [$at => $time->took($minutes)->asData()]);
+    }
+
+    private function writeRoll(int $at, string $typed): void
+    {
+        $roll = $this->rollTruths()[$at] ?? throw Fault::noBlank("rolls.$at");
+        $units = $this->design()->units();
+        $roll = $roll->held(self::isNothing($typed) ? null : LengthText::read($typed, $units));
+        MustBePossible::roll($roll, $units);
+        $this->rolls = array_replace($this->rolls, [$at => $roll->asData()]);
+    }
+
+    private function writeSpoiled(string $material, string $typed): void
+    {
+        $used = Length::ofUnits($this->told['used'][$material] ?? throw Fault::noBlank("spoiled.$material"));
+        $units = $this->design()->units();
+        $spoiled = self::isNothing($typed) ? null : LengthText::read($typed, $units);
+        if ($spoiled !== null) {
+            MustBePossible::spoiled($this->design()->materials->all[$material]->name(), $spoiled, $used, $units);
+        }
+        $this->spoiled = [...$this->spoiled, $material => $spoiled?->units];
+    }
+
+    /** @return ?float null where nobody looked at the clock */
+    private static function minutes(string $typed): ?float
+    {
+        if (self::isNothing($typed)) {
+            return null;
+        }
+        // "1,440" is a thousand and more, "14,5" is a little more than fourteen.
+        $text = (string) preg_replace('/(?<=\d),(?=\d{3}(?!\d))/', '', trim($typed));
+        if (preg_match('/^(?:(?<hours>\d{1,5}) ?h(?:ours?)? ?)?(?:(?<minutes>\d{1,8}(?:[.,]\d{1,3})?) ?(?:m|min|mins|minutes)?)?$/i', $text, $found) !== 1) {
+            throw Fault::at('', sprintf('"%s" is no time that I can read. Write minutes like 14.5, or 1 h 20 min.', mb_substr($text, 0, 40)));
+        }
+
+        return 60 * (float) ($found['hours'] ?? 0) + (float) strtr($found['minutes'] ?? '0', ',', '.');
+    }
+
+    private static function isNothing(string $typed): bool
+    {
+        return in_array(mb_strtolower(trim($typed)), ['', '-', '?', 'not timed', 'not measured', 'not looked at'], true);
+    }
+
+    public function refresh(): static
+    {
+        [$this->design, $this->guessed] = [null, null];
+
+        return parent::refresh();
+    }
+}
