@@ -10,6 +10,9 @@ use App\Http\Controllers\CutSheetController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InspirationController;
 use App\Http\Controllers\LabelPrinterController;
+use App\Http\Controllers\LearningController;
+use App\Http\Controllers\LogController;
+use App\Http\Controllers\LogPhotoController;
 use App\Http\Controllers\PlanColoursController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanEditController;
@@ -133,6 +136,32 @@ Route::controller(BuildEndController::class)->name('builds.')->group(function ()
     Route::post('/builds/{build}/finish', 'finish')->name('finish');
     Route::post('/builds/{build}/reopen', 'reopen')->name('reopen');
     Route::get('/builds/{build}/record', 'record')->name('record');
+});
+
+Route::controller(LogController::class)->name('log.')->group(function () {
+    Route::get('/log', 'index')->name('index');
+    Route::post('/log', 'store')->name('store');
+    Route::post('/builds/{build}/log', 'fromBuild')->name('from-build');
+    Route::get('/log/{entry}', 'show')->name('show')->whereNumber('entry');
+    Route::post('/log/{entry}/edits', 'update')->name('edit');
+    Route::post('/log/{entry}/weight', 'weigh')->name('weigh');
+    Route::get('/log/{entry}.svg', 'picture')->name('picture')->whereNumber('entry');
+    Route::post('/log/{entry}/plan', 'remake')->name('remake');
+    Route::delete('/log/{entry}', 'destroy')->name('destroy')->whereNumber('entry');
+    Route::post('/log/{entry}/restore', 'restore')->name('restore')->withTrashed();
+});
+Route::controller(LogPhotoController::class)->name('log.')->scopeBindings()->group(function () {
+    Route::post('/log/{entry}/photos', 'store')->name('photograph');
+    Route::get('/log/{entry}/photos/{photo}.jpg', 'show')->name('photo')->whereNumber('photo');
+    Route::post('/log/{entry}/photos/{photo}', 'update')->name('alt');
+    Route::delete('/log/{entry}/photos/{photo}', 'destroy')->name('unphotograph');
+});
+Route::controller(LearningController::class)->group(function () {
+    Route::get('/learning', 'index')->name('learning');
+    Route::post('/learning', 'hold')->name('learning.hold');
+    Route::delete('/learning', 'letGo')->name('learning.let-go');
+    Route::get('/learning/estimates', 'accuracy')->name('learning.estimates');
+    Route::get('/learning.json', 'save')->name('learning.save');
 });
 
 Route::controller(PlanReadyController::class)->name('plans.')->group(function () {

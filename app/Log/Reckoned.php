@@ -29,7 +29,7 @@ use Davrin\Core\Words\Refused;
 final readonly class Reckoned
 {
     /**
-     * @param  array{used: array<string, int>, size: ?array{guess: float, real: float, slope: float}, allowed: list<float>, said: array<string, mixed>}  $told
+     * @param  array{used: array<string, int>, size: ?array{guess: float, said: float, real: float, slope: float}, allowed: list<float>, said: array<string, mixed>}  $told
      * @param  array<string, mixed>  $sums
      * @param  list<Observation>  $observed
      */
@@ -48,7 +48,12 @@ final readonly class Reckoned
             self::words($entry, $plan),
             [
                 'used' => self::used($said),
-                'size' => $size === null ? null : ['guess' => $size->guess, 'real' => $size->real, 'slope' => $size->slope],
+                'size' => $size === null ? null : [
+                    'guess' => $size->guess,
+                    'said' => SizeTold::of($plan, $made)->guess ?? $size->guess,
+                    'real' => $size->real,
+                    'slope' => $size->slope,
+                ],
                 'allowed' => self::allowed($entry, $guessed),
                 'said' => self::said($said),
             ],

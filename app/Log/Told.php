@@ -4,7 +4,6 @@ namespace App\Log;
 
 use App\Settings\House;
 use Davrin\Core\Compute\Work;
-use Davrin\Core\Craft\Craft;
 use Davrin\Core\Learned\LearnedFigure;
 use Davrin\Core\Learned\Scope;
 use Davrin\Core\Learned\Subject;
@@ -45,13 +44,18 @@ final readonly class Told
             $lesson,
             $lesson->subject->isPercent() ? ($lesson->subject === Subject::Shortfall ? '1 or 2 %' : 'nothing') : $shown($lesson->guess),
             $shown($lesson->real),
-            $used === null ? 'the starting guess' : $shown($used),
-            $low === $high ? "all at $low" : "half of them from $low to $high",
+            $used === null ? 'starting guess' : $shown($used),
+            $low === $high ? "all at $low" : 'half of them from '.(string) preg_replace('/ (min|in|cm|%)$/', '', $low)." to $high",
             Words::count($lesson->from, $lesson->subject === Subject::Shortfall ? 'roll' : 'piece'),
             implode(', ', array_map($shown, $lesson->slips)),
             $held !== null,
             $shown($used ?? $lesson->real),
         );
+    }
+
+    public function isUsed(): bool
+    {
+        return $this->isHeld || $this->lesson->figure() !== null;
     }
 
     /** What it is of, and of which material and whose: "ruffles of see-through mesh from the market". */
@@ -84,9 +88,31 @@ final readonly class Told
         };
     }
 
-    public function isTechnique(): bool
+    /** Where it stands on its page. */
+    public static function anchor(string $key): string
     {
-        return isset(app(Craft::class)->parts[$this->lesson->scope->of]);
+        return 'figure-'.substr(hash('sha256', $key), 0, 10);
+    }
+
+    /**
+     * Where its marks stand on a strip that is as long as it takes, each from 0 to 1.
+     *
+     * @return array{guess: float, real: float, from: float, to: float, slips: list<float>}
+     */
+    public function strip(): array
+    {
+        $all = [$this->lesson->guess, $this->lesson->real, ...$this->lesson->middleHalf, ...$this->lesson->slips];
+        $room = max((max($all) - min($all)) * 0.12, max($all) * 0.02, 0.01);
+        [$least, $most] = [min($all) - $room, max($all) + $room];
+        $at = fn (float $its): float => round(($its - $least) / ($most - $least), 4);
+
+        return [
+            'guess' => $at($this->lesson->guess),
+            'real' => $at($this->lesson->real),
+            'from' => $at($this->lesson->middleHalf[0]),
+            'to' => $at($this->lesson->middleHalf[1]),
+            'slips' => array_map($at, $this->lesson->slips),
+        ];
     }
 
     /**

@@ -65,7 +65,6 @@ final class EntrySheet
             '{copies} made on {made}, in {season}, for {occasion}.',
             "Measured {$each}from tip to tip: width {wide}, height {high}, ".($hasOpening ? 'opening {opening}, ' : '')
                 .'depth {depth}, weight {weight}. It looks {verdict}.',
-            'Another time I would do otherwise: {otherwise}.',
             $each === '' ? 'Sold for {soldFor}, at {soldAt}.' : 'Each sold for {soldFor}, at {soldAt}.',
         ]);
     }

@@ -118,6 +118,7 @@ final class DemoSeeder extends Seeder
         self::tick($flat, $mesh[9], Build::MOST_UNITS);
         $flat->say(Mark::Note, [$units[count($units) - 3]->key], 'Fluffed twice: it had stood in the box overnight.');
         FinishBuild::of($flat);
+        DemoLog::keep(array_combine(self::OLDEST_FIRST, array_map($plan, self::OLDEST_FIRST)), $flat);
         $band = StartBuild::of($plan('band-door-teal-and-gold'), 3, WalkOrder::ByStep, CopyOrder::OneByOne)[0];
         self::tick($band, 0, 58 + 44);
     }

@@ -50,10 +50,16 @@
             </section>
         </div>
         @if ($build->isFinished())
-            <form method="post" action="{{ route('builds.reopen', $build) }}" class="mt-6 editor-only">
-                @csrf
-                <button class="act">Open it again, to go on</button>
-            </form>
+            <div class="mt-6 editor-only flex flex-wrap items-center gap-4">
+                <form method="post" action="{{ route('log.from-build', $build) }}">
+                    @csrf
+                    <button class="act act-strong">Measure it, and write it into the log</button>
+                </form>
+                <form method="post" action="{{ route('builds.reopen', $build) }}">
+                    @csrf
+                    <button class="act">Open it again, to go on</button>
+                </form>
+            </div>
         @else
             <form method="post" action="{{ route('builds.order', $build) }}" class="mt-6 editor-only flex flex-wrap items-center gap-4">
                 @csrf

@@ -18,5 +18,6 @@
     <a class="top-[328px]" href="{{ route('techniques') }}" @if ($here === 'guide') aria-current="page" @endif>Guide</a>
     <a class="top-[392px]" href="{{ route('prices.index') }}" @if ($here === 'prices') aria-current="page" @endif>Prices</a>
     <a class="top-[456px]" href="{{ route('builds.index') }}" @if ($here === 'bench') aria-current="page" @endif>Bench</a>
+    <a class="top-[520px]" href="{{ route('log.index') }}" @if ($here === 'log') aria-current="page" @endif>Log</a>
     <a class="bottom-3" href="{{ route('keys') }}" data-keys>? Keys</a>
 </nav>

@@ -1,0 +1,148 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Blanks\Problem;
+use App\Blanks\Typed;
+use App\Devices\Scale;
+use App\Log\Book;
+use App\Log\EntryPage;
+use App\Log\Learn;
+use App\Log\NewEntry;
+use App\Log\Remake;
+use App\Log\Writing;
+use App\Models\Build;
+use App\Models\LogEntry;
+use App\Models\SavedPlan;
+use Davrin\Core\Edit\BlankRefused;
+use Davrin\Core\Words\Refused;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+
+/** The logbook: finished pieces, written down. */
+final class LogController
+{
+    private const A_PAGE = 24;
+
+    /** More plans are not offered in a list. */
+    private const OFFERED = 200;
+
+    /** A drawing brings its own rules, and nothing else. */
+    private const ITS_OWN_STYLE = "default-src 'none'; style-src 'unsafe-inline'";
+
+    public function index(Request $request): View
+    {
+        $book = Book::asked($request);
+
+        return view('log.index', [
+            'book' => $book,
+            'entries' => $book->entries()->with('photos:id,log_entry_id,wide,high,alt,created_at')->paginate(self::A_PAGE)->withQueryString(),
+            'years' => $book->years(),
+            'techniques' => Book::techniques(),
+            'plans' => Book::plans(),
+            'all' => SavedPlan::query()->orderBy('name')->limit(self::OFFERED)->pluck('name', 'id')->all(),
+            'deleted' => LogEntry::onlyTrashed()->select('id', 'name', 'deleted_at')->orderByDesc('deleted_at')->limit(12)->get(),
+        ]);
+    }
+
+    /** By hand, of a piece that was made before. */
+    public function store(Request $request): RedirectResponse
+    {
+        $plan = SavedPlan::query()->with('revision')->find($request->integer('plan'));
+        if ($plan === null) {
+            return back()->with('refused', 'Choose the plan that the piece was made by. What it teaches is held against what its plan said.');
+        }
+
+        return redirect()->route('log.show', NewEntry::byHand($plan))
+            ->with('said', 'Write what you measured; whatever you leave out is simply not counted. All is saved at once.');
+    }
+
+    /** From the bench, with all that it knows. */
+    public function fromBuild(Build $build): RedirectResponse
+    {
+        if (! $build->isFinished()) {
+            return redirect()->route('builds.record', $build)->with('refused', 'It is not finished yet. Finish it at the final check; then it goes into the log.');
+        }
+
+        return redirect()->route('log.show', NewEntry::ofBuild($build))
+            ->with('said', 'Minutes, rolls and what happened come from the bench. Measure the piece and write the rest.');
+    }
+
+    public function show(LogEntry $entry): EntryPage
+    {
+        return new EntryPage($entry);
+    }
+
+    public function update(Request $request, LogEntry $entry): EntryPage|RedirectResponse
+    {
+        $typed = Typed::of((array) $request->input('set'));
+        try {
+            Writing::in($entry, $typed);
+        } catch (BlankRefused $refused) {
+            return new EntryPage($entry->refresh(), Problem::of($refused, 422, $typed));
+        }
+
+        return redirect()->route('log.show', $entry);
+    }
+
+    /** What the scale on the bench says. */
+    public function weigh(LogEntry $entry, Scale $scale): RedirectResponse
+    {
+        try {
+            $weight = $scale->read()->shown();
+            Writing::in($entry, ['entry.weight' => $weight]);
+        } catch (Refused $refused) {
+            return redirect()->route('log.show', $entry)->with('refused', $refused->getMessage());
+        }
+
+        return redirect()->route('log.show', $entry)->with('said', "It weighs $weight, as the scale says.");
+    }
+
+    /** How it was planned, as a drawing. */
+    public function picture(Request $request, LogEntry $entry): Response
+    {
+        $picture = $entry->picture ?? abort(404);
+        $compressed = in_array('gzip', $request->getEncodings(), true);
+
+        return response($compressed ? $picture : (string) gzdecode($picture), 200, [
+            'Content-Type' => 'image/svg+xml',
+            'Content-Security-Policy' => self::ITS_OWN_STYLE,
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+            'Vary' => 'Accept-Encoding',
+            ...($compressed ? ['Content-Encoding' => 'gzip'] : []),
+        ]);
+    }
+
+    /** The piece once more: a new plan as it was really made, with what lies on the shelf today and at today's prices. */
+    public function remake(LogEntry $entry): RedirectResponse
+    {
+        $remade = Remake::of($entry);
+
+        return redirect()->route('plans.show', $remade->plan)->with('said', $remade->words());
+    }
+
+    public function destroy(LogEntry $entry): RedirectResponse
+    {
+        DB::transaction(function () use ($entry): void {
+            $entry->delete();
+            Learn::anew();
+        });
+
+        return redirect()->route('log.index')->with('takenDown', [
+            'name' => $entry->name, 'restore' => route('log.restore', $entry->id), 'words' => 'What it taught is not counted any more.',
+        ]);
+    }
+
+    public function restore(LogEntry $entry): RedirectResponse
+    {
+        DB::transaction(function () use ($entry): void {
+            $entry->restore();
+            Learn::anew();
+        });
+
+        return redirect()->route('log.show', $entry)->with('said', "\"$entry->name\" is in the log again, and counts again.");
+    }
+}

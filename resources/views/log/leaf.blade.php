@@ -1,0 +1,23 @@
+{{-- One piece as a leaf of the log: its photograph or its drawing, and its size as it was said and as it came. --}}
+@php
+    $url = route('log.show', $entry, false);
+    $photo = $entry->photos->first();
+    $size = $entry->told['size'] ?? null;
+    $units = $entry->design()->units();
+    $shown = fn (float $inches): string => $units->place(Davrin\Core\Measure\Length::ofUnits((int) round($inches * Davrin\Core\Measure\Length::PER_INCH)));
+@endphp
+<article class="leaf">
+    <p class="month">@if ($month)<b>{{ $month }}</b>@endif</p>
+    <a href="{{ $url }}" tabindex="-1" class="mounted">
+        @if ($photo)
+            <img src="{{ $photo->url() }}" alt="{{ $photo->alt }}" width="{{ $photo->wide }}" height="{{ $photo->high }}" loading="lazy" decoding="async">
+        @else
+            <img class="drawn" src="{{ route('log.picture', $entry, false) }}" alt="as it was planned" width="220" height="220" loading="lazy" decoding="async">
+        @endif
+    </a>
+    <h3><a class="hover:underline" href="{{ $url }}">{{ $entry->name }}</a>{{ $entry->copies > 1 ? " x $entry->copies" : '' }}</h3>
+    @if ($size)
+        @include('log.sizes', ['said' => $size['said'], 'came' => $size['real'], 'shown' => $shown])
+    @endif
+    <p>{{ (new Illuminate\Support\Carbon($entry->made_on))->format('M j') }}, {{ $entry->season }}{{ $entry->sums['timed'] ? ', '.Davrin\Core\Words\Words::minutes($entry->sums['minutes'] / max(1, $entry->copies)) : '' }}</p>
+</article>
