@@ -44,6 +44,7 @@ final readonly class EntryPage implements Responsable
         return response()->view('log.show', [
             'entry' => $this->entry,
             'problem' => $this->problem,
+            'isAtNoBlank' => $this->problem !== null && ! $this->isOfTheEntry((string) $this->problem->address),
             'name' => Recipe::line('entry', '{name}', $slip, $this->units),
             'lines' => EntrySheet::lines($slip, $this->units, $form->closed() && $form->filledBy === null),
             'times' => array_map($this->time(...), $this->entry->workTimes()),
@@ -54,6 +55,20 @@ final readonly class EntryPage implements Responsable
             'earned' => $this->earned(),
             'teaches' => $this->teaches(),
         ], $this->problem->status ?? 200);
+    }
+
+    /** Whether one of its blanks is at an address, so that what is wrong there can stand there. */
+    private function isOfTheEntry(string $address): bool
+    {
+        [$of, $which] = [...explode('.', $address, 2), ''];
+
+        return match ($of) {
+            'entry' => $this->entry->slip()->has($which),
+            'times' => isset($this->entry->times[(int) $which]),
+            'rolls' => isset($this->entry->rolls[(int) $which]),
+            'spoiled' => isset($this->entry->told['used'][$which]),
+            default => false,
+        };
     }
 
     /** @return array{what: string, said: string, took: string} */

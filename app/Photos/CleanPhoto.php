@@ -11,6 +11,9 @@ final readonly class CleanPhoto
 
     private const MOST_PIXELS = 30_000_000;
 
+    /** No camera takes longer sides; what does is made to fill the memory. */
+    private const MOST_SIDE = 16_000;
+
     private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
 
     /** Its longer side at the most. */
@@ -40,6 +43,9 @@ final readonly class CleanPhoto
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
             throw PhotoRefused::tooMany($size[0], $size[1], self::MOST_PIXELS);
+        }
+        if (max($size[0], $size[1]) > self::MOST_SIDE) {
+            throw PhotoRefused::tooLong($size[0], $size[1], self::MOST_SIDE);
         }
         $image = self::decoded($bytes, $size[2]) ?? throw PhotoRefused::broken();
         $small = self::scaled(self::upright($image, $bytes, $size[2]), self::LONGEST);

@@ -25,6 +25,16 @@ final class PhotoRefused extends RuntimeException
         return new self('The photograph is damaged and cannot be read to its end. Save it anew, or choose another.');
     }
 
+    public static function tooLong(int $wide, int $high, int $most): self
+    {
+        return new self(sprintf(
+            'The photograph is %s x %s pixels, and no side may have more than %s. Save it smaller and try again.',
+            number_format($wide),
+            number_format($high),
+            number_format($most),
+        ));
+    }
+
     public static function tooMany(int $wide, int $high, int $most): self
     {
         return new self(sprintf(

@@ -19,7 +19,7 @@ final class DemoLog
      * @var list<array{string, string, array<string, string>, array<string, string>, list<string>, array<string, string>}>
      */
     private const PIECES = [
-        ['band-door-teal-and-gold', '2025-11-08', ['occasion' => 'the marching band', 'wide' => '22 1/2 in', 'opening' => '1 1/2 in', 'depth' => '4 3/4 in', 'verdict' => 'usual', 'soldFor' => '36', 'soldAt' => 'Over the counter'], ['ties' => '4.6', 'ruffles' => '15.8', 'fluffing' => '12'], [], []],
+        ['band-door-teal-and-gold', '2025-11-08', ['occasion' => 'the marching band', 'wide' => '22 1/2 in', 'opening' => '1 1/2 in', 'depth' => '4 3/4 in', 'verdict' => 'usual', 'soldFor' => '36', 'soldAt' => 'Over the counter'], ['ties' => '4.6', 'ruffles' => '15.8', 'fluffing' => '12'], [], ['teal' => '0', 'gold' => '19 in']],
         ['fair-gate-three-strands', '2025-11-22', ['copies' => '2', 'occasion' => 'the fair', 'wide' => '17 1/2 in', 'verdict' => 'very full', 'soldFor' => '44', 'soldAt' => 'The fair'], ['poofs' => '62'], ['176 in', '178 in', '179 in', '175 in'], []],
         ['garden-club-bee-stall', '2026-03-14', ['occasion' => 'the garden club', 'wide' => '22 in', 'depth' => '4 1/2 in', 'verdict' => 'usual', 'otherwise' => 'leave the bees until the mesh is fluffed', 'soldFor' => '32', 'soldAt' => 'The market hall'], ['ties' => '4.5', 'ruffles' => '13.1', 'fluffing' => '11'], [], ['m1' => '0']],
         ['kite-festival-in-turn', '2026-04-18', ['occasion' => 'the kite festival', 'wide' => '20 1/4 in', 'verdict' => 'thin'], ['ties' => '4.1', 'ruffles' => '14.6', 'fluffing' => '14'], [], []],
@@ -30,7 +30,7 @@ final class DemoLog
         ['kite-festival-star', '2026-06-20', ['occasion' => 'the kite festival', 'wide' => '26 1/2 in', 'high' => '25 3/4 in', 'verdict' => 'usual', 'soldFor' => '55', 'soldAt' => 'The fair'], ['overlapped ruffles' => '52'], [], []],
         ['library-reading-week', '2026-07-05', ['occasion' => 'the library', 'wide' => '16 1/2 in', 'verdict' => 'thin', 'otherwise' => 'run it round twice, the wires show'], ['poofs' => '17'], [], []],
         ['bandstand-bundles', '2026-08-01', ['occasion' => 'the bandstand', 'wide' => '22 in', 'opening' => '4 1/4 in', 'depth' => '6 1/2 in', 'verdict' => 'very full', 'soldFor' => '46', 'soldAt' => 'The fair'], ['bundles' => '53.5'], ['356 in'], []],
-        ['barn-wedding-part-rolls', '2026-08-15', ['occasion' => 'the barn wedding', 'wide' => '22 3/4 in', 'depth' => '6 in', 'verdict' => 'usual', 'soldFor' => '44', 'soldAt' => 'The market hall'], ['ties' => '4.7', 'ruffles' => '16.4', 'fluffing' => '12.5'], [], ['m1' => '9 in']],
+        ['barn-wedding-part-rolls', '2026-08-15', ['occasion' => 'the barn wedding', 'wide' => '22 3/4 in', 'depth' => '6 in', 'verdict' => 'usual', 'soldFor' => '44', 'soldAt' => 'The market hall'], ['ties' => '4.7', 'ruffles' => '16.4', 'fluffing' => '12.5'], [], ['sage' => '9 in']],
         ['band-leaders-hat', '2026-09-05', ['occasion' => 'the marching band', 'wide' => '25 in', 'high' => '17 in', 'verdict' => 'usual', 'soldFor' => '48', 'soldAt' => 'Over the counter'], ['bundles' => '22.5'], [], []],
         ['garden-club-bee-stall', '2026-10-03', ['copies' => '3', 'occasion' => 'the garden club', 'wide' => '31 in', 'verdict' => 'usual', 'soldFor' => '34', 'soldAt' => 'The market hall'], ['ties' => '13.2', 'ruffles' => '40.5'], [], []],
         ['town-hall-wide-poofs', '2026-10-31', ['occasion' => 'the town hall', 'wide' => '26 in', 'verdict' => 'usual', 'soldFor' => '40', 'soldAt' => 'Over the counter'], ['poofs' => '14.2'], [], []],

@@ -16,7 +16,7 @@ final class EveryRouteTest extends FeatureCase
 
     private const FIELDS = [
         'came', 'colour', 'columns', 'copies', 'coreAcross', 'coreWeight', 'count', 'cut', 'cuts', 'distance', 'done', 'form', 'id', 'kept', 'kind', 'length', 'lot', 'newAcross', 'newWeight', 'now', 'across',
-        'on', 'order', 'page', 'paper', 'plan', 'left', 'currency', 'q', 'read', 'scale', 'side', 'starter', 'stock', 'tape', 'technique', 'tie', 'to', 'units', 'ware', 'way', 'weight', 'width', 'x', 'y', 'file', 'revision', 'of', 'from', 'step', 'asked', 'minutes', 'place', 'plans', 'only', 'number', 'material', 'trouble', 'at', 'since', 'token', 'unit', 'deed', 'look', 'answer', 'pieces', 'together', 'version', 'all_the_same', 'ticks',
+        'on', 'order', 'page', 'paper', 'plan', 'left', 'currency', 'q', 'read', 'scale', 'side', 'starter', 'stock', 'tape', 'technique', 'tie', 'to', 'units', 'ware', 'way', 'weight', 'width', 'x', 'y', 'file', 'revision', 'of', 'from', 'step', 'asked', 'minutes', 'place', 'plans', 'only', 'number', 'material', 'trouble', 'at', 'since', 'token', 'unit', 'deed', 'look', 'answer', 'pieces', 'together', 'version', 'all_the_same', 'ticks', 'figure', 'value', 'alt', 'season', 'year', 'photograph',
     ];
 
     private const EDITS = [
@@ -46,6 +46,14 @@ final class EveryRouteTest extends FeatureCase
         'wrong.lost',
         'wrong.roll',
         'wrong.material',
+        'entry.made',
+        'entry.wide',
+        'entry.copies',
+        'entry.soldFor',
+        'times.0',
+        'times.99',
+        'rolls.0',
+        'spoiled.m1',
         'parts',
     ];
 

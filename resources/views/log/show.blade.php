@@ -15,7 +15,7 @@
             <noscript><button class="act">Save</button></noscript>
         </form>
         <x-notices />
-        @if ($problem && $problem->address === null)
+        @if ($isAtNoBlank)
             <p class="problem" role="alert">{{ $problem->sentence }}</p>
         @endif
         <div class="entry">
