@@ -79,6 +79,24 @@ final class LogTest extends FeatureCase
         $this->assertSame($minutes, $this->written(['times.0' => $typed])->workTimes()[0]->took);
     }
 
+    public function test_a_second_window_puts_nothing_back_that_the_first_one_wrote(): void
+    {
+        $entry = $this->written([]);
+        $page = $this->get("/log/$entry->id");
+        $sent = fn (string $form): array => collect($this->find($page, "//form[contains(@class, '$form')]//*[@name]"))->mapWithKeys(fn ($its): array => [
+            $its->getAttribute('name') => $its->nodeName === 'select'
+                ? $this->find($page, "//*[@name='{$its->getAttribute('name')}']/option[@selected]")[0]->getAttribute('value')
+                : ($its->getAttribute('value') ?: $its->textContent),
+        ])->all();
+        $stale = [...$sent('entry-sheet'), ...$sent('entry-tables')];
+        $this->written(['entry.wide' => '22 in', 'times.0' => '5', 'entry.verdict' => 'thin', 'entry.otherwise' => 'less'], $entry);
+        parse_str(http_build_query(['set[times.1]' => '2', 'set[entry.depth]' => '5 in'] + $stale), $fields);
+        $this->post("/log/$entry->id/edits", $fields)->assertRedirect();
+        $entry = $entry->fresh();
+        $this->assertSame([5.0, 2.0], [$entry->workTimes()[0]->took, $entry->workTimes()[1]->took]);
+        $this->assertSame(['22 in', '5 in', 'thin', 'less'], array_values(array_intersect_key($entry->slip()->write(), ['wide' => 1, 'depth' => 1, 'verdict' => 1, 'otherwise' => 1])));
+    }
+
     public function test_of_several_made_together_the_minutes_are_for_all_of_them(): void
     {
         $entry = $this->written(['entry.copies' => '3', 'times.2' => '40.5']);

@@ -78,7 +78,13 @@ final class LogController
 
     public function update(Request $request, LogEntry $entry): EntryPage|RedirectResponse
     {
-        $typed = Typed::of((array) $request->input('set'));
+        $was = Typed::of((array) $request->input('was'));
+        // What stands there as the page showed it was not written now: another window may have changed it meanwhile.
+        $typed = array_filter(
+            Typed::of((array) $request->input('set')),
+            fn (string $text, int|string $address): bool => ! isset($was[$address]) || $was[$address] !== $text,
+            ARRAY_FILTER_USE_BOTH,
+        );
         try {
             Writing::in($entry, $typed);
         } catch (BlankRefused $refused) {

@@ -9,7 +9,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** A field holds one text. What comes as a list where no page sends one is as if it had not come. */
 final class OneTextAField
 {
-    private const LISTS = ['set', 'copies', 'columns', 'cells', 'without', 'plans', 'only', 'ticks'];
+    private const LISTS = ['set', 'was', 'copies', 'columns', 'cells', 'without', 'plans', 'only', 'ticks'];
 
     public function handle(Request $request, Closure $next): Response
     {

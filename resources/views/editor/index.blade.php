@@ -152,6 +152,7 @@
                 <a href="{{ route('plans.door', $saved) }}">on the door</a>
                 <a href="{{ route('plans.price', $saved) }}">cost and price</a>
                 <a href="{{ route('builds.begin', $saved) }}">build it</a>
+                <a href="{{ route('log.index', ['plan' => $saved->id]) }}">in the log</a>
             </div>
             @if ($paints)
                 <b class="editor-only">paint ties</b>

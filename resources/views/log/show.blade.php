@@ -10,7 +10,7 @@
         <form method="post" action="{{ route('log.edit', $entry) }}" hx-post="{{ route('log.edit', $entry, false) }}" hx-trigger="change" hx-target="#entry" hx-select="#entry" hx-swap="morph" hx-ext="morph" hx-sync="closest main:queue all" class="heading entry-name">
             @csrf
             <h1 class="sr-only">{{ $entry->name }}</h1>
-            <x-sentence :line="$name" :problem="$problem" />
+            <x-sentence :line="$name" :problem="$problem" was />
             @if ($problem?->address === 'entry.name')<x-problem :problem="$problem" kept="All else is as it was." />@endif
             <noscript><button class="act">Save</button></noscript>
         </form>
@@ -51,7 +51,7 @@
                 <form method="post" action="{{ route('log.edit', $entry) }}" hx-post="{{ route('log.edit', $entry, false) }}" hx-trigger="change" hx-target="#entry" hx-select="#entry" hx-swap="morph" hx-ext="morph" hx-sync="closest main:queue all" class="entry-sheet">
                     @csrf
                     @foreach ($lines as $line)
-                        <x-sentence :line="$line" :problem="$problem" />
+                        <x-sentence :line="$line" :problem="$problem" was />
                         @if ($problem && collect($line->parts)->contains(fn ($part) => ! is_string($part) && $part->address === $problem->address))
                             <x-problem :problem="$problem" kept="All else is as it was." />
                         @endif
@@ -60,7 +60,7 @@
                         @endif
                     @endforeach
                     <label class="otherwise">Another time I would
-                        <textarea class="blank" name="set[entry.otherwise]" rows="2" maxlength="400" data-blank placeholder="do what otherwise?">{{ $problem?->typed['entry.otherwise'] ?? ($entry->sheet['otherwise'] ?? '') }}</textarea></label>
+                        <textarea class="blank" name="set[entry.otherwise]" rows="2" maxlength="400" data-blank data-shown="{{ $entry->sheet['otherwise'] ?? '' }}" placeholder="do what otherwise?">{{ $problem?->typed['entry.otherwise'] ?? ($entry->sheet['otherwise'] ?? '') }}</textarea><input type="hidden" name="was[entry.otherwise]" value="{{ $entry->sheet['otherwise'] ?? '' }}"></label>
                     @if ($problem?->address === 'entry.otherwise')<x-problem :problem="$problem" kept="All else is as it was." />@endif
                     <noscript><button class="act">Save</button></noscript>
                 </form>

@@ -5,5 +5,6 @@
         <a class="quiet" href="{{ route("plans.$page", $saved) }}" @if ($page === $here) aria-current="page" @endif>{{ $words }}</a>
     @endforeach
     <a class="quiet" href="{{ route('builds.begin', $saved) }}" @if ($here === 'build') aria-current="page" @endif>build it</a>
+    <a class="quiet" href="{{ route('log.index', ['plan' => $saved->id]) }}">in the log</a>
     <a class="quiet" href="{{ route('compare', ['plans' => [$saved->id]]) }}">compare</a>
 </p>
