@@ -7,6 +7,7 @@ use Davrin\Core\Learned\LearnedFigure;
 use Davrin\Core\Log\Compared;
 use Davrin\Core\Log\Compares;
 use Davrin\Core\Measure\Units;
+use LogicException;
 
 /** Past estimates of one kind as a small plot: across what came, upward what was said. */
 final readonly class AccuracyPlot
@@ -24,7 +25,8 @@ final readonly class AccuracyPlot
 
     public function __construct(public Compared $of)
     {
-        $all = array_merge(...array_map(fn (array $its): array => [$its['real'], $its['before'], $its['after']], $of->points)) ?: [0.0, 1.0];
+        $of->points === [] && throw new LogicException('There is nothing to plot.');
+        $all = array_merge(array_column($of->points, 'real'), array_column($of->points, 'before'), array_column($of->points, 'after'));
         $room = max(max($all) - min($all), 1.0) * 0.08;
         [$this->least, $this->most] = [min($all) - $room, max($all) + $room];
     }

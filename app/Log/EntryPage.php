@@ -145,7 +145,8 @@ final readonly class EntryPage implements Responsable
         $off = $size === null ? 0.0 : abs($size['real'] - $size['said']);
 
         return $size === null || ($off <= self::FAR * $size['said'] && $off <= self::FAR_INCHES) ? null : sprintf(
-            '%s is far from the %s that was to be expected. If it is a slip of the pen, mend it; if it is so, leave it: one such piece moves nothing that Davrin has learned.',
+            '%s is far from the %s that was to be expected. If it is a slip of the pen, mend it; if it is so, leave it: one such '
+                .'piece moves nothing that Davrin has learned.',
             $this->inches($size['real']),
             $this->inches($size['said']),
         );
@@ -184,14 +185,23 @@ final readonly class EntryPage implements Responsable
     /** @return list<string> */
     private function teaches(): array
     {
-        return array_values(array_unique(array_filter(array_map(fn (Observation $its): ?string => match ($its->subject) {
-            Subject::Minutes => sprintf('%s: %s min instead of %s', $its->words, LearnedFigure::number($its->real, 2), LearnedFigure::number($its->guess, 2)),
-            Subject::Reach => $its->scope->isOfDesign() ? null : sprintf('%s stand out %s instead of %s', $its->words, $this->inches($its->real), $this->inches($its->guess)),
-            Subject::Depth => $its->scope->isOfDesign() ? null : sprintf('%s are %s deep instead of %s', $its->words, $this->inches($its->real), $this->inches($its->guess)),
-            Subject::Thin => sprintf('%s at %s sq in per inch look %s', $its->words, LearnedFigure::number($its->real, 1), $its->verdict),
-            Subject::Shortfall => sprintf('%s held %s of %s', $its->words, $this->inches($its->real), $this->inches($its->guess)),
-            Subject::Waste => sprintf('%s of %s of %s was spoiled', $this->inches($its->real), $this->inches($its->guess), $its->words),
-            Subject::Full => null,
-        }, $this->entry->observations()))));
+        return array_values(array_unique(array_filter(array_map($this->lesson(...), $this->entry->observations()))));
+    }
+
+    private function lesson(Observation $its): ?string
+    {
+        [$real, $guess] = $its->subject === Subject::Minutes
+            ? [LearnedFigure::number($its->real, 2).' min', LearnedFigure::number($its->guess, 2)]
+            : [$this->inches($its->real), $this->inches($its->guess)];
+
+        return match (true) {
+            $its->scope->isOfDesign(), $its->subject === Subject::Full => null,
+            $its->subject === Subject::Minutes => "$its->words: $real instead of $guess",
+            $its->subject === Subject::Reach => "$its->words stand out $real instead of $guess",
+            $its->subject === Subject::Depth => "$its->words are $real deep instead of $guess",
+            $its->subject === Subject::Shortfall => "$its->words held $real of $guess",
+            $its->subject === Subject::Waste => "$real spoiled beside $guess of $its->words",
+            default => sprintf('%s at fullness %s look %s', $its->words, LearnedFigure::number($its->real, 1), $its->verdict),
+        };
     }
 }

@@ -33,6 +33,9 @@ use Illuminate\Support\Facades\DB;
 /** Begins an entry of the log: of a build with all that the bench knows of it, or by hand of a piece that was made by a plan. */
 final readonly class NewEntry
 {
+    /** Rolls of which only the label is known. */
+    private const BY_LABEL = [Origin::New, Origin::Full];
+
     /** Of a build there is one entry. */
     public static function ofBuild(Build $build): LogEntry
     {
@@ -178,7 +181,8 @@ final readonly class NewEntry
         $truths = [];
         foreach ($rolls as $roll) {
             $wound = $plan->materials->all[$roll->material] ?? null;
-            if ($wound instanceof Wound && in_array($roll->origin, [Origin::New, Origin::Full], true) && ! $wound->isMeasured() && $roll->cuts !== []) {
+            $isByLabel = in_array($roll->origin, self::BY_LABEL, true) && $roll->cuts !== [];
+            if ($wound instanceof Wound && ! $wound->isMeasured() && $isByLabel) {
                 $truths[] = (new RollTruth(
                     $wound->id,
                     $wound->name().", roll $roll->number",
@@ -197,7 +201,7 @@ final readonly class NewEntry
     {
         $truths = [];
         foreach ($result->wound as $its) {
-            $whole = array_filter($its->plan->rolls, fn (RollUse $roll): bool => in_array($roll->stock->origin, [Origin::New, Origin::Full], true));
+            $whole = array_filter($its->plan->rolls, fn (RollUse $roll): bool => in_array($roll->stock->origin, self::BY_LABEL, true));
             foreach ($its->wound->isMeasured() ? [] : array_values($whole) as $at => $roll) {
                 $truths[] = (new RollTruth(
                     $its->wound->id,

@@ -29,11 +29,18 @@ use Davrin\Core\Words\Refused;
 final readonly class Reckoned
 {
     /**
-     * @param  array{used: array<string, int>, size: ?array{guess: float, said: float, real: float, slope: float}, allowed: list<float>, said: array<string, mixed>}  $told
+     * @param  array{used: array<string, int>, size: ?array{guess: float, said: float, real: float, slope: float}, allowed: list<float>,
+     *     said: array<string, mixed>}  $told
      * @param  array<string, mixed>  $sums
      * @param  list<Observation>  $observed
      */
-    private function __construct(public string $techniques, public string $words, public array $told, public array $sums, public array $observed) {}
+    private function __construct(
+        public string $techniques,
+        public string $words,
+        public array $told,
+        public array $sums,
+        public array $observed,
+    ) {}
 
     public static function of(LogEntry $entry): self
     {
@@ -107,9 +114,10 @@ final readonly class Reckoned
     }
 
     /**
+     * Of all copies: what was cut, in units of length; minutes, and whether any of them were looked at; cents of materials; cents it was
+     * sold for; cents that paid for the time; cents that stayed.
+     *
      * @return array{units: int, minutes: float, timed: bool, currency: string, materials: int, sold: int, earned: ?string, kept: ?string}
-     *     of all copies: what was cut, in units of length; minutes, and whether any of them were looked at; cents of materials; cents it was
-     *     sold for; cents that paid for the time; cents that stayed
      */
     private static function sums(LogEntry $entry, Plan $plan, Result $result): array
     {
@@ -118,6 +126,9 @@ final readonly class Reckoned
         $minutes = array_sum(array_map(fn (WorkTime $its): float => $its->together(), $times));
         $sold = $slip->objectIfAny('soldFor', Money::class);
         $price = $sold === null || $sold->cents === 0 ? null : self::price($entry, $plan, $result, $minutes / $copies, $sold);
+        $cents = fn (?BigRational $each): ?string => $each === null
+            ? null
+            : (string) Money::rounded($each->multipliedBy($copies), $plan->settings->currency())->cents;
 
         return [
             'units' => array_sum(self::used($result)) * $copies,
@@ -126,11 +137,8 @@ final readonly class Reckoned
             'currency' => $plan->settings->currency()->value,
             'materials' => $result->cost->total->cents * $copies,
             'sold' => ($sold->cents ?? 0) * $copies,
-            'earned' => $price === null ? null : (string) Money::rounded(
-                BigRational::of($price->stays())->plus($price->sheet->labour())->multipliedBy($copies),
-                $price->sheet->currency(),
-            )->cents,
-            'kept' => $price === null ? null : (string) Money::rounded($price->stays()->multipliedBy($copies), $price->sheet->currency())->cents,
+            'earned' => $cents($price?->stays()->plus($price->sheet->labour())),
+            'kept' => $cents($price?->stays()),
         ];
     }
 

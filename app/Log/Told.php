@@ -62,12 +62,11 @@ final readonly class Told
     public function what(): string
     {
         $scope = $this->lesson->scope;
-        $of = $this->lesson->words.($scope->material === '' || $this->lesson->subject === Subject::Shortfall ? '' : " of $scope->material");
 
         return match (true) {
-            $this->lesson->subject === Subject::Shortfall => ($scope->material === '' ? 'rolls' : "rolls of $scope->material").self::from($scope),
+            $this->lesson->subject === Subject::Shortfall => 'rolls'.self::made($scope).self::from($scope),
             $scope->isOfDesign() => "\"{$this->lesson->words}\", this design alone",
-            default => $of.self::from($scope),
+            default => $this->lesson->words.self::made($scope).self::from($scope),
         };
     }
 
@@ -82,7 +81,9 @@ final readonly class Told
             ) ? 'all of it' : 'each',
             Subject::Reach => 'out from its row',
             Subject::Depth => 'up from the table',
-            Subject::Thin, Subject::Full => self::units() === Units::Inches ? 'sq in of mesh per inch of form' : 'sq cm of mesh per cm of form',
+            Subject::Thin, Subject::Full => self::units() === Units::Inches
+                ? 'sq in of mesh per inch of form'
+                : 'sq cm of mesh per cm of form',
             Subject::Shortfall => 'of the label',
             Subject::Waste => 'of what is used',
         };
@@ -147,6 +148,11 @@ final readonly class Told
             Subject::Thin, Subject::Full => LearnedFigure::number(self::units() === Units::Inches ? $its : $its * self::AN_INCH, 1),
             default => LearnedFigure::number($its, 1).' %',
         };
+    }
+
+    private static function made(Scope $scope): string
+    {
+        return $scope->material === '' ? '' : " of $scope->material";
     }
 
     private static function from(Scope $scope): string

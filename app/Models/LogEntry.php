@@ -7,6 +7,7 @@ use Davrin\Core\Edit\BlankRefused;
 use Davrin\Core\Learned\LearnedFigures;
 use Davrin\Core\Log\EntrySheet;
 use Davrin\Core\Log\Made;
+use Davrin\Core\Log\MinutesText;
 use Davrin\Core\Log\MustBePossible;
 use Davrin\Core\Log\Observation;
 use Davrin\Core\Log\Past;
@@ -28,8 +29,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
 /**
- * A finished piece, written down: the plan it was made by with what was learned then, what was measured of it, how long it took, its rolls as
- * they were, what it was sold for. Later changes of the plan, of prices or of settings leave it as it is.
+ * A finished piece, written down: the plan it was made by with what was learned then, what was measured of it, how long it took, its
+ * rolls as they were, what it was sold for. Later changes of the plan, of prices or of settings leave it as it is.
  *
  * @property int $id
  * @property ?int $plan_id the plan it was made by; null where that is gone for good
@@ -46,10 +47,10 @@ use Illuminate\Support\Collection;
  * @property list<array<string, mixed>> $rolls
  * @property array<string, ?int> $spoiled what of each material was cut and is of no use, in units of length, by its id
  * @property list<array{at: string, words: string}> $notes what happened
- * @property array{used?: array<string, int>, size?: ?array{guess: float, said: float, real: float, slope: float}, allowed?: list<float>, said?: array<string, mixed>} $told what was
- *     said of it before it was made (App\Log\Reckoned)
+ * @property array{used?: array<string, int>, size?: ?array{guess: float, said: float, real: float, slope: float}, allowed?: list<float>,
+ *     said?: array<string, mixed>} $told what was said of it before it was made (what Reckoned says)
  * @property array<string, mixed> $terms what it was priced by
- * @property array<string, mixed> $sums what a year adds up (App\Log\Reckoned)
+ * @property array<string, mixed> $sums what a year adds up (what Reckoned says)
  * @property list<array<string, mixed>> $observed what it teaches
  * @property ?string $picture its drawing, compressed
  * @property ?Carbon $deleted_at
@@ -176,7 +177,10 @@ final class LogEntry extends Model
         $before = $this->slip();
         $slip = $before->with($key, $typed, $this->design()->units());
         if ($key === 'made' && $slip->text('made') > Carbon::tomorrow()->format('Y-m-d')) {
-            throw Fault::at('', sprintf('%s is still to come. Write the day the piece was finished.', $slip->show('made', $this->design()->units())));
+            throw Fault::at('', sprintf(
+                '%s is still to come. Write the day the piece was finished.',
+                $slip->show('made', $this->design()->units()),
+            ));
         }
         MustBePossible::size($this->design(), EntrySheet::made($slip, [], [], []));
         $isOfItsDay = $before->text('season') === Season::of($before->text('made'))->value;
@@ -236,16 +240,7 @@ final class LogEntry extends Model
     /** @return ?float null where nobody looked at the clock */
     private static function minutes(string $typed): ?float
     {
-        if (self::isNothing($typed)) {
-            return null;
-        }
-        // "1,440" is a thousand and more, "14,5" is a little more than fourteen.
-        $text = (string) preg_replace('/(?<=\d),(?=\d{3}(?!\d))/', '', trim($typed));
-        if (preg_match('/^(?:(?<hours>\d{1,5}) ?h(?:ours?)? ?)?(?:(?<minutes>\d{1,8}(?:[.,]\d{1,3})?) ?(?:m|min|mins|minutes)?)?$/i', $text, $found) !== 1) {
-            throw Fault::at('', sprintf('"%s" is no time that I can read. Write minutes like 14.5, or 1 h 20 min.', mb_substr($text, 0, 40)));
-        }
-
-        return 60 * (float) ($found['hours'] ?? 0) + (float) strtr($found['minutes'] ?? '0', ',', '.');
+        return self::isNothing($typed) ? null : MinutesText::read($typed);
     }
 
     private static function isNothing(string $typed): bool

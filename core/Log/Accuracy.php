@@ -8,8 +8,8 @@ use Davrin\Core\Learned\LearnedFigures;
 use Davrin\Core\Learned\Subject;
 
 /**
- * How good estimates were: what the starting guesses said of each piece and what all other pieces together would have said of it, both beside
- * what came. A piece is never held against what it taught itself.
+ * How good estimates were: what the starting guesses said of each piece and what all other pieces together would have said of it, both
+ * beside what came. A piece is never held against what it taught itself.
  */
 final class Accuracy
 {

@@ -46,7 +46,8 @@ final class LearningController
             return redirect()->to(route('learning').'#'.Told::anchor($key))->withInput()->with('refused', $refused->getMessage());
         }
 
-        return redirect()->to(route('learning').'#'.Told::anchor($key))->with('said', "Held: $lesson->words. Plans use it from now on, whatever the log says.");
+        return redirect()->to(route('learning').'#'.Told::anchor($key))
+            ->with('said', "Held: $lesson->words. Plans use it from now on, whatever the log says.");
     }
 
     public function letGo(Request $request): RedirectResponse

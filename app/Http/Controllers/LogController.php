@@ -39,7 +39,7 @@ final class LogController
 
         return view('log.index', [
             'book' => $book,
-            'entries' => $book->entries()->with('photos:id,log_entry_id,wide,high,alt,created_at')->paginate(self::A_PAGE)->withQueryString(),
+            'entries' => $book->entries()->with('photos:id,log_entry_id,wide,high,alt')->paginate(self::A_PAGE)->withQueryString(),
             'years' => $book->years(),
             'techniques' => Book::techniques(),
             'plans' => Book::plans(),
@@ -53,7 +53,10 @@ final class LogController
     {
         $plan = SavedPlan::query()->with('revision')->find($request->integer('plan'));
         if ($plan === null) {
-            return back()->with('refused', 'Choose the plan that the piece was made by. What it teaches is held against what its plan said.');
+            return back()->with(
+                'refused',
+                'Choose the plan that the piece was made by. What it teaches is held against what its plan said.',
+            );
         }
 
         return redirect()->route('log.show', NewEntry::byHand($plan))
@@ -64,7 +67,10 @@ final class LogController
     public function fromBuild(Build $build): RedirectResponse
     {
         if (! $build->isFinished()) {
-            return redirect()->route('builds.record', $build)->with('refused', 'It is not finished yet. Finish it at the final check; then it goes into the log.');
+            return redirect()->route('builds.record', $build)->with(
+                'refused',
+                'It is not finished yet. Finish it at the final check; then it goes into the log.',
+            );
         }
 
         return redirect()->route('log.show', NewEntry::ofBuild($build))
