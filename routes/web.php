@@ -7,6 +7,7 @@ use App\Http\Controllers\BuildWrongController;
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\CutBatchController;
 use App\Http\Controllers\CutSheetController;
+use App\Http\Controllers\GuideController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InspirationController;
 use App\Http\Controllers\LabelPrinterController;
@@ -30,14 +31,23 @@ use App\Http\Controllers\ShelfFileController;
 use App\Http\Controllers\ShelfFormController;
 use App\Http\Controllers\ShelfStockController;
 use App\Http\Controllers\SuggestController;
-use App\Http\Controllers\TechniqueController;
 use App\Http\Controllers\TogetherController;
+use App\Http\Controllers\TryOneController;
 use App\Http\Controllers\WholePieceController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/plans');
 Route::view('/keys', 'keys')->name('keys');
-Route::get('/guide', TechniqueController::class)->name('techniques');
+Route::controller(GuideController::class)->group(function () {
+    Route::get('/guide', 'index')->name('techniques');
+    Route::get('/guide/first-wreath', 'first')->name('guide.first');
+    Route::get('/guide/words', 'glossary')->name('guide.glossary');
+    Route::get('/guide/{page}', 'show')->name('guide.page')->where('page', '[a-z0-9-]{1,40}');
+});
+Route::controller(TryOneController::class)->name('guide.')->group(function () {
+    Route::get('/try', 'show')->name('try');
+    Route::post('/try/first', 'first')->name('try-first');
+});
 
 Route::controller(PlanController::class)->name('plans.')->group(function () {
     Route::get('/plans', 'index')->name('index');

@@ -6,20 +6,27 @@ use App\Drawing\Drawings;
 use App\Drawing\Elements\HangsDown;
 use App\Drawing\Elements\NotSeen;
 use App\Drawing\FormDrawing;
+use App\Drawing\Ink;
+use App\Drawing\PartDrawing;
 use App\Drawing\Path;
+use App\Drawing\Shape;
 use App\Drawing\Side;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Geometry\Box;
 use Davrin\Core\Geometry\Point;
 use Davrin\Core\Material\Kind\Ribbon;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Part\PartKind;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Recipe\Line;
 use Davrin\Core\Recipe\Recipe;
+use Davrin\Core\Result\ElementResult;
 use Davrin\Core\Result\PartResult;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Ties\Layout\Free;
+use LogicException;
 
 /** A kind of part as it usually is, on a straight stretch of wires: what its drawing and its figures are shown by. */
 final readonly class Sample
@@ -79,17 +86,49 @@ final readonly class Sample
         };
     }
 
-    public function drawing(): FormDrawing
+    /** @param  string  $prefix  of its ids, where it is drawn more than once on a page */
+    public function drawing(string $prefix = ''): FormDrawing
     {
-        return new FormDrawing($this->plan, $this->result, Side::Front, prefix: $this->technique->key().'-');
+        return new FormDrawing($this->plan, $this->result, Side::Front, prefix: $prefix.$this->technique->key().'-');
+    }
+
+    /** The first of its elements by itself, its tie in the middle. */
+    public function shape(): Shape
+    {
+        return $this->shown()->shapes[0] ?? new Shape([]);
+    }
+
+    /** What a piece of it is drawn in. */
+    public function ink(int $piece): Ink
+    {
+        return $this->shown()->inks[0][$piece] ?? Ink::from('#7f9a76', Ink::PLAIN, 'guide-plain');
+    }
+
+    private function shown(): PartDrawing
+    {
+        $drawing = $this->drawing();
+        $its = array_values(array_filter(
+            [...$drawing->lying(over: false), ...$drawing->lying(over: true)],
+            fn (PartDrawing $part): bool => $part->id === $this->part()->id,
+        ));
+
+        return $its[0] ?? throw new LogicException("{$this->technique->key()} is drawn nowhere.");
     }
 
     /** What of the form is seen, in drawing units: a square with the element in its middle. */
     public function frame(): Box
     {
+        $place = $this->result->form->areas === [] ? $this->result->ties[0]->tie->place->y : 0.0;
+
+        return $this->room()->plus(new Point(0.0, $place))->times(Path::SCALE);
+    }
+
+    /** A square round one element, in inches from its tie. */
+    public function room(): Box
+    {
         $box = $this->result->form->box();
         if ($this->result->form->areas !== []) {
-            return self::square(($box->top + $box->bottom) / 2, max($box->wide(), $box->high()) / 2 + self::MARGIN, 0.0);
+            return Box::square(max($box->wide(), $box->high()) / 2 + self::MARGIN)->plus(new Point(0.0, ($box->top + $box->bottom) / 2));
         }
         $size = $this->part()->size;
         $hangs = app(Drawings::class)->of($this->technique->key()) instanceof HangsDown;
@@ -100,7 +139,35 @@ final readonly class Sample
             $this->part()->elements === [] || count($this->part()->elements) < 2 ? 0.0 : 6.0,
         ) + self::MARGIN;
 
-        return self::square($this->result->ties[0]->tie->place->y, $half, ($down - $up) / 2);
+        return Box::square($half)->plus(new Point(0.0, ($down - $up) / 2));
+    }
+
+    /** What its elements take of mesh together. */
+    public function takes(): Length
+    {
+        return LengthText::read((string) $this->part()->takes->value, null);
+    }
+
+    /** How many ties it stands on. */
+    public function ties(): int
+    {
+        $ties = array_map(fn (ElementResult $its): array => $its->element->ties, $this->part()->elements);
+
+        return count(array_unique(array_merge(...$ties)));
+    }
+
+    /** How wide the mesh is that it is shown of. */
+    public function width(): Length
+    {
+        return $this->plan->wound()[0]->width();
+    }
+
+    /** How long one of its elements usually takes to make. */
+    public function minutesEach(): float
+    {
+        $steps = array_column($this->result->build, null, 'key');
+
+        return ($steps['parts.shown']->minutes ?? 0.0) / max(1, count($this->part()->elements));
     }
 
     /** Whether a drawing shows any of it. */
@@ -119,10 +186,5 @@ final readonly class Sample
         $parts = Recipe::of($this->plan, $this->result)->parts;
 
         return $parts[count($parts) - 1];
-    }
-
-    private static function square(float $tie, float $half, float $below): Box
-    {
-        return Box::square($half)->plus(new Point(0.0, $tie + $below))->times(Path::SCALE);
     }
 }

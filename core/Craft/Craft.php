@@ -218,7 +218,7 @@ final readonly class Craft
             if ($unknown !== []) {
                 throw new LogicException("The kind of part \"$key\" takes goods that are not registered: ".implode(', ', $unknown).'.');
             }
-            GuideWords::of($part);
+            GuideWords::file($part);
         }
     }
 }

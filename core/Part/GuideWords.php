@@ -8,22 +8,21 @@ use LogicException;
 use ReflectionClass;
 
 /**
- * What the guide says of a kind of part: a paragraph a line, in guide.txt beside its class. And what is said of it at the bench, of one
+ * What the guide says of a kind of part, in guide.txt beside its class (core/Guide/GuideText). And what is said of it at the bench, of one
  * element at a time: bench.txt, where a kind needs more than what its step says.
  */
 final class GuideWords
 {
     /**
-     * @return non-empty-list<string>
+     * Where they are.
      *
      * @throws LogicException where a kind has none
      */
-    public static function of(PartKind $kind): array
+    public static function file(PartKind $kind): string
     {
         $file = self::beside($kind, 'guide.txt');
-        $paragraphs = is_file($file) ? file($file, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) : false;
 
-        return $paragraphs ?: throw new LogicException(
+        return is_file($file) ? $file : throw new LogicException(
             "The kind of part \"{$kind->key()}\" has no words for the guide: write them in $file.",
         );
     }

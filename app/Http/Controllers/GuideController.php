@@ -1,0 +1,90 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Guide\Drawn;
+use App\Guide\States;
+use App\Plans\Starter;
+use App\Techniques\Sample;
+use Davrin\Core\Craft\Craft;
+use Davrin\Core\Demand\Caution;
+use Davrin\Core\Engine\Engine;
+use Davrin\Core\Guide\Chapter;
+use Davrin\Core\Guide\FirstWreath;
+use Davrin\Core\Guide\Glossary;
+use Davrin\Core\Guide\Guide;
+use Davrin\Core\Guide\GuidePage;
+use Davrin\Core\Part\OwnWork;
+use Davrin\Core\Plan\PlanReader;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+
+/** The guide: what there is, and how each is made. */
+final readonly class GuideController
+{
+    private const LONGEST = 60;
+
+    public function __construct(
+        private Craft $craft,
+        private PlanReader $reader,
+        private Engine $engine,
+        private Guide $guide,
+        private States $states,
+    ) {}
+
+    public function index(Request $request): View
+    {
+        $sought = mb_substr(trim((string) $request->string('q')), 0, self::LONGEST);
+        $found = $sought === '' ? [] : $this->guide->sought($sought);
+
+        return view('guide.index', [
+            'sought' => $sought,
+            'found' => array_map($this->drawn(...), $found),
+            'chapters' => $sought === '' ? array_column(array_map(fn (Chapter $chapter): array => [
+                $chapter->value,
+                ['title' => $chapter->words(), 'pages' => array_map($this->drawn(...), $this->guide->in($chapter))],
+            ], Chapter::cases()), 1, 0) : [],
+        ]);
+    }
+
+    public function show(string $page): View
+    {
+        $its = $this->guide->pages[$page] ?? abort(404);
+        $chapter = $this->guide->in($its->chapter);
+        $at = (int) array_search($its, $chapter, true);
+
+        return view('guide.show', [
+            'drawn' => $this->drawn($its),
+            'before' => $chapter[$at - 1] ?? null,
+            'after' => $chapter[$at + 1] ?? null,
+        ]);
+    }
+
+    public function first(): View
+    {
+        // The figures of the plan that a new wreath is begun with.
+        $tally = $this->engine->figures(Starter::Ruffles->plan($this->reader))->tally;
+
+        return view('guide.first', [
+            'steps' => array_map(fn (array $step): array => [
+                ...$step,
+                'scene' => $this->states->draw($step['drawn'], null),
+                'pages' => array_map(fn (string $key): GuidePage => $this->guide->pages[$key], $step['pages']),
+            ], FirstWreath::steps()),
+            'takes' => "{$tally->minutes->shown} and {$tally->cost->shown} of material",
+            'cautions' => [Caution::Cutter, Caution::Wire, Caution::HotGlue, Caution::SmallParts, Caution::Hook, Caution::Door],
+        ]);
+    }
+
+    public function glossary(): View
+    {
+        return view('guide.glossary', ['words' => Glossary::words(), 'guide' => $this->guide]);
+    }
+
+    private function drawn(GuidePage $page): Drawn
+    {
+        $kind = $this->craft->parts[$page->key] ?? null;
+
+        return new Drawn($page, $kind === null || $kind instanceof OwnWork ? null : Sample::of($kind, $this->reader, $this->engine), $this->states);
+    }
+}
