@@ -14,6 +14,7 @@ use Davrin\Core\Bench\Deed;
 use Davrin\Core\Bench\Mark;
 use Davrin\Core\Bench\Unit;
 use Davrin\Core\Bench\Walk;
+use Davrin\Core\Guide\Guide;
 use Davrin\Core\Material\Good;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Units;
@@ -133,6 +134,12 @@ final class BenchPage
             $this->build->copies > 1 ? "piece $unit->copy of {$this->build->copies}" : '',
             $unit->deed === Deed::Whole ? $unit->step->phase->words() : $unit->group,
         ]));
+    }
+
+    /** Which page of the guide shows how it is done, by key; null where none does. */
+    public function guide(Unit $unit): ?string
+    {
+        return app(Guide::class)->forStep($this->build->pieces()[$unit->copy - 1]->plan, $unit->step);
     }
 
     /** How it usually goes, as a clock shows it: "1:05". */

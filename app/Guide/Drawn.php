@@ -4,40 +4,47 @@ namespace App\Guide;
 
 use App\Drawing\Ink;
 use App\Techniques\Sample;
+use Davrin\Core\Guide\Chapter;
 use Davrin\Core\Guide\GuidePage;
 use Davrin\Core\Guide\GuideStep;
 
 /** A page of the guide with its drawings. */
 final readonly class Drawn
 {
-    /** @var list<array{scene: Scene, says: string, onForm: bool}> */
-    public array $steps;
-
-    public Scene $wrong;
-
     /** @param  ?Sample  $sample  of the kind of part that it is about; null where it is about none */
-    public function __construct(public GuidePage $page, public ?Sample $sample, private States $states)
+    public function __construct(public GuidePage $page, public ?Sample $sample, private States $states) {}
+
+    /** @return list<array{scene: Scene, says: string, onForm: bool}> */
+    public function steps(): array
     {
-        $this->steps = array_map(fn (GuideStep $step): array => [
+        return array_map(fn (GuideStep $step): array => [
             'scene' => $this->scene($step),
             'says' => $step->says,
             'onForm' => self::isOnForm($step),
-        ], $page->steps);
-        $this->wrong = $this->scene($page->wrong);
+        ], $this->page->steps);
+    }
+
+    public function wrong(): Scene
+    {
+        return $this->scene($this->page->wrong);
     }
 
     /** @return array<string, Ink> all that its drawings need, by id */
     public function inks(): array
     {
-        return array_merge($this->wrong->inks(), ...array_map(fn (array $step): array => $step['scene']->inks(), $this->steps));
+        return array_merge(...array_map(
+            fn (GuideStep $step): array => $this->scene($step)->inks(),
+            [...$this->page->steps, $this->page->wrong],
+        ));
     }
 
-    /** What stands for it in a list: the last that lies in the hand. */
+    /** What stands for it in a list: of ties the last that are bare, else the last state that lies in the hand. */
     public function emblem(): Scene
     {
-        $held = array_values(array_filter($this->steps, fn (array $step): bool => ! $step['onForm']));
+        $held = array_values(array_filter($this->page->steps, fn (GuideStep $step): bool => ! self::isOnForm($step)));
+        $last = count($held) - ($this->page->chapter === Chapter::Ties ? 2 : 1);
 
-        return $held[count($held) - 1]['scene'] ?? $this->wrong;
+        return $this->scene($held[max(0, $last)] ?? $this->page->wrong);
     }
 
     private function scene(GuideStep $step): Scene

@@ -25,6 +25,7 @@ use Davrin\Core\Recipe\Recipe;
 use Davrin\Core\Result\ElementResult;
 use Davrin\Core\Result\PartResult;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Result\TieResult;
 use Davrin\Core\Ties\Layout\Free;
 use LogicException;
 
@@ -121,6 +122,17 @@ final readonly class Sample
         $place = $this->result->form->areas === [] ? $this->result->ties[0]->tie->place->y : 0.0;
 
         return $this->room()->plus(new Point(0.0, $place))->times(Path::SCALE);
+    }
+
+    /** Where the middle of its first element lies, in inches from the first of its ties. */
+    public function middle(): Point
+    {
+        $places = array_column(array_map(fn (TieResult $its): array => [$its->tie->number, $its->tie->place], $this->result->ties), 1, 0);
+        $ties = array_values(array_intersect_key($places, array_flip(($this->part()->elements[0] ?? null)?->element->ties ?? [])));
+
+        return count($ties) < 2
+            ? Point::middle()
+            : new Point(($ties[count($ties) - 1]->x - $ties[0]->x) / 2, ($ties[count($ties) - 1]->y - $ties[0]->y) / 2);
     }
 
     /** A square round one element, in inches from its tie. */

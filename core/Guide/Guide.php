@@ -6,12 +6,16 @@ namespace Davrin\Core\Guide;
 
 use Davrin\Core\Anchor\Kind\AtSpot;
 use Davrin\Core\Craft\Craft;
+use Davrin\Core\Demand\BuildStep;
 use Davrin\Core\Material\Kind\Ribbon;
 use Davrin\Core\Part\Bow;
 use Davrin\Core\Part\CountedPart;
+use Davrin\Core\Part\CuttingWay;
 use Davrin\Core\Part\GuideWords;
 use Davrin\Core\Part\OwnWork;
+use Davrin\Core\Part\Part;
 use Davrin\Core\Part\PartKind;
+use Davrin\Core\Plan\Plan;
 use LogicException;
 
 /** All pages of the guide: one for each kind of part, each layout of ties, each way of cutting, each way of finishing and each tool. */
@@ -32,15 +36,16 @@ final readonly class Guide
                 $kind->cautions(),
             );
         }
-        foreach (Chapter::cases() as $chapter) {
+        foreach ($craft->layouts as $key => $layout) {
+            $file = Chapter::Ties->folder()."/$key.txt";
+            is_file($file) || throw new LogicException("The layout \"$key\" has no page in the guide: write it in $file.");
+            $pages[Chapter::Ties->value][$key] = GuideText::read($file)->page($key, Chapter::Ties, ucfirst($layout->name()), []);
+        }
+        foreach ([Chapter::Cutting, Chapter::Finishing, Chapter::Tools] as $chapter) {
             foreach (glob($chapter->folder().'/*.txt') ?: [] as $file) {
                 $key = basename($file, '.txt');
-                $title = $chapter === Chapter::Ties ? ucfirst($craft->layouts[$key]->name()) : null;
-                $pages[$chapter->value][$key] = GuideText::read($file)->page($key, $chapter, $title, []);
+                $pages[$chapter->value][$key] = GuideText::read($file)->page($key, $chapter, null, []);
             }
-        }
-        foreach ($craft->layouts as $key => $layout) {
-            isset($pages[Chapter::Ties->value][$key]) || throw new LogicException("The layout \"$key\" has no page in the guide.");
         }
 
         return new self(array_merge(...array_values($pages)));
@@ -59,6 +64,42 @@ final readonly class Guide
         uasort($found, fn (GuidePage $a, GuidePage $b): int => $b->answers($words) <=> $a->answers($words));
 
         return array_values($found);
+    }
+
+    /** The page that shows how a step of the work is done, by key; null where none does. */
+    public function forStep(Plan $plan, BuildStep $step): ?string
+    {
+        [$what, $id] = [...explode('.', $step->key), ''];
+        $part = array_column($plan->parts, null, 'id')[$id] ?? null;
+        $key = match ($what) {
+            'ties' => (array_column($plan->ties->groups, null, 'id')[$id] ?? null)?->layout->key(),
+            'cut' => $this->forCutting($plan, $id),
+            'ends' => 'dovetail',
+            'frays', 'dip' => 'heat-cutter',
+            'fluffing' => 'fluffing',
+            'stems' => 'stem-ends',
+            'hanger' => 'hanger',
+            'back' => $plan->finish->isOpen() ? 'open-back' : 'covered-back',
+            default => $part?->kind->key(),
+        };
+
+        return isset($this->pages[$key ?? '']) ? $key : null;
+    }
+
+    private function forCutting(Plan $plan, string $material): string
+    {
+        $wound = array_column($plan->wound(), null, 'id')[$material] ?? null;
+        $ways = array_map(
+            fn (Part $part): string => $part->on->slip->has(CuttingWay::KEY) ? $part->on->slip->text(CuttingWay::KEY) : '',
+            $wound === null ? [] : $plan->partsOf($wound),
+        );
+
+        return match (true) {
+            in_array(CuttingWay::Board->value, $ways, true) => 'board',
+            in_array(CuttingWay::FanFold->value, $ways, true) => 'fan-fold',
+            in_array(CuttingWay::OneByOne->value, $ways, true) => 'one-by-one',
+            default => 'mesh-from-the-roll',
+        };
     }
 
     private static function chapter(PartKind $kind): Chapter

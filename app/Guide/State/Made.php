@@ -25,7 +25,7 @@ final class Made implements State
         $shape = $sample->shape();
         $pieces = array_values(array_unique(array_map(fn (Patch $patch): int => $patch->piece, $shape->patches)));
         $shown = array_slice($pieces, 0, (int) $said->number(0, (float) count($pieces)));
-        $scene = Scene::round($sample->room());
+        $scene = Scene::round($sample->room()->plus($sample->middle()));
         foreach ($shape->patches as $patch) {
             if (in_array($patch->piece, $shown, true)) {
                 $scene = $scene->patch($patch, $sample->ink($patch->piece));
@@ -35,6 +35,6 @@ final class Made implements State
             $scene = $scene->text(0.0, $line->y, $line->text);
         }
 
-        return $said->is('wrong') ? $scene->wrong(0.0, 0.0, min($scene->box->wide(), $scene->box->high()) * 0.3) : $scene;
+        return $said->is('wrong') ? $scene->wrong($sample->middle()->x, 0.0, min($scene->box->wide(), $scene->box->high()) * 0.3) : $scene;
     }
 }

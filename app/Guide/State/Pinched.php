@@ -2,7 +2,9 @@
 
 namespace App\Guide\State;
 
+use App\Drawing\Elements\Curl;
 use App\Drawing\Elements\Wings;
+use App\Drawing\Patch;
 use App\Guide\Said;
 use App\Guide\Scene;
 use App\Guide\State;
@@ -12,7 +14,7 @@ use Davrin\Core\Geometry\Point;
 
 /**
  * A piece gathered at its middle, as the editor draws it: "pinched 20 10". "hemmed": its ends are folded; "tied": a stem holds it; "off": it is
- * gathered beside its middle; "loose": the pleats fall apart again; "by 2": the second of two meshes lies with it.
+ * gathered beside its middle; "loose": it is not pinched yet; "curled": with a curl at each end, "clipped" with clips on them.
  */
 final class Pinched implements State
 {
@@ -34,9 +36,16 @@ final class Pinched implements State
             $at = new Place($off * self::SEEN, 0.0, 0.0);
             $wing = $said->is('hemmed') ? Wings::hemmed($at, $wide * 0.46, $side * $span, 3.0) : Wings::frilled($at, $wide * 0.46, $side * $span, 3.0);
             $patch = $wing->patch(0);
-            $scene = $scene->patch(new \App\Drawing\Patch(0, $patch->edge, $patch->folds, $patch->shade, $patch->shine), $said->ink());
+            $scene = $scene->patch(new Patch(0, $patch->edge, $patch->folds, $patch->shade, $patch->shine), $said->ink());
         }
         $x = $off * self::SEEN;
+        foreach ($said->is('curled') ? [1, -1] : [] as $side) {
+            $end = new Place($x + $side * self::SEEN * $long / 2, 0.0, 0.0);
+            $scene = $scene->patch(Curl::patch(0, $end, $wide / 2, 0.95, 3.0));
+            if ($said->is('clipped')) {
+                $scene = $scene->area('metal', Scene::rectangle($end->x, 0.0, 2.6, 0.9));
+            }
+        }
         $scene = match (true) {
             $said->is('tied') => self::stem($scene, $x, 1.6),
             $said->is('loose') => $scene->arrow(new Point($x, 0.0), new Point($x, -1.6), new Point($x, -3.4))

@@ -26,7 +26,7 @@ final class Run implements State
     public function draw(Said $said, ?Sample $sample): Scene
     {
         $many = (int) $said->number(0, 3.0);
-        $scene = Scene::of(21.0, 12.0)->line('wire', [new Point(-10, 3), new Point(10, 3)]);
+        $scene = Scene::of(21.0, 15.0)->line('wire', [new Point(-10, 3), new Point(10, 3)]);
         [$x, $isLoops] = [-8.0, $said->is('loops')];
         if ($said->is('tail')) {
             $scene = $scene->curve('mesh-side', [new Point($x - 2.2, 4.4), new Point($x - 1.0, 3.8), new Point($x, 3.0)])

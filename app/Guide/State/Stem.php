@@ -25,7 +25,7 @@ final class Stem implements State
     public function draw(Said $said, ?Sample $sample): Scene
     {
         $stage = $said->oneOf(['behind', 'up', 'twice', 'open', 'closed', 'back', 'half', 'two', 'end'], 'behind');
-        $scene = Scene::of(15.0, 13.0);
+        $scene = Scene::of(15.0, 16.0);
         if ($stage === 'half') {
             return $scene->curve('stem', [new Point(-6.5, -1.0), new Point(-3, -0.6), new Point(-0.4, -1.1)])
                 ->curve('stem', [new Point(0.4, -1.1), new Point(3, -0.6), new Point(6.5, -1.0)])

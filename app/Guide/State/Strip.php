@@ -27,7 +27,7 @@ final class Strip implements State
     {
         [$long, $wide, $many] = [$said->number(0, 12.0), $said->number(1, 2.5), (int) $said->number(2, 1.0)];
 
-        return match ($said->oneOf(['lengthwise', 'fan', 'board', 'pinched', 'loop', 'hanging', 'curled', 'wave'], 'flat')) {
+        return match ($said->oneOf(['lengthwise', 'fan', 'board', 'pinched', 'loop', 'hanging', 'curled', 'wave', 'strands'], 'flat')) {
             'lengthwise' => $this->lengthwise($said, $long, $wide),
             'fan' => $this->fan($said, $long, $wide, max(2, $many)),
             'board' => $this->board($said, $long, $wide, max(2, $many)),
@@ -35,7 +35,8 @@ final class Strip implements State
             'loop' => $this->loop($said, $long, $wide, $many),
             'hanging' => $this->hanging($said, $long, $wide, max(1, $many)),
             'curled' => $this->curled($said, $long, $wide),
-            'wave' => $this->wave($said, $long, $wide),
+            'wave' => $this->wave($said, $long),
+            'strands' => $this->strands($said, $long, max(1, $many)),
             default => $this->flat($said, $long, $wide, $many),
         };
     }
@@ -47,7 +48,16 @@ final class Strip implements State
             $y = ($which - ($many - 1) / 2) * ($wide + 0.5);
             $scene = $scene->patch(self::patch($said, $long, $wide, $y), $which % 2 === 1 && $said->is('two') ? 's' : 'r');
             if ($said->is('print')) {
-                $scene = $scene->text(0.0, $y + 0.3, $said->is('upside') ? 'ǝlddɐ' : 'BEE');
+                // A little house, which has to stand upright when the tail hangs to the right.
+                foreach ([-1, 1] as $side) {
+                    $x = $side * $long / 4;
+                    $roof = $said->is('upside') && $side === -1 ? 0.9 : -0.9;
+                    $scene = $scene->area('paper', [
+                        new Point($x - 0.7, $y - $roof * 0.8), new Point($x + 0.7, $y - $roof * 0.8), new Point($x + 0.7, $y), new Point($x, $y + $roof),
+                        new Point($x - 0.7, $y),
+                    ]);
+                    $scene = $said->is('upside') && $side === -1 ? $scene->wrong($x, $y, 1.5) : $scene;
+                }
             }
         }
         if ($said->is('frayed')) {
@@ -225,8 +235,25 @@ final class Strip implements State
         return $said->is('wrong') ? $scene->wrong(0.0, $long * 0.2, 2.4) : $scene;
     }
 
+    /** Raffia or the like: loose, or bent together at the middle. */
+    private function strands(Said $said, float $long, int $many): Scene
+    {
+        $scene = Scene::of($long + 4, 9.0);
+        for ($which = 0; $which < $many; $which++) {
+            $off = ($which - ($many - 1) / 2) * 0.8;
+            $half = $said->is('even') ? $long / 2 : $long / 2 - 0.7 * (($which * 3) % 4);
+            $scene = $scene->curve('strand', [
+                new Point(-$half, $off * 1.2), new Point(-$half / 2, $off), new Point(0.0, $said->is('bent') ? $off * 0.12 : $off),
+                new Point($half / 2, $off), new Point($half, $off * 1.2),
+            ]);
+        }
+        $scene = $said->is('bent') ? Pinched::stem($scene, 0.0, 1.0) : $scene;
+
+        return $said->is('wrong') ? $scene->line('strand', [new Point(3.0, 3.4), new Point(8.0, 4.0)])->wrong(5.5, 3.7, 2.4) : $scene;
+    }
+
     /** Over one and under the next, along a row. */
-    private function wave(Said $said, float $long, float $wide): Scene
+    private function wave(Said $said, float $long): Scene
     {
         $scene = Scene::of($long + 4, 9.0);
         foreach ([-0.375, -0.125, 0.125, 0.375] as $at) {

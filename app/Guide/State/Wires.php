@@ -12,19 +12,23 @@ use Davrin\Core\Geometry\Place;
 use Davrin\Core\Geometry\Point;
 
 /**
- * A stretch of the form with its ties, seen from the front: "wires" four wires and two crossbars, so two sections. Where the ties stand: "inner",
- * "outer", "middle", "crossbar", "between", as many a section as "2" says; "filled" has mesh on them; "gap": one is missing; "numbered".
+ * A stretch of the form with its ties, seen from the front: "wires" four wires and three crossbars, so two sections. Which rows have ties:
+ * "inner", "middle", "outer", so many a section as its number says; "inner-crossbars" on the crossbars, "inner-both" on these and between, "inner-two"
+ * close to them. "zigzag" steps from row to row, "corner" is the corner of a square, "stick" a flat stick. "filled" has mesh on the ties, "gap" lacks one.
  */
 final class Wires implements State
 {
     private const HALF = 9.0;
 
-    /** The wires from the outermost, and the crossbars. */
+    /** The wires, from the outermost. */
     private const WIRES = [-3.0, -1.0, 1.0, 3.0];
 
     private const CROSSBARS = [-6.0, 0.0, 6.0];
 
     private const ROWS = ['outer' => -2.0, 'middle' => 0.0, 'inner' => 2.0];
+
+    /** How a zigzag steps, again and again. */
+    private const STEPS = ['inner', 'middle', 'outer', 'middle'];
 
     public function name(): string
     {
@@ -33,64 +37,126 @@ final class Wires implements State
 
     public function draw(Said $said, ?Sample $sample): Scene
     {
-        $scene = Scene::of(2 * self::HALF + 1, 13.0);
+        $kind = $said->oneOf(['zigzag', 'corner', 'stick'], 'rows');
+        $scene = match ($kind) {
+            'corner' => $this->corner(Scene::of(2 * self::HALF + 1, 15.0)),
+            'stick' => Scene::of(2 * self::HALF + 1, 13.0)->area('wood', Scene::rectangle(0.0, 0.0, 2 * self::HALF, 3.6)),
+            default => $this->straight(Scene::of(2 * self::HALF + 1, 13.0)),
+        };
+        $ties = match ($kind) {
+            'corner' => $this->cornerTies($said),
+            'stick' => $this->stickTies($said),
+            'zigzag' => $this->zigzag($said),
+            default => $this->rows($said),
+        };
+        $missing = $said->is('gap') ? intdiv(count($ties), 2) : -1;
+        foreach ($ties as $at => [$x, $y]) {
+            $scene = match (true) {
+                $at === $missing => $scene->wrong($x, $y, 1.6),
+                $said->is('filled') => $this->piece($scene, $x, $y),
+                default => $this->tie($scene, $x, $y, $said->is('numbered') ? $at + 1 : null),
+            };
+        }
+
+        return $scene;
+    }
+
+    private function straight(Scene $scene): Scene
+    {
         foreach (self::WIRES as $y) {
             $scene = $scene->line('wire', [new Point(-self::HALF, $y), new Point(self::HALF, $y)]);
         }
         foreach (self::CROSSBARS as $x) {
             $scene = $scene->line('wire', [new Point($x, -3.0), new Point($x, 3.0)]);
         }
-        [$number, $mesh] = [0, []];
-        foreach (self::ROWS as $row => $y) {
-            foreach ($said->is($row) ? $this->places($said, $row) : [] as $x) {
-                $number++;
-                if ($said->is('gap') && $number === 4) {
-                    $scene = $scene->wrong($x, $y, 1.6);
-
-                    continue;
-                }
-                $said->is('filled') ? $mesh[] = [$x, $y] : $scene = $this->tie($scene, $x, $y, $said->is('numbered') ? $number : null);
-            }
-        }
-        foreach ($mesh as [$x, $y]) {
-            foreach ([1, -1] as $side) {
-                $its = Wings::frilled(new Place($x, $y, 0.0), 1.7, $side * 1.45, $x)->patch(0);
-                $scene = $scene->patch(new Patch(0, $its->edge, $its->folds, $its->shade, $its->shine));
-            }
-        }
 
         return $scene;
     }
 
-    /** @return list<float> */
-    private function places(Said $said, string $row): array
+    private function corner(Scene $scene): Scene
     {
-        $sections = array_map(fn (int $at): array => [self::CROSSBARS[$at], self::CROSSBARS[$at + 1]], [0, 1]);
+        foreach ([0.0, 2.0] as $in) {
+            $scene = $scene->line('wire', [new Point(-self::HALF, -5.0 + $in), new Point(6.0 - $in, -5.0 + $in), new Point(6.0 - $in, 7.0)]);
+        }
+
+        return $scene->line('wire', [new Point(-4.0, -5.0), new Point(-4.0, -3.0)])->line('wire', [new Point(6.0, 3.0), new Point(4.0, 3.0)]);
+    }
+
+    /** @return list<array{float, float}> */
+    private function cornerTies(Said $said): array
+    {
+        return array_slice([[5.0, -4.0], [-4.0, -4.0], [0.5, -4.0], [5.0, 3.0], [5.0, -0.5]], 0, (int) $said->number(0, 5.0));
+    }
+
+    /** @return list<array{float, float}> */
+    private function stickTies(Said $said): array
+    {
+        $ties = [];
+        for ($group = 0; $group < 3; $group++) {
+            $x = -7.2 + $group * 5.6;
+            array_push($ties, [$x, -1.9], [$x, 1.9], [$x + 2.8, 0.0]);
+        }
+
+        return array_slice($ties, 0, (int) $said->number(0, 9.0));
+    }
+
+    /** @return list<array{float, float}> */
+    private function zigzag(Said $said): array
+    {
+        return array_map(
+            fn (int $at): array => [-5.5 + $at, self::ROWS[self::STEPS[$at % count(self::STEPS)]]],
+            range(0, max(0, (int) $said->number(0, 12.0) - 1)),
+        );
+    }
+
+    /** @return list<array{float, float}> */
+    private function rows(Said $said): array
+    {
+        $ties = [];
+        foreach (array_reverse(self::ROWS) as $row => $y) {
+            foreach ($said->is($row) ? $this->along($said, $row) : [] as $x) {
+                $ties[] = [$x, $y];
+            }
+        }
+
+        return $ties;
+    }
+
+    /** @return list<float> */
+    private function along(Said $said, string $row): array
+    {
         $places = [];
-        foreach ($sections as [$from, $to]) {
-            $long = $to - $from;
+        foreach ([[-6.0, 0.0], [0.0, 6.0]] as [$from, $to]) {
+            $many = max(1, (int) $said->number(0, 1.0));
             $places = [...$places, ...match (true) {
                 $said->is("$row-crossbars") => [$from],
                 $said->is("$row-both") => [$from, ($from + $to) / 2],
                 $said->is("$row-two") => [$from + 1.5, $to - 1.5],
-                default => array_map(
-                    fn (int $i): float => $from + $long * ($i + 0.5) / max(1, (int) $said->number(0, 1.0)),
-                    range(0, max(0, (int) $said->number(0, 1.0) - 1)),
-                ),
+                default => array_map(fn (int $i): float => $from + ($to - $from) * ($i + 0.5) / $many, range(0, $many - 1)),
             }];
         }
 
-        return $said->is("$row-crossbars") || $said->is("$row-both") ? [...$places, self::CROSSBARS[2]] : $places;
+        return $said->is("$row-crossbars") || $said->is("$row-both") ? [...$places, 6.0] : $places;
+    }
+
+    private function piece(Scene $scene, float $x, float $y): Scene
+    {
+        foreach ([1, -1] as $side) {
+            $its = Wings::frilled(new Place($x, $y, 0.0), 1.7, $side * 1.45, $x)->patch(0);
+            $scene = $scene->patch(new Patch(0, $its->edge, $its->folds, $its->shade, $its->shine));
+        }
+
+        return $scene;
     }
 
     private function tie(Scene $scene, float $x, float $y, ?int $number): Scene
     {
         $scene = $scene->curve('stem', [
             new Point($x - 0.15, $y + 1.25), new Point($x + 0.3, $y), new Point($x - 0.15, $y - 1.25),
-        ])->curve('stem', [new Point($x - 0.1, $y - 1.2), new Point($x - 0.9, $y - 1.9)])->curve('stem', [
-            new Point($x - 0.1, $y - 1.2), new Point($x + 0.9, $y - 1.9),
+        ])->curve('stem', [new Point($x - 0.1, $y - 1.2), new Point($x - 0.7, $y - 1.7)])->curve('stem', [
+            new Point($x - 0.1, $y - 1.2), new Point($x + 0.7, $y - 1.7),
         ]);
 
-        return $number === null ? $scene : $scene->text($x + 0.2, $y + 0.4, (string) $number);
+        return $number === null ? $scene : $scene->text($x, $y + 2.6, (string) $number);
     }
 }

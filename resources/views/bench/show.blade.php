@@ -62,7 +62,7 @@
                 @foreach ($its->cautions() as $caution)
                     <p class="bench-caution">{{ $caution->words() }}</p>
                 @endforeach
-                <p class="bench-tool">With {{ $its->step->tool }}.</p>
+                <p class="bench-tool">With {{ $its->step->tool }}. @if ($guide = $page->guide($its))<a class="quiet" href="{{ route('guide.page', $guide, false) }}" target="_blank">how it is done</a>@endif</p>
                 @if ($its->deed === Davrin\Core\Bench\Deed::Make && $one = $shapes[$page->picture($its->copy).'/'.$its->element?->id] ?? null)
                     <svg class="bench-one" viewBox="{{ -$one[1] }} {{ -$one[1] }} {{ 2 * $one[1] }} {{ 2 * $one[1] }}" aria-hidden="true"><use href="#{{ $one[0] }}" />@if ($its->ties !== [])<circle class="knot" r="{{ round($one[1] / 22, 1) }}" />@endif</svg>
                 @endif

@@ -79,6 +79,7 @@
                 'line' => $line,
                 'problem' => $problem,
                 'places' => $plan->ties->groups[$index]->isFree() ? $places : [],
+                'guide' => $plan->ties->groups[$index]->layout->key(),
                 'tools' => [...($loop->last ? ['add-ties' => 'tie it another way too'] : []), ...(count($recipe->ties) > 0 ? ['remove-ties' => 'take away'] : [])],
             ]) }}
         @endforeach
@@ -89,6 +90,7 @@
                 'problem' => $problem,
                 'advice' => $advice[$line->address] ?? [],
                 'inks' => array_intersect_key($drawing->inks, $recipe->materials),
+                'guide' => $plan->parts[$index]->kind->key(),
                 'more' => $plan->parts[$index]->kind instanceof Davrin\Core\Part\Sign\Sign
                     ? ['editor.sign-outline' => ['part' => $plan->parts[$index]->id, 'refused' => $errors->first('outline')]]
                     : [],

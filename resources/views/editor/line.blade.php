@@ -1,7 +1,7 @@
 {{-- A sentence of the recipe with what follows from it and what can be done about it. --}}
 @php
     $lights = last(explode('.', $line->address));
-    [$advice, $inks, $tools, $places, $more] = [$advice ?? [], $inks ?? [], $tools ?? [], $places ?? [], $more ?? []];
+    [$advice, $inks, $tools, $places, $more, $guide] = [$advice ?? [], $inks ?? [], $tools ?? [], $places ?? [], $more ?? [], $guide ?? null];
 @endphp
 <section {{ $region }} class="line @if ($advice !== []) warns @endif" data-lights="{{ $lights }}">
     <b class="number">{{ $number }}</b>
@@ -26,6 +26,9 @@
                     <button class="quiet" name="do" value="{{ $do }}">{{ $words }}</button>
                 @endforeach
             </x-edit-form>
+        @endif
+        @if ($guide !== null)
+            <div class="tools"><a class="quiet" href="{{ route('guide.page', $guide, false) }}">how it is done</a></div>
         @endif
         @foreach ($more as $its => $data)
             <div class="tools">@include($its, $data)</div>

@@ -9,8 +9,8 @@
                 <p class="mt-2 text-[17px]">{{ Str::unbroken($page->is) }}</p>
                 <p class="mt-1">{{ Str::unbroken($page->not) }}</p>
                 @if ($page->called !== [])<p class="mt-2 text-soft">Also called: {{ implode(', ', $page->called) }}.</p>@endif
-                @if ($sample)
-                    <p class="mt-3"><a class="quiet" href="{{ route('guide.try', ['technique' => $page->key]) }}">try one</a></p>
+                @if ($page->chapter === Davrin\Core\Guide\Chapter::Mesh)
+                    <p class="mt-3"><a class="act" href="{{ route('guide.try', ['technique' => $page->key]) }}">Try one</a></p>
                 @endif
             </div>
             @if ($sample?->isSeen())
@@ -20,11 +20,11 @@
         </div>
         <h2 class="mt-6 text-xl">Step by step</h2>
         <ol class="guide-steps">
-            @foreach ($drawn->steps as $step)
+            @foreach ($drawn->steps() as $step)
                 <li>
                     @if ($step['onForm'] && $sample)
                         @php $form = $sample->drawing("step-$loop->index-"); $frame = $sample->frame(); @endphp
-                        <svg class="scene" viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() }}" aria-hidden="true"><defs><x-mesh-patterns :inks="$form->inks" /></defs><x-mesh-on-form :drawing="$form" /></svg>
+                        <svg class="on-form" viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() }}" aria-hidden="true"><defs><x-mesh-patterns :inks="$form->inks" /></defs><x-mesh-on-form :drawing="$form" /></svg>
                     @else
                         <x-guide-scene :scene="$step['scene']" />
                     @endif
@@ -32,9 +32,9 @@
                 </li>
             @endforeach
             <li class="guide-wrong">
-                <x-guide-scene :scene="$drawn->wrong" />
+                <x-guide-scene :scene="$drawn->wrong()" />
                 <p><b>Gone wrong?</b> {{ Str::unbroken($page->wrong->says) }}</p>
-                <p class="mend"><b>Mend it:</b> {{ Str::unbroken($page->mend) }}</p>
+                <p class="mending"><b>Mend it:</b> {{ Str::unbroken($page->mend) }}</p>
             </li>
         </ol>
         <div class="guide-foot">

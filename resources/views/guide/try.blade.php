@@ -15,11 +15,11 @@
                 @foreach ($try->sample->part()->cautions as $caution)<p class="caution">{{ $caution->words() }}</p>@endforeach</li>
             <li><h2>2 Make</h2>
                 <ol class="guide-steps">
-                    @foreach ($drawn->steps as $step)
+                    @foreach ($drawn->steps() as $step)
                         <li>
                             @if ($step['onForm'])
                                 @php $form = $try->sample->drawing("try-$loop->index-"); $frame = $try->sample->frame(); @endphp
-                                <svg class="scene" viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() }}" aria-hidden="true"><defs><x-mesh-patterns :inks="$form->inks" /></defs><x-mesh-on-form :drawing="$form" /></svg>
+                                <svg class="on-form" viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() }}" aria-hidden="true"><defs><x-mesh-patterns :inks="$form->inks" /></defs><x-mesh-on-form :drawing="$form" /></svg>
                             @else
                                 <x-guide-scene :scene="$step['scene']" />
                             @endif
