@@ -6,12 +6,15 @@ use App\Settings\House;
 use App\Suggest\FromTheShelf;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Material\OnHand;
+use Davrin\Core\Material\OnHandBlank;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Result\Result;
 use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\Segment;
 use Davrin\Core\Roll\SegmentKind;
+use Davrin\Core\Suggest\Given;
 use Davrin\Core\Suggest\Search;
 use Davrin\Core\Suggest\Suggestion;
 use Davrin\Core\Suggest\Wishes;
@@ -38,7 +41,7 @@ final readonly class FirstPlan
                 $house->units(),
             );
             $search = Search::over(
-                app(Craft::class), app(PlanReader::class), app(Engine::class), $wishes, FromTheShelf::given($house, 'usual', []),
+                app(Craft::class), app(PlanReader::class), app(Engine::class), $wishes, self::oneRollOfEach($house),
             );
             $until = microtime(true) + self::SECONDS;
             $found = $search->stretch(0, fn (): bool => microtime(true) < $until)->found;
@@ -60,6 +63,24 @@ final readonly class FirstPlan
             Words::count(self::rolls($this->result), 'roll'),
             $this->plan->usedWound()[0]->name(),
         );
+    }
+
+    /** What lies on the shelf, of each mesh only its longest roll: a first wreath is not pieced together. */
+    private static function oneRollOfEach(House $house): Given
+    {
+        $given = FromTheShelf::given($house, 'usual', [])->write();
+        $blank = new OnHandBlank('onHand', 'what is on hand');
+        $given['materials'] = array_map(function (array $its) use ($blank): array {
+            $there = $blank->read($its['onHand'] ?? [], null);
+            usort($there, fn (OnHand $a, OnHand $b): int => $b->length->units <=> $a->length->units);
+            $longest = $there[0] ?? null;
+
+            return ['onHand' => $longest === null ? [] : $blank->write([
+                new OnHand(1, $longest->length, $longest->byLabel, $longest->lot, $longest->item, $longest->unit),
+            ])] + $its;
+        }, $given['materials']);
+
+        return Given::read($given);
     }
 
     /** @param  list<Suggestion>  $found */
