@@ -27,7 +27,10 @@ final readonly class States
     {
         $this->all = array_column(array_map(
             fn (State $state): array => [$state->name(), $state],
-            [new Flat, new Folded, new Pinched, new Rolled, new Made, new OnForm, new Wires, new Stem, new Run, new Strip, new Ring, new Tool],
+            [
+                new Flat, new Folded, new Pinched, new Rolled, new Made, new OnForm, new Wires, new Stem, new Run, new Strip, new Ring,
+                new Tool,
+            ],
         ), 1, 0);
     }
 

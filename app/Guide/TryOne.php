@@ -52,7 +52,9 @@ final readonly class TryOne
         $units = app(House::class)->units();
         $takes = $this->sample->takes();
         $cut = sprintf('Cut %s of mesh %s wide', $units->needed($takes), $units->exact($this->sample->width()));
-        $meshes = ShelfItem::query()->where('ware', Mesh::KEY)->whereNull('archived_at')->where('width', '>=', $this->sample->width()->units);
+        $meshes = ShelfItem::query()->where('ware', Mesh::KEY)
+            ->whereNull('archived_at')
+            ->where('width', '>=', $this->sample->width()->units);
         /** @var list<ShelfStock> $short */
         $short = ShelfStock::query()->with('item', 'reservations')->whereIn('shelf_item_id', $meshes->select('id'))
             ->whereIn('kind', [StockKind::Loose->value, StockKind::Part->value])
@@ -60,7 +62,12 @@ final readonly class TryOne
         $stock = array_values(array_filter($short, fn (ShelfStock $its): bool => self::longEnough($its, $takes)))[0] ?? null;
 
         return $stock !== null
-            ? sprintf('%s, off the %s of %s that lie on the shelf: no roll has to be opened for it.', $cut, self::shown($stock), $stock->item->name)
+            ? sprintf(
+                '%s, off the %s of %s that lie on the shelf: no roll has to be opened for it.',
+                $cut,
+                self::shown($stock),
+                $stock->item->name,
+            )
             : "$cut. Nothing short enough to be spared lies on the shelf, so take it off any roll, or cut newspaper for the first try.";
     }
 

@@ -47,7 +47,10 @@ final readonly class GuidePage
         return mb_strtolower(implode(' · ', [...$said, $this->mend]));
     }
 
-    /** How well it answers a search: 4 by just one of its names, 3 by a part of its own, 2 by a part of another, 1 by its words, 0 not at all. */
+    /**
+     * How well it answers a search: 4 by just one of its names, 3 by a part of its own, 2 by a part of another, 1 by its words, 0 not at
+     * all.
+     */
     public function answers(string $sought): int
     {
         $sought = trim(mb_strtolower($sought));

@@ -22,8 +22,10 @@ final class Practice
         $expected = $units->place(Length::ofUnits((int) round($said * Length::PER_INCH)));
 
         return match (true) {
-            $is < 1 - self::CLOSE => "$shown is less than the $expected to be expected: it is still closed, or gathered too tightly. Pull it open from the pinch outward.",
-            $is > 1 + self::CLOSE => "$shown is more than the $expected to be expected: you measured from tip to tip, or the mesh is wider than it says. Measure from the middle of its wires.",
+            $is < 1 - self::CLOSE => "$shown is less than the $expected to be expected: it is still closed, or gathered too tightly. "
+                .'Pull it open from the pinch outward.',
+            $is > 1 + self::CLOSE => "$shown is more than the $expected to be expected: you measured from tip to tip, or the mesh is wider "
+                .'than it says. Measure from the middle of its wires.',
             default => "$shown where $expected was to be expected: just as it should be.",
         };
     }
@@ -36,7 +38,8 @@ final class Practice
         return match (true) {
             $times <= 1.0 => "Quicker than usual, which is $shown min. Look once more whether it holds.",
             $times <= self::SLOW => "Usual is $shown min. The tenth of them takes half as long as the first.",
-            default => "Usual is $shown min. Take your time with the first three; then write down what one takes, and your plans will reckon with it.",
+            default => "Usual is $shown min. Take your time with the first three; then write down what one takes, and your plans will "
+                .'reckon with it.',
         };
     }
 }

@@ -210,10 +210,10 @@ final class PlanningTest extends BrowserCase
     public function test_the_guide_draws_each_technique_and_none_of_it_runs_out_of_its_picture(): void
     {
         $this->open('/guide');
-        $this->assertCount(count(\Davrin\Core\Craft\Craft::standard()->parts), $this->texts('.technique h2'));
+        $this->assertCount(count(\Davrin\Core\Guide\Guide::of(\Davrin\Core\Craft\Craft::standard())->pages), $this->texts('.guide-card b'));
         $out = $this->script(
-            'return [...document.querySelectorAll(".technique:not(.technique-in-words)")].filter((one) => one.scrollWidth > one.clientWidth + 1 || '
-                .'one.querySelector("svg").getBoundingClientRect().width < 119).map((one) => one.id)',
+            'return [...document.querySelectorAll(".guide-card")].filter((one) => one.scrollWidth > one.clientWidth + 1 || '
+                .'one.querySelector("svg").getBoundingClientRect().width < 95).map((one) => one.textContent.trim())',
         );
         $this->assertSame([], $out);
     }

@@ -151,7 +151,7 @@ final class LogTest extends FeatureCase
     {
         $ruffles = $this->written(['entry.made' => '2025-07-01', 'entry.occasion' => 'the band'], plan: $this->hang());
         $poofs = $this->written(['entry.made' => '2026-01-10'], plan: $this->hang('library-reading-week'));
-        $shown = fn (string $query): array => $this->texts($this->get("/log?$query")->assertOk(), "//article[contains(@class, 'leaf')]//h3");
+        $shown = fn (string $query): array => $this->texts($this->get("/log?$query")->assertOk(), "//article[contains(@class, 'leaf')]//h2");
         $this->assertSame([$poofs->name, $ruffles->name], $shown(''));
         foreach (['q=band' => $ruffles, 'q=poofs+dusk' => $poofs, 'season=winter' => $poofs, 'technique=ruffle' => $ruffles, "plan=$poofs->plan_id" => $poofs, 'year=2025' => $ruffles] as $query => $one) {
             $this->assertSame([$one->name], $shown($query), $query);

@@ -34,8 +34,8 @@ final class Flat implements State
         for ($which = 0; $which < $many; $which++) {
             $y = ($which - ($many - 1) / 2) * self::DOWN * $wide;
             $scene = $scene->patch($this->piece($said, $long, $wide, $y), $which % 2 === 1 && $said->is('two') ? 'b' : $said->ink())
-                ->line('woven', [new Point(-$long / 2, $y - $wide / 2), new Point($long / 2, $y - $wide / 2)])
-                ->line('woven', [new Point(-$long / 2, $y + $wide / 2), new Point($long / 2, $y + $wide / 2)]);
+                ->line('woven', Point::list([[-$long / 2, $y - $wide / 2], [$long / 2, $y - $wide / 2]]))
+                ->line('woven', Point::list([[-$long / 2, $y + $wide / 2], [$long / 2, $y + $wide / 2]]));
         }
         if ($said->is('frayed')) {
             $scene = $this->threads($scene, $long, $wide)->wrong($long / 2, 0.0, $wide * 0.45);
@@ -73,10 +73,10 @@ final class Flat implements State
             $said->is('overlapped') => $long / 4,
             default => 0.0,
         };
-        $line = fn (float $x): string => Path::line([new Point($x, $y - $wide / 2), new Point($x, $y + $wide / 2)]);
-        $flap = fn (float $from, float $to): string => Path::closed([
-            new Point($from, $y - $wide / 2), new Point($to, $y - $wide / 2), new Point($to, $y + $wide / 2), new Point($from, $y + $wide / 2),
-        ]);
+        $line = fn (float $x): string => Path::line(Point::list([[$x, $y - $wide / 2], [$x, $y + $wide / 2]]));
+        $flap = fn (float $from, float $to): string => Path::closed(Point::list([
+            [$from, $y - $wide / 2], [$to, $y - $wide / 2], [$to, $y + $wide / 2], [$from, $y + $wide / 2],
+        ]));
 
         return new Patch(
             0,
@@ -90,9 +90,9 @@ final class Flat implements State
     {
         for ($step = 1; $step < 6; $step++) {
             $y = $wide * ($step / 6 - 0.5);
-            $scene = $scene->curve('thread', [
-                new Point($long / 2, $y), new Point($long / 2 + 1.0, $y + 0.4), new Point($long / 2 + 1.6 + $step % 2, $y - 0.3),
-            ]);
+            $scene = $scene->curve('thread', Point::list([
+                [$long / 2, $y], [$long / 2 + 1.0, $y + 0.4], [$long / 2 + 1.6 + $step % 2, $y - 0.3],
+            ]));
         }
 
         return $scene;

@@ -10,7 +10,10 @@ use App\Guide\State;
 use App\Techniques\Sample;
 use Davrin\Core\Geometry\Point;
 
-/** A piece with its ends folded back, seen from the side that the folds lie on: "folded 20 10 1"; so far that they overlap: "folded 20 10 12". */
+/**
+ * A piece with its ends folded back, seen from the side that the folds lie on: "folded 20 10 1"; so far that they overlap: "folded 20
+ * 10 12".
+ */
 final class Folded implements State
 {
     public function name(): string
@@ -25,10 +28,9 @@ final class Folded implements State
         $scene = Scene::of($long + 6, $wide + 5)->patch(new Patch(0, Path::closed(Scene::rectangle(0.0, 0.0, $left, $wide))));
         foreach ([1, -1] as $side) {
             $end = $side * ($left / 2 - $fold);
-            $flap = Path::closed([
-                new Point($side * $left / 2, -$wide / 2), new Point($end, -$wide / 2), new Point($end, $wide / 2),
-                new Point($side * $left / 2, $wide / 2),
-            ]);
+            $flap = Path::closed(Point::list([
+                [$side * $left / 2, -$wide / 2], [$end, -$wide / 2], [$end, $wide / 2], [$side * $left / 2, $wide / 2],
+            ]));
             $scene = $scene->patch(new Patch(0, $flap, '', $said->is('slack') && $side === 1 ? '' : $flap))
                 ->arrow(
                     new Point($side * ($left / 2 + 1.8), -$wide / 2 - 0.8),

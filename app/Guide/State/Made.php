@@ -10,7 +10,8 @@ use App\Techniques\Sample;
 use LogicException;
 
 /**
- * One element in the hand, as the editor draws it, before it is on the form: "made"; "made 2" the first two of its pieces; "wrong" marks it.
+ * One element in the hand, as the editor draws it, before it is on the form: "made"; "made 2" the first two of its pieces; "wrong"
+ * marks it.
  */
 final class Made implements State
 {

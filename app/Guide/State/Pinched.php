@@ -13,8 +13,9 @@ use Davrin\Core\Geometry\Place;
 use Davrin\Core\Geometry\Point;
 
 /**
- * A piece gathered at its middle, as the editor draws it: "pinched 20 10". "hemmed": its ends are folded; "tied": a stem holds it; "off": it is
- * gathered beside its middle; "loose": it is not pinched yet; "curled": with a curl at each end, "clipped" with clips on them.
+ * A piece gathered at its middle, as the editor draws it: "pinched 20 10". "hemmed": its ends are folded; "tied": a stem holds it;
+ * "off": it is gathered beside its middle; "loose": it is not pinched yet; "curled": with a curl at each end, "clipped" with clips on
+ * them.
  */
 final class Pinched implements State
 {
@@ -34,7 +35,9 @@ final class Pinched implements State
         foreach ([1, -1] as $side) {
             $span = self::SEEN * ($long / 2 - $side * $off);
             $at = new Place($off * self::SEEN, 0.0, 0.0);
-            $wing = $said->is('hemmed') ? Wings::hemmed($at, $wide * 0.46, $side * $span, 3.0) : Wings::frilled($at, $wide * 0.46, $side * $span, 3.0);
+            $wing = $said->is('hemmed')
+                ? Wings::hemmed($at, $wide * 0.46, $side * $span, 3.0)
+                : Wings::frilled($at, $wide * 0.46, $side * $span, 3.0);
             $patch = $wing->patch(0);
             $scene = $scene->patch(new Patch(0, $patch->edge, $patch->folds, $patch->shade, $patch->shine), $said->ink());
         }
@@ -61,8 +64,8 @@ final class Pinched implements State
     public static function stem(Scene $scene, float $x, float $ends): Scene
     {
         return $scene
-            ->curve('stem', [new Point($x - 0.5, 0.9), new Point($x + 0.55, 0.3), new Point($x - 0.55, -0.3), new Point($x + 0.5, -0.9)])
-            ->curve('stem', [new Point($x + 0.4, -0.8), new Point($x - 0.3, -1.3), new Point($x + $ends * 0.6, -1.2 - $ends)])
-            ->curve('stem', [new Point($x + 0.4, -0.8), new Point($x + 0.6, -1.4), new Point($x - $ends * 0.6, -1.2 - $ends)]);
+            ->curve('stem', Point::list([[$x - 0.5, 0.9], [$x + 0.55, 0.3], [$x - 0.55, -0.3], [$x + 0.5, -0.9]]))
+            ->curve('stem', Point::list([[$x + 0.4, -0.8], [$x - 0.3, -1.3], [$x + $ends * 0.6, -1.2 - $ends]]))
+            ->curve('stem', Point::list([[$x + 0.4, -0.8], [$x + 0.6, -1.4], [$x - $ends * 0.6, -1.2 - $ends]]));
     }
 }

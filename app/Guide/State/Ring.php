@@ -11,8 +11,8 @@ use App\Techniques\Sample;
 use Davrin\Core\Geometry\Point;
 
 /**
- * The whole piece: "ring" the bare form, "filled" with its mesh, "back" from behind. On it "hanger", "sign", "bow", "tilted", "felt", "spots 5",
- * "ends" stems that stick out, "sunk", "low", "things 3" that lie beside it.
+ * The whole piece: "ring" the bare form, "filled" with its mesh, "back" from behind. On it "hanger", "sign", "bow", "tilted", "felt",
+ * "spots 5", "ends" stems that stick out, "sunk", "low", "things 3" that lie beside it.
  */
 final class Ring implements State
 {
@@ -56,7 +56,7 @@ final class Ring implements State
         }
         for ($bar = 0; $bar < 6; $bar++) {
             [$x, $y] = [sin($bar * M_PI / 3), -cos($bar * M_PI / 3)];
-            $scene = $scene->line('wire', [new Point(4 * $x, 4 * $y), new Point(7 * $x, 7 * $y)]);
+            $scene = $scene->line('wire', Point::list([[4 * $x, 4 * $y], [7 * $x, 7 * $y]]));
         }
 
         return $scene;
@@ -72,7 +72,7 @@ final class Ring implements State
         $folds = '';
         for ($step = 0; $step < 18; $step++) {
             [$x, $y] = [sin($step * M_PI / 9), -cos($step * M_PI / 9)];
-            $folds .= Path::line([new Point(3.4 * $x, 3.4 * $y), new Point(10.6 * $x, 10.6 * $y)]);
+            $folds .= Path::line(Point::list([[3.4 * $x, 3.4 * $y], [10.6 * $x, 10.6 * $y]]));
         }
 
         return $scene->patch(new Patch(0, Path::smooth($points, closed: true), $folds))
@@ -83,7 +83,7 @@ final class Ring implements State
     {
         $x = $said->is('tilted') ? 3.0 : 0.0;
 
-        return $scene->curve('metal', [new Point($x - 1.1, -6.2), new Point($x - 0.9, -8.4), new Point($x + 0.9, -8.4), new Point($x + 1.1, -6.2)]);
+        return $scene->curve('metal', Point::list([[$x - 1.1, -6.2], [$x - 0.9, -8.4], [$x + 0.9, -8.4], [$x + 1.1, -6.2]]));
     }
 
     private function felt(Scene $scene): Scene
@@ -95,7 +95,7 @@ final class Ring implements State
     {
         for ($tie = 0; $tie < 9; $tie++) {
             [$x, $y] = [sin($tie * 0.698), -cos($tie * 0.698)];
-            $scene = $scene->curve('stem', [new Point(6 * $x, 6 * $y), new Point(8 * $x + $y, 8 * $y - $x), new Point(10 * $x, 10 * $y)]);
+            $scene = $scene->curve('stem', Point::list([[6 * $x, 6 * $y], [8 * $x + $y, 8 * $y - $x], [10 * $x, 10 * $y]]));
         }
 
         return $scene;
@@ -109,18 +109,19 @@ final class Ring implements State
             Scene::rectangle(0.0, $y, $wide, $high),
         ));
 
-        return $said->is('sunk') ? $scene->curve('thread', Scene::circle(0.0, $y, $wide * 0.5, $high * 0.62), closed: true) : $scene->text(0.0, $y + 0.5, 'WELCOME');
+        return $said->is('sunk') ? $scene
+            ->curve('thread', Scene::circle(0.0, $y, $wide * 0.5, $high * 0.62), closed: true) : $scene
+            ->text(0.0, $y + 0.5, 'WELCOME');
     }
 
     private function bow(Scene $scene, Said $said): Scene
     {
         $y = $said->is('over') ? 0.6 : 8.0;
         foreach ([1, -1] as $side) {
-            $scene = $scene->patch(new Patch(0, Path::smooth([
-                new Point(0.0, $y), new Point($side * 2.2, $y - 1.8), new Point($side * 4.2, $y - 0.4), new Point($side * 2.4, $y + 1.2),
-            ], closed: true)), 'r')->patch(new Patch(0, Path::closed([
-                new Point(0.0, $y), new Point($side * 1.0, $y + 4.2), new Point($side * 2.2, $y + 3.6),
-            ])), 'r');
+            $scene = $scene->patch(new Patch(0, Path::smooth(Point::list([
+                [0.0, $y], [$side * 2.2, $y - 1.8], [$side * 4.2, $y - 0.4], [$side * 2.4, $y + 1.2],
+            ]), closed: true)), 'r')
+                ->patch(new Patch(0, Path::closed(Point::list([[0.0, $y], [$side * 1.0, $y + 4.2], [$side * 2.2, $y + 3.6]]))), 'r');
         }
 
         return $scene;
@@ -132,7 +133,11 @@ final class Ring implements State
         for ($spot = 0; $spot < $many; $spot++) {
             $turn = $said->is('bunched') ? 0.5 + $spot * 0.35 : $spot * 2 * M_PI / $many;
             [$x, $y] = [7.4 * sin($turn), -7.4 * cos($turn)];
-            $scene = $scene->curve($said->oneOf(['berry', 'leaf'], 'petal'), Scene::circle($x, $y, 1.5, $said->is('leaf') ? 0.7 : null), closed: true)
+            $scene = $scene->curve(
+                $said->oneOf(['berry', 'leaf'], 'petal'),
+                Scene::circle($x, $y, 1.5, $said->is('leaf') ? 0.7 : null),
+                closed: true,
+            )
                 ->curve('berry', Scene::circle($x, $y, 0.5), closed: true);
         }
 
@@ -142,7 +147,7 @@ final class Ring implements State
     private function gap(Scene $scene): Scene
     {
         return $scene->curve('hole', Scene::circle(6.6, -3.4, 1.9), closed: true)
-            ->line('wire', [new Point(5.2, -4.4), new Point(7.8, -2.4)])->wrong(6.6, -3.4, 3.0);
+            ->line('wire', Point::list([[5.2, -4.4], [7.8, -2.4]]))->wrong(6.6, -3.4, 3.0);
     }
 
     private function fluffed(Scene $scene): Scene

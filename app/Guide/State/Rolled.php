@@ -13,8 +13,8 @@ use Davrin\Core\Geometry\Place;
 use Davrin\Core\Geometry\Point;
 
 /**
- * Mesh that is rolled up: "rolled 20 10 1" both ends towards the middle to curls so far across, "clipped" where clips hold them; "rolled tube 10 1"
- * the whole piece to a tube; "rolled corner 12 10" from corner to corner; "sprung": it comes undone.
+ * Mesh that is rolled up: "rolled 20 10 1" both ends towards the middle to curls so far across, "clipped" where clips hold them;
+ * "rolled tube 10 1" the whole piece to a tube; "rolled corner 12 10" from corner to corner; "sprung": it comes undone.
  */
 final class Rolled implements State
 {

@@ -12,8 +12,9 @@ use Davrin\Core\Geometry\Place;
 use Davrin\Core\Geometry\Point;
 
 /**
- * A stem on two wires, close up: "stem behind" laid behind them, "stem up" both ends forward, "stem twice" twisted twice, "stem open" the ends
- * spread for the mesh, "stem closed" twisted over it, "stem back" twisted the other way, which undoes it, "stem half" cut in two, "stem end" tucked in.
+ * A stem on two wires, close up: "stem behind" laid behind them, "stem up" both ends forward, "stem twice" twisted twice, "stem open"
+ * the ends spread for the mesh, "stem closed" twisted over it, "stem back" twisted the other way, which undoes it, "stem half" cut in
+ * two, "stem end" tucked in.
  */
 final class Stem implements State
 {
@@ -27,21 +28,21 @@ final class Stem implements State
         $stage = $said->oneOf(['behind', 'up', 'twice', 'open', 'closed', 'back', 'half', 'two', 'end'], 'behind');
         $scene = Scene::of(15.0, 16.0);
         if ($stage === 'half') {
-            return $scene->curve('stem', [new Point(-6.5, -1.0), new Point(-3, -0.6), new Point(-0.4, -1.1)])
-                ->curve('stem', [new Point(0.4, -1.1), new Point(3, -0.6), new Point(6.5, -1.0)])
-                ->line('metal', [new Point(-1.4, 3.0), new Point(0.6, -2.6)])->line('metal', [new Point(1.4, 3.0), new Point(-0.6, -2.6)])
+            return $scene->curve('stem', Point::list([[-6.5, -1.0], [-3, -0.6], [-0.4, -1.1]]))
+                ->curve('stem', Point::list([[0.4, -1.1], [3, -0.6], [6.5, -1.0]]))
+                ->line('metal', Point::list([[-1.4, 3.0], [0.6, -2.6]]))->line('metal', Point::list([[1.4, 3.0], [-0.6, -2.6]]))
                 ->measure(new Point(-6.5, 3.4), new Point(-0.4, 3.4), '6 in');
         }
-        $wires = fn (Scene $its): Scene => $its->line('wire', [new Point(-7, -2), new Point(7, -2)])
-            ->line('wire', [new Point(-7, 2), new Point(7, 2)]);
+        $wires = fn (Scene $its): Scene => $its->line('wire', Point::list([[-7, -2], [7, -2]]))
+            ->line('wire', Point::list([[-7, 2], [7, 2]]));
         if ($stage === 'behind') {
-            return $wires($scene->line('stem', [new Point(0, -5.6), new Point(0, 5.6)]))
+            return $wires($scene->line('stem', Point::list([[0, -5.6], [0, 5.6]])))
                 ->arrow(new Point(3.2, 5.0), new Point(2.4, 2.0), new Point(0.6, 0.4));
         }
-        $round = $wires($scene)->curve('stem', [new Point(-0.5, 2.7), new Point(-0.75, 0.0), new Point(-0.3, -2.6)]);
+        $round = $wires($scene)->curve('stem', Point::list([[-0.5, 2.7], [-0.75, 0.0], [-0.3, -2.6]]));
         if ($stage === 'up') {
-            return $round->curve('stem', [new Point(-0.3, -2.6), new Point(-2.0, -4.0), new Point(-3.4, -5.8)])
-                ->curve('stem', [new Point(-0.5, 2.7), new Point(0.9, 1.0), new Point(1.2, -2.0), new Point(3.4, -5.8)])
+            return $round->curve('stem', Point::list([[-0.3, -2.6], [-2.0, -4.0], [-3.4, -5.8]]))
+                ->curve('stem', Point::list([[-0.5, 2.7], [0.9, 1.0], [1.2, -2.0], [3.4, -5.8]]))
                 ->arrow(new Point(4.4, 1.0), new Point(4.0, -2.0), new Point(3.4, -4.6));
         }
         if ($stage === 'closed' || $stage === 'end') {
@@ -54,25 +55,31 @@ final class Stem implements State
         $y = $stage === 'open' ? -1.2 : -2.8;
         for ($turn = 0; $turn < $many; $turn++) {
             $top = $y - $turn * 0.8;
-            $round = $round->curve('stem', [new Point(-0.55, $top), new Point(0.1, $top - 0.4), new Point(0.55, $top - 0.8)])
-                ->curve('stem', [new Point(0.55, $top), new Point(-0.1, $top - 0.4), new Point(-0.55, $top - 0.8)]);
+            $round = $round->curve('stem', Point::list([[-0.55, $top], [0.1, $top - 0.4], [0.55, $top - 0.8]]))
+                ->curve('stem', Point::list([[0.55, $top], [-0.1, $top - 0.4], [-0.55, $top - 0.8]]));
         }
         $top = $y - $many * 0.8;
         if ($stage === 'end') {
-            return $round->curve('stem', [new Point(-0.4, $top), new Point(-1.6, $top + 0.8), new Point(-1.9, $top + 2.6)])
-                ->curve('stem', [new Point(0.4, $top), new Point(1.6, $top + 0.8), new Point(1.9, $top + 2.6)])
+            return $round->curve('stem', Point::list([[-0.4, $top], [-1.6, $top + 0.8], [-1.9, $top + 2.6]]))
+                ->curve('stem', Point::list([[0.4, $top], [1.6, $top + 0.8], [1.9, $top + 2.6]]))
                 ->arrow(new Point(4.6, $top - 0.4), new Point(3.6, $top + 0.6), new Point(2.3, $top + 2.2));
         }
         $far = $stage === 'open' ? 5.4 : 3.6;
-        $round = $round->curve('stem', [new Point(-0.5, $top), new Point(-$far * 0.6, $top - 0.6), new Point(-$far, $top - 1.2)])
-            ->curve('stem', [new Point(0.5, $top), new Point($far * 0.6, $top - 0.6), new Point($far, $top - 1.2)]);
+        $round = $round->curve('stem', Point::list([[-0.5, $top], [-$far * 0.6, $top - 0.6], [-$far, $top - 1.2]]))
+            ->curve('stem', Point::list([[0.5, $top], [$far * 0.6, $top - 0.6], [$far, $top - 1.2]]));
         if ($stage === 'open') {
             return $round;
         }
         $turned = $stage === 'back' ? -1 : 1;
 
         $round = $round->arrow(
-            new Point(-$turned * 2.2, $top + 1.2), new Point(0.0, $top + 2.0), new Point($turned * 2.2, $top + 1.2), new Point($turned * 2.6, $top + 0.4),
+            new Point(
+                -$turned * 2.2,
+                $top + 1.2), new Point(0.0,
+                    $top + 2.0), new Point($turned * 2.2,
+                        $top + 1.2), new Point($turned * 2.6,
+                            $top + 0.4,
+                        ),
         );
 
         return $stage === 'back' ? $round->wrong(0.0, $top + 0.6, 2.8) : $round;

@@ -13,8 +13,9 @@ use Davrin\Core\Geometry\Place;
 use Davrin\Core\Geometry\Point;
 
 /**
- * Ribbon cut to length: "strip 12 2.5" so long and wide, "x 3" so many; its ends "dovetail", "slant" or straight; "lengthwise" folded, with the cut from
- * the fold outward; "pinched" at its middle, "loop" to a loop; "crossed" an X; "fan" fan-folded; "board" wound on one; "frayed"; "sealed"; "upside".
+ * Ribbon cut to length: "strip 12 2.5" so long and wide, "x 3" so many; its ends "dovetail", "slant" or straight; "lengthwise"
+ * folded, with the cut from the fold outward; "pinched" at its middle, "loop" to a loop; "crossed" an X; "fan" fan-folded; "board"
+ * wound on one; "frayed"; "sealed"; "upside".
  */
 final class Strip implements State
 {
@@ -52,26 +53,27 @@ final class Strip implements State
                 foreach ([-1, 1] as $side) {
                     $x = $side * $long / 4;
                     $roof = $said->is('upside') && $side === -1 ? 0.9 : -0.9;
-                    $scene = $scene->area('paper', [
-                        new Point($x - 0.7, $y - $roof * 0.8), new Point($x + 0.7, $y - $roof * 0.8), new Point($x + 0.7, $y), new Point($x, $y + $roof),
-                        new Point($x - 0.7, $y),
-                    ]);
+                    $scene = $scene->area('paper', Point::list([
+                        [$x - 0.7, $y - $roof * 0.8], [$x + 0.7, $y - $roof * 0.8], [$x + 0.7, $y], [$x, $y + $roof],
+                        [$x - 0.7, $y],
+                    ]));
                     $scene = $said->is('upside') && $side === -1 ? $scene->wrong($x, $y, 1.5) : $scene;
                 }
             }
         }
         if ($said->is('frayed')) {
             foreach ([-0.3, 0.0, 0.3] as $part) {
-                $scene = $scene->curve('thread', [
-                    new Point($long / 2, $part * $wide), new Point($long / 2 + 1.2, $part * $wide + 0.4), new Point($long / 2 + 1.9, $part * $wide - 0.2),
-                ]);
+                $scene = $scene->curve('thread', Point::list([
+                    [$long / 2, $part * $wide], [$long / 2 + 1.2, $part * $wide + 0.4],
+                    [$long / 2 + 1.9, $part * $wide - 0.2],
+                ]));
             }
             $scene = $scene->wrong($long / 2, 0.0, $wide * 0.8);
         }
         if ($said->is('sealed')) {
-            $scene = $scene->curve('flame', [
-                new Point($long / 2 + 0.9, 1.8), new Point($long / 2 + 0.3, 0.6), new Point($long / 2 + 0.9, -1.4), new Point($long / 2 + 1.5, 0.6),
-            ], closed: true);
+            $scene = $scene->curve('flame', Point::list([
+                [$long / 2 + 0.9, 1.8], [$long / 2 + 0.3, 0.6], [$long / 2 + 0.9, -1.4], [$long / 2 + 1.5, 0.6],
+            ]), closed: true);
         }
 
         return $said->is('bare') ? $scene : $scene->measure(
@@ -98,11 +100,12 @@ final class Strip implements State
     private function lengthwise(Said $said, float $long, float $wide): Scene
     {
         $half = $long / 2;
-        $scene = Scene::of($long + 4, $wide + 5)->patch(new Patch(0, Path::closed(Scene::rectangle(0.0, 0.0, $long, $wide / 2)), Path::line([
-            new Point(-$half, $wide / 4), new Point($half, $wide / 4),
-        ])), 'r')->text(-$half + 2.4, $wide / 4 + 1.3, 'the fold');
-        [$from, $to] = [new Point($half - 1.2, $wide / 4), new Point($half, -$wide / 4)];
-        [$from, $to] = $said->is('wrong') ? [new Point($half - 1.2, -$wide / 4), new Point($half, $wide / 4)] : [$from, $to];
+        $fold = Path::line(Point::list([[-$half, $wide / 4], [$half, $wide / 4]]));
+        $scene = Scene::of($long + 4, $wide + 5)
+            ->patch(new Patch(0, Path::closed(Scene::rectangle(0.0, 0.0, $long, $wide / 2)), $fold), 'r')
+            ->text(-$half + 2.4, $wide / 4 + 1.3, 'the fold');
+        [$from, $to] = Point::list([[$half - 1.2, $wide / 4], [$half, -$wide / 4]]);
+        [$from, $to] = $said->is('wrong') ? Point::list([[$half - 1.2, -$wide / 4], [$half, $wide / 4]]) : [$from, $to];
         $scene = $scene->line('cutline', [$from, $to])->arrow(new Point($from->x - 2.2, $from->y + ($from->y > 0 ? 2.4 : -2.4)), $from);
 
         return $said->is('wrong') ? $scene->wrong($half - 0.5, 0.0, 1.5) : $scene;
@@ -119,9 +122,9 @@ final class Strip implements State
         }
         $scene = $scene->line('ribbon-side', $points);
         foreach ($said->is('cut') ? [-1, 1] : [] as $side) {
-            $scene = $scene->line('cutline', [
-                new Point($side * ($long / 2 - 0.8), -$layers * 0.45 - 1.0), new Point($side * ($long / 2 - 0.8), $layers * 0.45 + 1.6),
-            ]);
+            $scene = $scene->line('cutline', Point::list([
+                [$side * ($long / 2 - 0.8), -$layers * 0.45 - 1.0], [$side * ($long / 2 - 0.8), $layers * 0.45 + 1.6],
+            ]));
         }
         $scene = $scene->measure(
             new Point(-$long / 2, $scene->box->bottom - 1.6), new Point($long / 2, $scene->box->bottom - 1.6), Flat::figure($long),
@@ -136,17 +139,18 @@ final class Strip implements State
             ->area('wood', Scene::rectangle(0.0, 0.0, $turns * ($wide + 0.4) + 2.0, $long));
         for ($turn = 0; $turn < $turns; $turn++) {
             $x = ($turn - ($turns - 1) / 2) * ($wide + 0.4);
-            $scene = $scene->patch(new Patch(0, Path::closed([
-                new Point($x - $wide / 2 - 0.2, -$long / 2 - 0.2), new Point($x + $wide / 2 - 0.2, -$long / 2 - 0.2),
-                new Point($x + $wide / 2 + 0.2, $long / 2 + 0.2), new Point($x - $wide / 2 + 0.2, $long / 2 + 0.2),
-            ])), 'r');
+            $scene = $scene->patch(new Patch(0, Path::closed(Point::list([
+                [$x - $wide / 2 - 0.2, -$long / 2 - 0.2], [$x + $wide / 2 - 0.2, -$long / 2 - 0.2],
+                [$x + $wide / 2 + 0.2, $long / 2 + 0.2], [$x - $wide / 2 + 0.2, $long / 2 + 0.2],
+            ]))), 'r');
         }
         foreach ($said->is('cut') ? [-1, 1] : [] as $side) {
             $far = $turns * ($wide + 0.4) / 2 + 1.6;
-            $scene = $scene->line('cutline', [new Point(-$far, $side * $long / 2), new Point($far, $side * $long / 2)]);
+            $scene = $scene->line('cutline', Point::list([[-$far, $side * $long / 2], [$far, $side * $long / 2]]));
         }
         if ($said->is('thick')) {
-            $scene = $scene->area('wood', Scene::rectangle($scene->box->right - 1.6, 0.0, 1.6, $long))->wrong($scene->box->right - 1.6, 0.0, 1.6);
+            $scene = $scene->area('wood', Scene::rectangle($scene->box->right - 1.6, 0.0, 1.6, $long))
+                ->wrong($scene->box->right - 1.6, 0.0, 1.6);
         }
 
         return $scene->measure(new Point($scene->box->left + 0.8, -$long / 2), new Point($scene->box->left + 0.8, $long / 2), '');
@@ -187,15 +191,18 @@ final class Strip implements State
             $step = intdiv($which, 2);
             $turn = 90.0 + ($step - (intdiv($loops - 1, 2)) / 2) * 34.0;
             $its = $said->is('smaller') ? $size - 0.5 * ($step + 1) : ($said->is('uneven') && $which === 1 ? $size * 0.6 : $size);
-            $scene = $scene->patch($strip($which % 2 === 0 ? $turn : -$turn)->loop(0, $its), $which % 4 > 1 && $said->is('two') ? 's' : 'r');
+            $scene = $scene->patch(
+                $strip($which % 2 === 0 ? $turn : -$turn)->loop(0, $its),
+                $which % 4 > 1 && $said->is('two') ? 's' : 'r',
+            );
         }
         if ($said->is('twist')) {
             $scene = $scene->arrow(new Point(-1.4, -3.6), new Point(0.0, -2.6), new Point(1.4, -3.6), new Point(1.8, -4.2));
         }
         if ($said->is('tied')) {
-            $scene = $scene->curve('stem', [new Point(-0.5, -0.3), new Point(0.0, -1.0), new Point(0.5, -1.7)])
-                ->curve('stem', [new Point(0.4, -0.4), new Point(2.0, 0.6), new Point(3.0, 2.4)])
-                ->curve('stem', [new Point(-0.4, -0.4), new Point(-2.0, 0.6), new Point(-3.0, 2.4)]);
+            $scene = $scene->curve('stem', Point::list([[-0.5, -0.3], [0.0, -1.0], [0.5, -1.7]]))
+                ->curve('stem', Point::list([[0.4, -0.4], [2.0, 0.6], [3.0, 2.4]]))
+                ->curve('stem', Point::list([[-0.4, -0.4], [-2.0, 0.6], [-3.0, 2.4]]));
         }
 
         return $said->is('wrong') ? $scene->wrong(-$size * 0.5, -1.0, $size * 0.6) : $scene;
@@ -203,9 +210,9 @@ final class Strip implements State
 
     private function hanging(Said $said, float $long, float $wide, int $many): Scene
     {
-        $scene = Scene::of($many * ($wide + 0.6) + 5, $long + 5)->line('wire', [
-            new Point(-$many * ($wide + 0.6) / 2 - 2, -$long / 2), new Point($many * ($wide + 0.6) / 2 + 2, -$long / 2),
-        ]);
+        $scene = Scene::of($many * ($wide + 0.6) + 5, $long + 5)->line('wire', Point::list([
+            [-$many * ($wide + 0.6) / 2 - 2, -$long / 2], [$many * ($wide + 0.6) / 2 + 2, -$long / 2],
+        ]));
         for ($which = 0; $which < $many; $which++) {
             $its = $said->is('even') ? $long : $long * (1.0 - 0.13 * (($which * 3) % 5));
             $scene = $scene->patch((new RibbonStrip(
@@ -229,7 +236,8 @@ final class Strip implements State
 
         $scene = $scene->curve('ribbon-side', $points);
         if ($said->is('rod')) {
-            $scene = Scene::of(10.0, $long + 4)->line('rod', [new Point(0, -$long / 2 - 1), new Point(0, $long / 2 + 1)])->curve('ribbon-side', $points);
+            $scene = Scene::of(10.0, $long + 4)->line('rod', Point::list([[0, -$long / 2 - 1], [0, $long / 2 + 1]]))
+                ->curve('ribbon-side', $points);
         }
 
         return $said->is('wrong') ? $scene->wrong(0.0, $long * 0.2, 2.4) : $scene;
@@ -242,14 +250,14 @@ final class Strip implements State
         for ($which = 0; $which < $many; $which++) {
             $off = ($which - ($many - 1) / 2) * 0.8;
             $half = $said->is('even') ? $long / 2 : $long / 2 - 0.7 * (($which * 3) % 4);
-            $scene = $scene->curve('strand', [
-                new Point(-$half, $off * 1.2), new Point(-$half / 2, $off), new Point(0.0, $said->is('bent') ? $off * 0.12 : $off),
-                new Point($half / 2, $off), new Point($half, $off * 1.2),
-            ]);
+            $scene = $scene->curve('strand', Point::list([
+                [-$half, $off * 1.2], [-$half / 2, $off], [0.0, $said->is('bent') ? $off * 0.12 : $off], [$half / 2, $off],
+                [$half, $off * 1.2],
+            ]));
         }
         $scene = $said->is('bent') ? Pinched::stem($scene, 0.0, 1.0) : $scene;
 
-        return $said->is('wrong') ? $scene->line('strand', [new Point(3.0, 3.4), new Point(8.0, 4.0)])->wrong(5.5, 3.7, 2.4) : $scene;
+        return $said->is('wrong') ? $scene->line('strand', Point::list([[3.0, 3.4], [8.0, 4.0]]))->wrong(5.5, 3.7, 2.4) : $scene;
     }
 
     /** Over one and under the next, along a row. */

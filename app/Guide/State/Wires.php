@@ -12,9 +12,10 @@ use Davrin\Core\Geometry\Place;
 use Davrin\Core\Geometry\Point;
 
 /**
- * A stretch of the form with its ties, seen from the front: "wires" four wires and three crossbars, so two sections. Which rows have ties:
- * "inner", "middle", "outer", so many a section as its number says; "inner-crossbars" on the crossbars, "inner-both" on these and between, "inner-two"
- * close to them. "zigzag" steps from row to row, "corner" is the corner of a square, "stick" a flat stick. "filled" has mesh on the ties, "gap" lacks one.
+ * A stretch of the form with its ties, seen from the front: "wires" four wires and three crossbars, so two sections. Which rows have
+ * ties: "inner", "middle", "outer", so many a section as its number says; "inner-crossbars" on the crossbars, "inner-both" on these
+ * and between, "inner-two" close to them. "zigzag" steps from row to row, "corner" is the corner of a square, "stick" a flat stick.
+ * "filled" has mesh on the ties, "gap" lacks one.
  */
 final class Wires implements State
 {
@@ -64,10 +65,10 @@ final class Wires implements State
     private function straight(Scene $scene): Scene
     {
         foreach (self::WIRES as $y) {
-            $scene = $scene->line('wire', [new Point(-self::HALF, $y), new Point(self::HALF, $y)]);
+            $scene = $scene->line('wire', Point::list([[-self::HALF, $y], [self::HALF, $y]]));
         }
         foreach (self::CROSSBARS as $x) {
-            $scene = $scene->line('wire', [new Point($x, -3.0), new Point($x, 3.0)]);
+            $scene = $scene->line('wire', Point::list([[$x, -3.0], [$x, 3.0]]));
         }
 
         return $scene;
@@ -76,10 +77,10 @@ final class Wires implements State
     private function corner(Scene $scene): Scene
     {
         foreach ([0.0, 2.0] as $in) {
-            $scene = $scene->line('wire', [new Point(-self::HALF, -5.0 + $in), new Point(6.0 - $in, -5.0 + $in), new Point(6.0 - $in, 7.0)]);
+            $scene = $scene->line('wire', Point::list([[-self::HALF, -5.0 + $in], [6.0 - $in, -5.0 + $in], [6.0 - $in, 7.0]]));
         }
 
-        return $scene->line('wire', [new Point(-4.0, -5.0), new Point(-4.0, -3.0)])->line('wire', [new Point(6.0, 3.0), new Point(4.0, 3.0)]);
+        return $scene->line('wire', Point::list([[-4.0, -5.0], [-4.0, -3.0]]))->line('wire', Point::list([[6.0, 3.0], [4.0, 3.0]]));
     }
 
     /** @return list<array{float, float}> */
@@ -151,11 +152,9 @@ final class Wires implements State
 
     private function tie(Scene $scene, float $x, float $y, ?int $number): Scene
     {
-        $scene = $scene->curve('stem', [
-            new Point($x - 0.15, $y + 1.25), new Point($x + 0.3, $y), new Point($x - 0.15, $y - 1.25),
-        ])->curve('stem', [new Point($x - 0.1, $y - 1.2), new Point($x - 0.7, $y - 1.7)])->curve('stem', [
-            new Point($x - 0.1, $y - 1.2), new Point($x + 0.7, $y - 1.7),
-        ]);
+        $scene = $scene->curve('stem', Point::list([[$x - 0.15, $y + 1.25], [$x + 0.3, $y], [$x - 0.15, $y - 1.25]]))
+            ->curve('stem', Point::list([[$x - 0.1, $y - 1.2], [$x - 0.7, $y - 1.7]]))
+            ->curve('stem', Point::list([[$x - 0.1, $y - 1.2], [$x + 0.7, $y - 1.7]]));
 
         return $number === null ? $scene : $scene->text($x, $y + 2.6, (string) $number);
     }

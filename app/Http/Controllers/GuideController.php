@@ -85,6 +85,8 @@ final readonly class GuideController
     {
         $kind = $this->craft->parts[$page->key] ?? null;
 
-        return new Drawn($page, $kind === null || $kind instanceof OwnWork ? null : Sample::of($kind, $this->reader, $this->engine), $this->states);
+        $isShown = $kind !== null && ! $kind instanceof OwnWork;
+
+        return new Drawn($page, $isShown ? Sample::of($kind, $this->reader, $this->engine) : null, $this->states);
     }
 }

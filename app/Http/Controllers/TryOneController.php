@@ -3,11 +3,11 @@
 namespace App\Http\Controllers;
 
 use App\Guide\Drawn;
-use App\Guide\FirstPlan;
 use App\Guide\States;
 use App\Guide\TryOne;
 use App\Models\SavedPlan;
 use App\Settings\House;
+use App\Suggest\FirstPlan;
 use App\Techniques\Sample;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
@@ -45,8 +45,11 @@ final class TryOneController
     {
         $first = FirstPlan::fromTheShelf($house);
         if ($first === null) {
-            return redirect()->route('shelf.index')->with('refused', 'No mesh on the shelf makes a first wreath by itself, and one roll more would '
-                .'not either. Put a roll of 10 in mesh on the shelf, 10 yd of it: that is enough.');
+            return redirect()->route('shelf.index')->with(
+                'refused',
+                'No mesh on the shelf makes a first wreath by itself, and one roll more would not either. Put a roll of 10 in mesh on the '
+                    .'shelf, 10 yd of it: that is enough.',
+            );
         }
 
         return redirect()->route('plans.show', SavedPlan::start($first->plan, 'picked for a first wreath'))->with('said', $first->words());

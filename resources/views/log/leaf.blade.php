@@ -15,7 +15,7 @@
             <img class="drawn" src="{{ route('log.picture', $entry, false) }}" alt="as it was planned" width="220" height="220" loading="lazy" decoding="async">
         @endif
     </a>
-    <h3><a class="hover:underline" href="{{ $url }}">{{ $entry->name }}</a>{{ $entry->copies > 1 ? " x $entry->copies" : '' }}</h3>
+    <h2><a class="hover:underline" href="{{ $url }}">{{ $entry->name }}</a>{{ $entry->copies > 1 ? " x $entry->copies" : '' }}</h2>
     @if ($size)
         @include('log.sizes', ['said' => $size['said'], 'came' => $size['real'], 'shown' => $shown])
     @endif

@@ -1,9 +1,8 @@
 <?php
 
-namespace App\Guide;
+namespace App\Suggest;
 
 use App\Settings\House;
-use App\Suggest\FromTheShelf;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Material\OnHand;
