@@ -13,6 +13,7 @@ use App\Http\Controllers\InspirationController;
 use App\Http\Controllers\LabelPrinterController;
 use App\Http\Controllers\LearningController;
 use App\Http\Controllers\LogController;
+use App\Http\Controllers\LogFileController;
 use App\Http\Controllers\LogPhotoController;
 use App\Http\Controllers\PlanColoursController;
 use App\Http\Controllers\PlanController;
@@ -159,6 +160,11 @@ Route::controller(LogController::class)->name('log.')->group(function () {
     Route::post('/log/{entry}/plan', 'remake')->name('remake');
     Route::delete('/log/{entry}', 'destroy')->name('destroy')->whereNumber('entry');
     Route::post('/log/{entry}/restore', 'restore')->name('restore')->withTrashed();
+});
+Route::controller(LogFileController::class)->name('log.')->group(function () {
+    Route::get('/log.json', 'json')->name('json');
+    Route::get('/log.csv', 'csv')->name('csv');
+    Route::post('/log-files', 'open')->name('open');
 });
 Route::controller(LogPhotoController::class)->name('log.')->scopeBindings()->group(function () {
     Route::post('/log/{entry}/photos', 'store')->name('photograph');

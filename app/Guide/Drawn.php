@@ -38,13 +38,14 @@ final readonly class Drawn
         ));
     }
 
-    /** What stands for it in a list: of ties the last that are bare, else the last state that lies in the hand. */
+    /** What stands for it in a list: of ties the last layout that is bare, else the last state that lies in the hand. */
     public function emblem(): Scene
     {
-        $held = array_values(array_filter($this->page->steps, fn (GuideStep $step): bool => ! self::isOnForm($step)));
-        $last = count($held) - ($this->page->chapter === Chapter::Ties ? 2 : 1);
+        $shows = fn (GuideStep $step): bool => $this->page->chapter === Chapter::Ties
+            ? str_starts_with($step->drawn, State\Wires::NAME) && ! str_contains($step->drawn, 'filled')
+            : ! self::isOnForm($step);
 
-        return $this->scene($held[max(0, $last)] ?? $this->page->wrong);
+        return $this->scene(array_values(array_reverse(array_filter($this->page->steps, $shows)))[0] ?? $this->page->wrong);
     }
 
     private function scene(GuideStep $step): Scene

@@ -17,8 +17,6 @@ final readonly class AccuracyPlot
 
     private const MARGIN = 14;
 
-    private const AN_INCH = 2.54;
-
     private float $least;
 
     private float $most;
@@ -48,11 +46,13 @@ final readonly class AccuracyPlot
         if ($this->of->what === Compares::Fullness) {
             return array_map(fn (float $its): array => ['at' => $its, 'shown' => $this->shown($its)], [-1.0, 0.0, 1.0]);
         }
-        $step = 10 ** floor(log10(($this->most - $this->least) / 2));
-        $step = ($this->most - $this->least) / $step > 6 ? $step * 2 : $step;
+        // Marks stand at round numbers of what is shown, which is not what is kept where the house measures in centimetres.
+        [$one, $least, $most] = [$this->one(), $this->least / $this->one(), $this->most / $this->one()];
+        $step = 10 ** floor(log10(($most - $least) / 2));
+        $step = ($most - $least) / $step > 6 ? $step * 2 : $step;
         $ticks = [];
-        for ($at = ceil($this->least / $step) * $step; $at <= $this->most; $at += $step) {
-            $ticks[] = ['at' => $at, 'shown' => $this->shown($at, false)];
+        for ($count = (int) ceil($least / $step); $count * $step <= $most; $count++) {
+            $ticks[] = ['at' => $count * $step * $one, 'shown' => $this->shown($count * $step * $one, false)];
         }
 
         return $ticks;
@@ -60,10 +60,8 @@ final readonly class AccuracyPlot
 
     public function shown(float $value, bool $unit = true): string
     {
-        $inches = app(House::class)->units() === Units::Inches;
-
         return match ($this->of->what) {
-            Compares::Size => LearnedFigure::number($inches ? $value : $value * self::AN_INCH, 1).($unit ? ($inches ? ' in' : ' cm') : ''),
+            Compares::Size => LearnedFigure::number($value / $this->one(), 1).($unit ? (app(House::class)->units() === Units::Inches ? ' in' : ' cm') : ''),
             Compares::Minutes => LearnedFigure::number($value, 1).($unit ? ' min' : ''),
             Compares::Fullness => [-1 => 'thin', 0 => 'usual', 1 => 'very full'][(int) $value] ?? '',
             Compares::Rolls => LearnedFigure::number($value, 1).($unit ? ' %' : ''),
@@ -86,8 +84,9 @@ final readonly class AccuracyPlot
         [$before, $after] = [$this->of->before(), $this->of->after()];
 
         return sprintf(
-            'By starting guesses %s, on average; by what the others teach %s%s.',
+            'By starting guesses %s%s; by what the others teach %s%s.',
             $this->off($before),
+            $this->of->what === Compares::Fullness ? '' : ', on average',
             $this->off($after),
             match (true) {
                 $before < 1e-9 => '',
@@ -96,5 +95,11 @@ final readonly class AccuracyPlot
                 default => '',
             },
         );
+    }
+
+    /** How much of what is kept is one of what is shown. */
+    private function one(): float
+    {
+        return $this->of->what === Compares::Size ? 1 / app(House::class)->units()->perInch() : 1.0;
     }
 }

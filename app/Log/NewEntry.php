@@ -93,7 +93,7 @@ final readonly class NewEntry
     }
 
     /** Its drawing, as it hangs on the wall, compressed. */
-    private static function picture(Plan $plan): string
+    public static function picture(Plan $plan): string
     {
         $result = app(Engine::class)->figures($plan);
 

@@ -6,6 +6,7 @@ use App\Models\LogEntry;
 use Brick\Math\BigRational;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Estimate\WeightEstimate;
 use Davrin\Core\Log\Observation;
 use Davrin\Core\Log\Observed;
 use Davrin\Core\Log\RollTruth;
@@ -62,7 +63,7 @@ final readonly class Reckoned
                     'slope' => $size->slope,
                 ],
                 'allowed' => self::allowed($entry, $guessed),
-                'said' => self::said($said),
+                'said' => self::said($plan, $said),
             ],
             self::sums($entry, $plan, $said),
             Observed::of($guessed, $guess, $made),
@@ -70,12 +71,14 @@ final readonly class Reckoned
     }
 
     /** @return array<string, ?string> what Davrin says of a plan, as the page of a piece holds it against what came */
-    private static function said(Result $result): array
+    private static function said(Plan $plan, Result $result): array
     {
         $tally = $result->tally;
+        $weighed = WeightEstimate::of($plan, $result->goods);
+        $part = $weighed->unknown === [] || $weighed->grams <= 0.0 ? '' : ' of what was weighed';
 
-        return array_map(fn (Figure $figure): string => $figure->shown, [
-            'size' => $tally->across, 'opening' => $tally->opening, 'depth' => $tally->depth, 'weight' => $tally->weight,
+        return ['weight' => $tally->weight->shown.$part] + array_map(fn (Figure $figure): string => $figure->shown, [
+            'size' => $tally->across, 'opening' => $tally->opening, 'depth' => $tally->depth,
             'fullness' => $tally->fullness, 'minutes' => $tally->minutes, 'cost' => $tally->cost,
         ]) + ['verdict' => $result->fullness->verdict];
     }

@@ -18,8 +18,6 @@ use Davrin\Core\Words\Words;
 final readonly class Told
 {
     /** In centimetres. */
-    private const AN_INCH = 2.54;
-
     private function __construct(
         public Lesson $lesson,
         public string $planned,
@@ -134,7 +132,7 @@ final readonly class Told
 
         return match ($lesson->subject) {
             Subject::Minutes => $number / $lesson->guess,
-            Subject::Thin, Subject::Full => self::units() === Units::Inches ? $number : $number / self::AN_INCH,
+            Subject::Thin, Subject::Full => $number / self::units()->perInch(),
             default => $number,
         };
     }
@@ -145,7 +143,7 @@ final readonly class Told
         return match ($subject) {
             Subject::Minutes => LearnedFigure::number($its, 3).' min',
             Subject::Reach, Subject::Depth => self::units()->place(Length::ofUnits((int) round($its * Length::PER_INCH))),
-            Subject::Thin, Subject::Full => LearnedFigure::number(self::units() === Units::Inches ? $its : $its * self::AN_INCH, 1),
+            Subject::Thin, Subject::Full => LearnedFigure::number($its * self::units()->perInch(), 1),
             default => LearnedFigure::number($its, 1).' %',
         };
     }

@@ -32,8 +32,16 @@ final class Writing
     /** To be called in a transaction. */
     public static function settle(LogEntry $entry): void
     {
+        self::reckon($entry)->save();
+        Learn::anew();
+    }
+
+    /** With all that follows from what is written of it, not yet kept. */
+    public static function reckon(LogEntry $entry): LogEntry
+    {
         [$slip, $reckoned] = [$entry->slip(), Reckoned::of($entry)];
-        $entry->fill([
+
+        return $entry->fill([
             'sheet' => $slip->write(),
             'name' => $slip->text('name'),
             'made_on' => $slip->text('made'),
@@ -44,7 +52,6 @@ final class Writing
             'told' => $reckoned->told,
             'sums' => $reckoned->sums,
             'observed' => array_map(fn (Observation $its): array => $its->asData(), $reckoned->observed),
-        ])->save();
-        Learn::anew();
+        ]);
     }
 }

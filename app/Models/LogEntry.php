@@ -16,6 +16,7 @@ use Davrin\Core\Log\Season;
 use Davrin\Core\Log\WorkTime;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\Words\Fault;
@@ -176,11 +177,8 @@ final class LogEntry extends Model
     {
         $before = $this->slip();
         $slip = $before->with($key, $typed, $this->design()->units());
-        if ($key === 'made' && $slip->text('made') > Carbon::tomorrow()->format('Y-m-d')) {
-            throw Fault::at('', sprintf(
-                '%s is still to come. Write the day the piece was finished.',
-                $slip->show('made', $this->design()->units()),
-            ));
+        if ($key === 'made') {
+            self::mustBePast($slip);
         }
         MustBePossible::size($this->design(), EntrySheet::made($slip, [], [], []));
         $isOfItsDay = $before->text('season') === Season::of($before->text('made'))->value;
@@ -190,6 +188,21 @@ final class LogEntry extends Model
         }
         if ($key === 'copies') {
             $this->forCopies($before->count('copies'), $slip->count('copies'));
+        }
+    }
+
+    /**
+     * A day later is taken, as it is that already elsewhere.
+     *
+     * @throws Fault
+     */
+    public static function mustBePast(Slip $slip): void
+    {
+        if ($slip->text('made') > Carbon::tomorrow()->format('Y-m-d')) {
+            throw Fault::at('', sprintf(
+                '%s is still to come. Write the day the piece was finished.',
+                $slip->show('made', Units::Inches),
+            ));
         }
     }
 

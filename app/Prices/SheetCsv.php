@@ -13,14 +13,12 @@ final class SheetCsv
     /** @param  array<string, mixed>  $sheet  as SheetWords writes it */
     public static function answer(array $sheet): Response
     {
-        $out = fopen('php://temp', 'w+') ?: throw new \RuntimeException('There is no memory for a table.');
-        fwrite($out, "\xEF\xBB\xBF");
+        $table = "\xEF\xBB\xBF";
         foreach (self::rows($sheet) as $cells) {
-            fputcsv($out, array_map(CsvFile::guarded(...), $cells), escape: '');
+            $table .= CsvFile::row($cells);
         }
-        rewind($out);
 
-        return response((string) stream_get_contents($out), 200, [
+        return response($table, 200, [
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="'.Str::slug($sheet['name']).'-cost.csv"',
         ]);

@@ -58,7 +58,7 @@ final readonly class SignFits implements Rule
                 'The sign is %s %s, and the finished piece is %s: it would hide all there is.',
                 $units->needed(self::length($isWide ? $box->wide() : $box->high())),
                 $isWide ? 'wide' : 'high',
-                $units->about($isWide ? $piece->wide() : $piece->high()),
+                $units->about($isWide ? $piece->wide() : $piece->high(), $result->extent->isMeasured),
             ),
             [],
             fn (): array => [Proposal::filling(['Turn it upright', ["parts.$part->id.turned" => (string) $turned]])],

@@ -35,20 +35,33 @@ final readonly class ComparedRow
      * @param  non-empty-list<Length>  $lengths
      * @param  non-empty-list<string>  $shown
      * @param  array{string, string}  $words  "wider", "narrower"
-     * @param  bool  $isAbout  whether they are estimates
      */
-    public static function ofLengths(string $label, array $lengths, array $shown, array $words, Units $units, bool $isAbout): self
+    public static function ofLengths(string $label, array $lengths, array $shown, array $words, Units $units): self
     {
-        $scale = $units === Units::Inches ? 1.0 : 2.54;
-
         return self::of(
             $label,
-            // What is shown to the whole inch or centimetre is compared so: the difference is that of what is read.
-            array_map(fn (Length $its): float => $isAbout ? round($its->toInches() * $scale) / $scale : $its->toInches(), $lengths),
+            array_map(fn (Length $its): float => $its->toInches(), $lengths),
             $shown,
-            fn (float $inches): string => $isAbout
-                ? $units->about($inches)
-                : $units->place(Length::ofUnits((int) round($inches * Length::PER_INCH))),
+            fn (float $inches): string => $units->place(Length::ofUnits((int) round($inches * Length::PER_INCH))),
+            $words,
+        );
+    }
+
+    /**
+     * Of estimates, which are compared as they are told: the difference is that of what is read.
+     *
+     * @param  non-empty-list<Length>  $lengths
+     * @param  non-empty-list<string>  $shown
+     * @param  array{string, string}  $words
+     * @param  non-empty-list<bool>  $closer  whether each rests on what was measured
+     */
+    public static function ofEstimates(string $label, array $lengths, array $shown, array $words, Units $units, array $closer): self
+    {
+        return self::of(
+            $label,
+            array_map(fn (Length $its, bool $isCloser): float => $units->nearest($its->toInches(), $isCloser), $lengths, $closer),
+            $shown,
+            fn (float $its): string => $units->about($its / $units->perInch(), true),
             $words,
         );
     }

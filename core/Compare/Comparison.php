@@ -31,6 +31,7 @@ final readonly class Comparison
     {
         [$results, $units] = [array_column($of, 1), $of[0][0]->units()];
         $tallies = array_map(fn (Result $its): Tally => $its->tally, $results);
+        $closer = array_map(fn (Result $its): bool => $its->extent->isMeasured, $results);
         $currency = $of[0][0]->settings->currency();
         $cost = fn (bool $byLength): array => array_map(fn (array $its): Money => Money::read(
             (string) ($byLength ? $its[1]->cost->byLength : $its[1]->cost->opened)->value,
@@ -41,13 +42,14 @@ final readonly class Comparison
             ComparedRow::ofCounts('ties', array_map(fn (Tally $its): int => (int) $its->ties->value, $tallies)),
             ComparedRow::ofCounts('pieces', array_map(fn (Tally $its): int => (int) $its->elements->value, $tallies)),
             ...self::onRolls($results),
-            self::lengths('left on the rolls', array_column($tallies, 'left'), ['more', 'less'], $units, false),
-            self::lengths('size', array_column($tallies, 'across'), ['larger', 'smaller'], $units),
+            self::lengths('left on the rolls', array_column($tallies, 'left'), ['more', 'less'], $units),
+            self::lengths('size', array_column($tallies, 'across'), ['larger', 'smaller'], $units, $closer),
             self::lengths('opening', array_column($tallies, 'opening'), ['wider', 'narrower'], $units),
-            self::lengths('depth', array_column($tallies, 'depth'), ['deeper', 'flatter'], $units),
+            self::lengths('depth', array_column($tallies, 'depth'), ['deeper', 'flatter'], $units, $closer),
             ComparedRow::of(
                 'fullness',
-                array_map(fn (Tally $its): float => (float) $its->fullness->value, $tallies),
+                // As it is told, in the units of the house.
+                array_map(fn (Tally $its): float => (float) self::without('fullness', $its->fullness), $tallies),
                 array_map(fn (Tally $its): string => self::without('fullness', $its->fullness), $tallies),
                 fn (float $by): string => number_format($by, 1),
                 ['fuller', 'thinner'],
@@ -88,17 +90,16 @@ final readonly class Comparison
     /**
      * @param  non-empty-list<Figure>  $figures
      * @param  array{string, string}  $words
+     * @param  ?non-empty-list<bool>  $closer  of estimates, whether each rests on what was measured
      */
-    private static function lengths(string $label, array $figures, array $words, Units $units, bool $isAbout = true): ComparedRow
+    private static function lengths(string $label, array $figures, array $words, Units $units, ?array $closer = null): ComparedRow
     {
-        return ComparedRow::ofLengths(
-            $label,
-            array_map(fn (Figure $its): Length => LengthText::read((string) $its->value, null), $figures),
-            array_column($figures, 'shown'),
-            $words,
-            $units,
-            $isAbout,
-        );
+        $lengths = array_map(fn (Figure $its): Length => LengthText::read((string) $its->value, null), $figures);
+        $shown = array_column($figures, 'shown');
+
+        return $closer === null
+            ? ComparedRow::ofLengths($label, $lengths, $shown, $words, $units)
+            : ComparedRow::ofEstimates($label, $lengths, $shown, $words, $units, $closer);
     }
 
     /** What stands at the head of its row already is not said again. */

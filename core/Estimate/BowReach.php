@@ -37,12 +37,12 @@ final class BowReach
 
         return [new Figure('wide', LengthText::canonical($wide), $units->needed($wide).' wide', array_values(array_filter([
             sprintf('twice %s, how far it stands out to each side', $units->exact($side)),
-            sprintf('the finished piece is %s wide; opening %s', $units->about($extent->box->wide()), $opening->shown),
+            sprintf('the finished piece is %s wide; opening %s', $units->about($extent->box->wide(), $extent->isMeasured), $opening->shown),
             $tail->isZero() ? '' : sprintf(
                 'its longest tail hangs %s, %s',
                 $units->exact($tail),
                 $below > 0.5
-                    ? sprintf('%s below the piece', $units->about($below))
+                    ? sprintf('%s below the piece', $units->about($below, $extent->isMeasured))
                     : 'and ends on the piece',
             ),
             $covered === []

@@ -129,12 +129,7 @@ final readonly class Estimates
     /** Closer where what it rests on was measured, not guessed. */
     private function about(float $inches): string
     {
-        $isMeasured = array_filter(
-            $this->standing,
-            fn (Part $part): bool => $part->size->reachLearned !== null || $part->size->depthLearned !== null,
-        ) !== [];
-
-        return $this->plan->units()->about($inches, $isMeasured);
+        return $this->plan->units()->about($inches, $this->extent->isMeasured);
     }
 
     private function canonical(float $inches): string

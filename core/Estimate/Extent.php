@@ -15,8 +15,15 @@ final readonly class Extent
      * @param  Cover  $cover  what is covered, of a form that is not round or from which something hangs; of others the box says it
      * @param  float  $beyond  how far the mesh stands out beyond the outermost wire at the most, in inches
      * @param  float  $opening  twice the least, in inches, that stays open between the middle and any element; 0 where nothing does
+     * @param  bool  $isMeasured  whether it rests on what was measured of pieces made before
      */
-    private function __construct(public Box $box, public Cover $cover, public float $beyond, public float $opening) {}
+    private function __construct(
+        public Box $box,
+        public Cover $cover,
+        public float $beyond,
+        public float $opening,
+        public bool $isMeasured,
+    ) {}
 
     /** @param  list<Part>  $parts */
     public static function of(Form $form, array $parts): self
@@ -47,6 +54,7 @@ final readonly class Extent
             $cover,
             $farthest - $form->reach(),
             $form->closed() && $form->filledBy === null ? max(0.0, $open === INF ? $inside : 2 * $open) : 0.0,
+            array_filter($parts, fn (Part $part): bool => $part->size->standsOut() && $part->size->isMeasured()) !== [],
         );
     }
 

@@ -47,7 +47,7 @@ final class FullnessEstimate
             default => 'usual',
         };
         [$shown, $unit] = [
-            number_format($plan->units() === Units::Inches ? $perInch : $perInch * 2.54, 1, '.', ''),
+            number_format($perInch * $plan->units()->perInch(), 1, '.', ''),
             $plan->units() === Units::Inches ? 'sq in of mesh per inch of form' : 'sq cm of mesh per cm of form',
         ];
 
@@ -170,6 +170,6 @@ final class FullnessEstimate
 
     private static function shown(float $perInch, Units $units): string
     {
-        return LengthText::decimal((int) round(($units === Units::Inches ? $perInch : $perInch * 2.54) * 10), 10, 1);
+        return LengthText::decimal((int) round($perInch * $units->perInch() * 10), 10, 1);
     }
 }

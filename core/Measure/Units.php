@@ -25,6 +25,12 @@ enum Units: string
         return $this->rounded($length, Rounding::Place);
     }
 
+    /** How many of its own an inch is: 1, or 2.54 centimetres. */
+    public function perInch(): float
+    {
+        return $this === self::Inches ? 1.0 : Length::PER_INCH / Length::PER_MILLIMETRE / 10;
+    }
+
     /** The smallest step a length is shown and suggested in. */
     public function step(): Length
     {
@@ -69,19 +75,29 @@ enum Units: string
         };
     }
 
-    /** An estimate: whole inches or centimetres with "about". */
-    /** @param  bool  $closer  to the half of an inch or a centimetre: where it was measured before, not guessed */
+    /**
+     * An estimate: whole inches or centimetres with "about".
+     *
+     * @param  bool  $closer  to the half of an inch or a centimetre: where it was measured before, not guessed
+     */
     public function about(float $inches, bool $closer = false): string
     {
-        $shown = $this === self::Inches ? $inches : $inches * 2.54;
         $unit = $this === self::Inches ? 'in' : 'cm';
-        $halves = (int) round($shown * 2);
+        $halves = (int) round($this->nearest($inches, $closer) * 2);
 
         return match (true) {
-            ! $closer || $halves % 2 === 0 => sprintf('about %d %s', round($shown), $unit),
+            $halves % 2 === 0 => sprintf('about %d %s', intdiv($halves, 2), $unit),
             $this === self::Metric => sprintf('about %.1f cm', $halves / 2),
             default => sprintf('about %s1/2 in', $halves > 1 ? intdiv($halves, 2).' ' : ''),
         };
+    }
+
+    /** The number that an estimate is told with, in its own. */
+    public function nearest(float $inches, bool $closer): float
+    {
+        $its = $inches * $this->perInch();
+
+        return $closer ? round($its * 2) / 2 : round($its);
     }
 
     private static function centimetres(Length $length): string

@@ -58,6 +58,12 @@ final readonly class Size
         return $this->reachLearned?->timesWords() ?? 'a starting guess';
     }
 
+    /** Whether it rests on what was measured, not on guesses alone. */
+    public function isMeasured(): bool
+    {
+        return $this->reachLearned !== null || $this->depthLearned !== null;
+    }
+
     /** Whether it is more than what lies on something else, as ribbon does. */
     public function standsOut(): bool
     {

@@ -9,17 +9,19 @@ use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use stdClass;
 
-/** Holds a document against the schema and says the first fault in a sentence, with its JSON pointer. */
-final readonly class SchemaCheck
+/** Holds a document against a schema and says the first fault in a sentence, with its JSON pointer. */
+final class SchemaCheck
 {
-    public function __construct(private PlanSchema $schema) {}
-
-    /** @throws Fault */
-    public function check(stdClass $document): void
+    /**
+     * @param  array<string, mixed>  $schema
+     *
+     * @throws Fault
+     */
+    public static function check(stdClass $document, array $schema): void
     {
-        $error = (new Validator)->validate($document, json_encode($this->schema->document(), JSON_THROW_ON_ERROR))->error();
+        $error = (new Validator)->validate($document, json_encode($schema, JSON_THROW_ON_ERROR))->error();
         if ($error !== null) {
-            throw $this->fault($this->deepest($error));
+            throw self::fault(self::deepest($error));
         }
     }
 
@@ -27,30 +29,30 @@ final readonly class SchemaCheck
      * The first fault of the first branch: a value that fails one rule is not helped by hearing of the others. Where one of several
      * would do, all of them are told.
      */
-    private function deepest(ValidationError $error): ValidationError
+    private static function deepest(ValidationError $error): ValidationError
     {
         if (in_array($error->keyword(), ['anyOf', 'oneOf'], true)) {
             return $error;
         }
         foreach ($error->subErrors() as $below) {
-            return $this->deepest($below instanceof ValidationError ? $below : $error);
+            return self::deepest($below instanceof ValidationError ? $below : $error);
         }
 
         return $error;
     }
 
-    private function fault(ValidationError $error): Fault
+    private static function fault(ValidationError $error): Fault
     {
         $pointer = implode('', array_map(fn (int|string $key): string => '/'.Fault::escaped((string) $key), $error->data()->fullPath()));
         $arguments = $error->args();
         if ($error->keyword() === 'additionalProperties') {
-            $key = $this->first($arguments['properties'] ?? []);
+            $key = self::first($arguments['properties'] ?? []);
 
-            return Fault::unknownKey($pointer, $key, $this->known($error));
+            return Fault::unknownKey($pointer, $key, self::known($error));
         }
 
         return Fault::at($pointer, $error->keyword() === 'required'
-            ? sprintf('"%s" is missing here.', $this->first($arguments['missing'] ?? []))
+            ? sprintf('"%s" is missing here.', self::first($arguments['missing'] ?? []))
             : SchemaWords::sentence(
                 $error->schema()->info()->data(),
                 $error->data()->value(),
@@ -59,7 +61,7 @@ final readonly class SchemaCheck
     }
 
     /** @return list<string> */
-    private function known(ValidationError $error): array
+    private static function known(ValidationError $error): array
     {
         $schema = $error->schema()->info()->data();
 
@@ -68,7 +70,7 @@ final readonly class SchemaCheck
             : [];
     }
 
-    private function first(mixed $list): string
+    private static function first(mixed $list): string
     {
         $first = is_array($list) ? reset($list) : $list;
 

@@ -93,7 +93,7 @@ final class LogTest extends BrowserCase
                 .'.filter(([, box, view]) => box.width < 10 || box.x + box.width < view.x || box.x > view.x + view.width).map(([at]) => at)',
         ));
         $this->open('/plans/14');
-        $this->browser->findElement(WebDriverBy::xpath("//section[@id='line-parts-inner']//a[text()='how it is done']"))->click();
+        $this->browser->findElement(WebDriverBy::xpath("//section[@id='line-parts-inner']//a[text()='how to']"))->click();
         $this->assertSoon('Ruffle', fn (): string => $this->texts('h1')[0] ?? '');
     }
 

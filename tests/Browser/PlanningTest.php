@@ -17,13 +17,13 @@ final class PlanningTest extends BrowserCase
 
         // A shorter piece: the warning goes, ring, rolls and cost follow.
         $ring = $this->ring();
-        $this->type('parts.l1.length', '20');
-        $this->assertSoon('300 in', fn (): string => $this->texts('#line-parts-l1 .why summary')[0]);
-        $this->assertSame('$6.88', $this->fact('cost'));
+        $this->type('parts.l1.length', '21');
+        $this->assertSoon('315 in', fn (): string => $this->texts('#line-parts-l1 .why summary')[0]);
+        $this->assertSame('$7.09', $this->fact('cost'));
         $this->assertNotSame($ring, $this->ring());
-        $this->assertContains('60 in left', $this->texts('#rolls .roll-words'));
+        $this->assertContains('45 in left', $this->texts('#rolls .roll-words'));
         $this->assertSame([], $this->texts('.advice'));
-        $this->assertSame('20 in', $this->blank('parts.l1.length')->getDomProperty('value'));
+        $this->assertSame('21 in', $this->blank('parts.l1.length')->getDomProperty('value'));
 
         // Too long a one: two pieces short, and the ties are named.
         $this->type('parts.l1.length', '26 1/2');
@@ -50,7 +50,7 @@ final class PlanningTest extends BrowserCase
         $this->press(WebDriverKeys::CONTROL, 'z', WebDriverKeys::CONTROL);
         $this->assertSoon('26 1/2 in', fn (): string => $this->blank('parts.l1.length')->getDomProperty('value'));
         $this->press(WebDriverKeys::CONTROL, 'z', WebDriverKeys::CONTROL);
-        $this->assertSoon('20 in', fn (): string => $this->blank('parts.l1.length')->getDomProperty('value'));
+        $this->assertSoon('21 in', fn (): string => $this->blank('parts.l1.length')->getDomProperty('value'));
         $this->press(WebDriverKeys::CONTROL, WebDriverKeys::SHIFT, 'z', WebDriverKeys::NULL);
         $this->assertSoon('26 1/2 in', fn (): string => $this->blank('parts.l1.length')->getDomProperty('value'));
 

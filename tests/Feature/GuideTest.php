@@ -81,7 +81,7 @@ final class GuideTest extends FeatureCase
     public function test_sentences_and_steps_at_the_bench_lead_to_their_pages(): void
     {
         $plan = $this->hang();
-        $links = array_map(fn ($a): string => $a->getAttribute('href'), $this->find($this->get("/plans/$plan->id"), "//a[text()='how it is done']"));
+        $links = array_map(fn ($a): string => $a->getAttribute('href'), $this->find($this->get("/plans/$plan->id"), "//a[text()='how to']"));
         $this->assertSame(['/guide/inner-mid-two-outer', '/guide/ruffle', '/guide/ruffle'], $links);
         $this->post("/plans/$plan->id/build", ['pieces' => '1']);
         $bench = $this->get('/builds/'.Build::query()->firstOrFail()->id);

@@ -19,6 +19,8 @@ use Davrin\Core\Geometry\Point;
  */
 final class Wires implements State
 {
+    public const NAME = 'wires';
+
     private const HALF = 9.0;
 
     /** The wires, from the outermost. */
@@ -33,7 +35,7 @@ final class Wires implements State
 
     public function name(): string
     {
-        return 'wires';
+        return self::NAME;
     }
 
     public function draw(Said $said, ?Sample $sample): Scene

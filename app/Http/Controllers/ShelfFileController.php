@@ -160,11 +160,9 @@ final class ShelfFileController
     private function csv(string $name, Closure $rows): StreamedResponse
     {
         return response()->streamDownload(function () use ($rows): void {
-            $out = fopen('php://output', 'wb') ?: throw new \RuntimeException('Nothing can be written.');
-            $rows(function (array $cells) use ($out): void {
-                fputcsv($out, array_map(CsvFile::guarded(...), $cells), escape: '');
+            $rows(function (array $cells): void {
+                echo CsvFile::row($cells);
             });
-            fclose($out);
         }, $name, ['Content-Type' => 'text/csv; charset=utf-8']);
     }
 }

@@ -140,6 +140,20 @@ final readonly class CsvFile
         }
     }
 
+    /**
+     * A row of a table to be saved, guarded cell by cell.
+     *
+     * @param  list<string>  $cells
+     */
+    public static function row(array $cells): string
+    {
+        $out = fopen('php://memory', 'w+') ?: throw new \RuntimeException('There is no memory for a table.');
+        fputcsv($out, array_map(self::guarded(...), $cells), escape: '');
+        rewind($out);
+
+        return (string) stream_get_contents($out);
+    }
+
     /** A cell as it is written: what a table would take for a formula never lives, whatever it splits at. */
     public static function guarded(string $cell): string
     {

@@ -28,7 +28,7 @@
             </x-edit-form>
         @endif
         @if ($guide !== null)
-            <div class="tools"><a class="quiet" href="{{ route('guide.page', $guide, false) }}">how it is done</a></div>
+            <div class="tools"><a class="quiet" href="{{ route('guide.page', $guide, false) }}">how to</a></div>
         @endif
         @foreach ($more as $its => $data)
             <div class="tools">@include($its, $data)</div>

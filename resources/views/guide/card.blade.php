@@ -6,5 +6,5 @@
     @else
         <x-guide-scene :scene="$drawn->emblem()" />
     @endif
-    <span><b>{{ $drawn->page->title }}</b>{{ Str::before($drawn->page->is, ':') }}{{ str_contains($drawn->page->is, ':') ? '.' : '' }}</span>
+    <span><b>{{ $drawn->page->title }}</b>{{ $drawn->page->is }}</span>
 </a>

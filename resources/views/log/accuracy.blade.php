@@ -1,6 +1,6 @@
 <x-page title="How good the estimates are" here="log">
     <main class="log px-8 pt-5 pb-16">
-        <p class="text-[13.5px] flex flex-wrap gap-x-5"><a href="{{ route('log.index') }}">The logbook</a> <a href="{{ route('learning') }}">what it has taught</a></p>
+        <p class="log-links"><a href="{{ route('log.index') }}">The logbook</a> <a href="{{ route('learning') }}">what it has taught</a></p>
         <h1 class="mt-1 text-3xl">How good the estimates are</h1>
         <p class="mt-2 max-w-3xl">Each mark is a piece of the log: how far along, what came; how far up, what was said of it. On the slanted line both are the same. Hollow marks are Davrin's starting guesses, filled ones what all the <em>other</em> pieces would have said, so no piece is held against what it taught itself.</p>
         @if ($plots === [])
@@ -10,7 +10,7 @@
             @foreach ($plots as $plot)
                 <figure>
                     <figcaption>{{ $plot->of->what->words() }}</figcaption>
-                    <svg viewBox="-44 -6 272 258" role="img" aria-label="{{ $plot->words() }}">
+                    <svg viewBox="-62 -6 290 258" role="group" aria-label="{{ $plot->words() }}">
                         <path class="axis" d="M0 0v{{ $plot::SIDE }}h{{ $plot::SIDE }}" />
                         <path class="same" d="M0 {{ $plot::SIDE }}L{{ $plot::SIDE }} 0" />
                         @foreach ($plot->ticks() as $tick)

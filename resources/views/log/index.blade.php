@@ -61,6 +61,12 @@
                 @endforeach
             </nav>
         @endif
+        <section class="log-file" aria-label="The log as a file">
+            @if ($entries->total() > 0)
+                <span>{{ $book->isNarrowed() ? 'What is shown' : 'All of it' }} as a file: <a href="{{ route('log.csv', request()->query()) }}" download>a table (CSV)</a> or <a href="{{ route('log.json', request()->query()) }}" download>whole, without photographs (JSON)</a></span>
+            @endif
+            <x-open-file :to="route('log.open')" accept=".json,application/json">Open a log</x-open-file>
+        </section>
         @if ($deleted->isNotEmpty())
             <details class="mt-10">
                 <summary class="quiet">taken out of the log</summary>

@@ -1,7 +1,7 @@
 @php use Davrin\Core\Learned\Subject; @endphp
 <x-page title="What the log has taught" here="log">
     <main class="log px-8 pt-5 pb-16">
-        <p class="text-[13.5px] flex flex-wrap gap-x-5"><a href="{{ route('log.index') }}">The logbook</a> <a href="{{ route('learning.estimates') }}">how good the estimates are</a> <a href="{{ route('learning.save') }}" download>save it as a file</a></p>
+        <p class="log-links"><a href="{{ route('log.index') }}">The logbook</a> <a href="{{ route('learning.estimates') }}">how good the estimates are</a> <a href="{{ route('learning.save') }}" download>save it as a file</a></p>
         <h1 class="mt-1 text-3xl">What the log has taught</h1>
         <p class="mt-2 max-w-3xl">Learned from {{ Davrin\Core\Words\Words::count($entries, 'piece') }} in the log. From three on a figure takes the place of Davrin's starting guess, in every plan that is not held, cut or on the bench yet. One slip of the pen moves none of them.</p>
         <x-notices />

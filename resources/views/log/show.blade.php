@@ -3,7 +3,7 @@
 @endphp
 <x-page :title="$entry->name.' in the log'" here="log">
     <main class="log px-8 pt-5 pb-16" id="entry">
-        <p class="text-[13.5px] flex flex-wrap gap-x-5"><a href="{{ route('log.index') }}">The logbook</a>
+        <p class="log-links"><a href="{{ route('log.index') }}">The logbook</a>
             @if ($entry->plan)<a href="{{ route('plans.show', $entry->plan) }}">its plan{{ $entry->plan->trashed() ? ' (put away)' : '' }}</a>@endif
             @if ($entry->build_id)<a href="{{ route('builds.record', $entry->build_id) }}">its build record</a>@endif
             <a href="{{ route('learning') }}">what the log has taught</a></p>

@@ -29,12 +29,22 @@ final class ComparedRowTest extends TestCase
     {
         // About 23 in and about 26 in are 3 in apart, though 22.6 and 26.4 are nearly 4.
         $lengths = [Length::inches(22, 5, 8), Length::inches(26, 3, 8), Length::inches(23, 3, 8)];
-        $row = ComparedRow::ofLengths('size', $lengths, ['about 23 in', 'about 26 in', 'about 23 in'], ['larger', 'smaller'], Units::Inches, true);
+        $words = ['larger', 'smaller'];
+        $row = ComparedRow::ofEstimates('size', $lengths, ['about 23 in', 'about 26 in', 'about 23 in'], $words, Units::Inches, [false, false, false]);
         $this->assertSame([null, 'about 3 in larger', 'the same'], $this->differs($row));
-        $exact = ComparedRow::ofLengths('left', $lengths, ['22 5/8 in', '26 3/8 in', '23 3/8 in'], ['more', 'less'], Units::Inches, false);
+        $exact = ComparedRow::ofLengths('left', $lengths, ['22 5/8 in', '26 3/8 in', '23 3/8 in'], ['more', 'less'], Units::Inches);
         $this->assertSame([null, '3 3/4 in more', '3/4 in more'], $this->differs($exact));
-        $metric = ComparedRow::ofLengths('size', $lengths, ['about 57 cm', 'about 67 cm', 'about 59 cm'], ['larger', 'smaller'], Units::Metric, true);
+        $metric = ComparedRow::ofEstimates('size', $lengths, ['about 57 cm', 'about 67 cm', 'about 59 cm'], $words, Units::Metric, [false, false, false]);
         $this->assertSame([null, 'about 10 cm larger', 'about 2 cm larger'], $this->differs($metric));
+    }
+
+    public function test_what_was_measured_is_told_to_the_half_and_compared_so(): void
+    {
+        $lengths = [Length::inches(22, 5, 8), Length::inches(26, 3, 8), Length::inches(23, 3, 8)];
+        $row = ComparedRow::ofEstimates('size', $lengths, ['about 22 1/2 in', 'about 26 in', 'about 23 1/2 in'], ['larger', 'smaller'], Units::Inches, [true, false, true]);
+        $this->assertSame([null, 'about 3 1/2 in larger', 'about 1 in larger'], $this->differs($row));
+        $metric = ComparedRow::ofEstimates('size', $lengths, ['about 57.5 cm', 'about 67 cm', 'about 59.5 cm'], ['larger', 'smaller'], Units::Metric, [true, false, true]);
+        $this->assertSame([null, 'about 9.5 cm larger', 'about 2 cm larger'], $this->differs($metric));
     }
 
     public function test_money_and_minutes(): void

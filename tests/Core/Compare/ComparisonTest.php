@@ -36,9 +36,30 @@ final class ComparisonTest extends PlanCase
             ['settings' => ['currency' => 'EUR'], 'materials' => [['width' => '14 in']], 'parts' => [['length' => '25 in']]],
         );
         $this->assertStringEndsWith(' cm larger', (string) $rows['size']->cells[1]->differs);
+        // What is told in square centimetres to the centimetre is compared in these.
+        [$one, $other] = [(float) $rows['fullness']->cells[0]->shown, (float) $rows['fullness']->cells[1]->shown];
+        $this->assertGreaterThan(200.0, $one);
+        $this->assertSame(number_format(abs($other - $one), 1).($other > $one ? ' fuller' : ' thinner'), $rows['fullness']->cells[1]->differs);
         // What is counted in another currency is shown and held against nothing.
         $this->assertStringStartsWith('€', $rows['cost by length used']->cells[1]->shown);
         $this->assertNull($rows['cost by length used']->cells[1]->differs);
+    }
+
+    public function test_a_learned_size_is_held_against_a_guess_as_both_are_read(): void
+    {
+        $learned = [['figure' => 'reach', 'of' => 'ruffle', 'value' => '0.95', 'from' => 5]];
+        $rows = $this->compared(
+            $this->everyday(),
+            ['learned' => $learned, 'settings' => ['units' => 'inches']] + $this->everyday(),
+        );
+        [$guess, $closer] = $rows['size']->cells;
+        $this->assertMatchesRegularExpression('/^about \d+ in$/', $guess->shown);
+        $this->assertMatchesRegularExpression('/^about \d+ 1\/2 in$/', $closer->shown);
+        $this->assertSame('about 1/2 in smaller', $closer->differs);
+        // An opening is told to the eighth, and compared to it.
+        $learned = [['figure' => 'reach', 'of' => 'poof-run', 'value' => '0.95', 'from' => 5]];
+        $openings = $this->compared($this->poofs(), ['learned' => $learned] + $this->poofs())['opening']->cells;
+        $this->assertSame(['about 5 in', 'about 5 1/4 in', '1/4 in wider'], [$openings[0]->shown, $openings[1]->shown, $openings[1]->differs]);
     }
 
     /** @return array<string, ComparedRow> by label */

@@ -1,0 +1,103 @@
+<?php
+
+namespace App\Log;
+
+use App\Models\LogEntry;
+use Davrin\Core\Log\LogFile;
+use Davrin\Core\Log\LoggedPiece;
+use Davrin\Core\Log\MustBePossible;
+use Davrin\Core\Log\RollTruth;
+use Davrin\Core\Log\WorkTime;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\PlanFile\PlanFile;
+use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Words;
+use Illuminate\Support\Facades\DB;
+
+/** Pieces of a file into the log: all of them or none. One that is in the log already is left alone, one that was taken out comes back. */
+final readonly class LogImport
+{
+    private function __construct(private int $new, private int $back, private int $there) {}
+
+    /** @throws Fault with the pointer into the file */
+    public static function of(string $bytes): self
+    {
+        $entries = [];
+        foreach ((new LogFile(app(PlanFile::class)))->read($bytes) as $at => $piece) {
+            try {
+                $entries[] = self::entry($piece);
+            } catch (Fault $fault) {
+                throw Fault::at("/entries/$at$fault->pointer", $fault->getMessage());
+            }
+        }
+
+        return DB::transaction(function () use ($entries): self {
+            $counts = ['new' => 0, 'back' => 0, 'there' => 0];
+            foreach ($entries as $entry) {
+                $same = self::same($entry);
+                $counts[$same === null ? 'new' : ($same->trashed() ? 'back' : 'there')]++;
+                $same === null ? $entry->save() : $same->restore();
+            }
+            Learn::anew();
+
+            return new self($counts['new'], $counts['back'], $counts['there']);
+        });
+    }
+
+    public function words(): string
+    {
+        $said = array_filter([
+            $this->new === 0 ? '' : Words::count($this->new, 'piece').' written into the log',
+            $this->back === 0 ? '' : "$this->back that had been taken out put back",
+            $this->there === 0 ? '' : "$this->there there already and left as they are",
+        ]);
+
+        return $said === [] ? 'There is no piece in this file.' : ucfirst(implode(', ', $said)).'.';
+    }
+
+    /**
+     * Not yet kept.
+     *
+     * @throws Fault
+     */
+    private static function entry(LoggedPiece $piece): LogEntry
+    {
+        LogEntry::mustBePast($piece->slip);
+        $entry = new LogEntry([
+            'document' => app(PlanFile::class)->write($piece->plan),
+            'terms' => $piece->terms->write(),
+            'sheet' => $piece->slip->write(),
+            'times' => array_map(fn (WorkTime $its): array => $its->asData(), $piece->times),
+            'rolls' => array_map(fn (RollTruth $its): array => $its->asData(), $piece->rolls),
+            'spoiled' => array_map(fn (Length $its): int => $its->units, $piece->spoiled),
+            'notes' => $piece->notes,
+            'told' => [], 'sums' => [], 'observed' => [],
+            'picture' => NewEntry::picture($piece->plan),
+        ]);
+        Writing::reckon($entry);
+        foreach ($piece->spoiled as $id => $spoiled) {
+            MustBePossible::spoiled(
+                $piece->plan->materials->all[$id]->name(),
+                $spoiled,
+                Length::ofUnits($entry->told['used'][$id] ?? 0),
+                $piece->plan->units(),
+            );
+        }
+
+        return $entry;
+    }
+
+    /** The same piece, with the same said of it. */
+    private static function same(LogEntry $entry): ?LogEntry
+    {
+        $alike = LogEntry::withTrashed()->where('made_on', $entry->made_on)->where('name', $entry->name)->orderBy('deleted_at')->get();
+        /** @var LogEntry $its */
+        foreach ($alike as $its) {
+            if ($its->document === $entry->document && $its->slip()->write() === $entry->slip()->write()) {
+                return $its;
+            }
+        }
+
+        return null;
+    }
+}

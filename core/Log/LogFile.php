@@ -1,0 +1,274 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Davrin\Core\Log;
+
+use Davrin\Core\Blank\Blank;
+use Davrin\Core\Blank\Schema;
+use Davrin\Core\Blank\Slip;
+use Davrin\Core\Learned\Scope;
+use Davrin\Core\Measure\Currency;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\PlanFile\PlanFile;
+use Davrin\Core\PlanFile\SchemaCheck;
+use Davrin\Core\Price\Terms;
+use Davrin\Core\Words\Fault;
+use JsonException;
+use stdClass;
+
+/** The log as a file (docs/log-format.md): each piece with the plan it was made by and all that was measured of it, without photographs. */
+final readonly class LogFile
+{
+    public const FORMAT = 'davrin-log';
+
+    public const VERSION = 1;
+
+    public const MOST_BYTES = 20_000_000;
+
+    /** Pieces in one file. */
+    public const MOST = 500;
+
+    private const MOST_LINES = 200;
+
+    /** A plan is so deep, and lies in an entry of a list. */
+    private const DEEPEST = 16;
+
+    public function __construct(private PlanFile $plans) {}
+
+    /**
+     * @return list<LoggedPiece>
+     *
+     * @throws Fault with the pointer into the file
+     */
+    public function read(string $bytes): array
+    {
+        $document = self::document($bytes);
+        SchemaCheck::check($document, self::schema());
+        $pieces = [];
+        foreach (is_array($document->entries) ? array_values($document->entries) : [] as $at => $entry) {
+            if ($entry instanceof stdClass) {
+                $pieces[] = self::under("/entries/$at", fn (): LoggedPiece => $this->piece($entry));
+            }
+        }
+
+        return $pieces;
+    }
+
+    /**
+     * A piece as a file holds it.
+     *
+     * @param  array<string, mixed>  $plan  the plan file
+     * @param  array<string, mixed>  $terms  what Terms writes
+     * @param  list<WorkTime>  $times
+     * @param  list<RollTruth>  $rolls
+     * @param  array<string, Length>  $spoiled
+     * @param  list<array{at: string, words: string}>  $notes
+     * @return array<string, mixed>
+     */
+    public static function write(array $plan, array $terms, Slip $slip, array $times, array $rolls, array $spoiled, array $notes): array
+    {
+        return [
+            'piece' => $slip->inFile(),
+            'work' => array_map(
+                fn (WorkTime $its): array => array_filter($its->asData(), fn (mixed $value): bool => $value !== null),
+                $times,
+            ),
+            'rolls' => array_map(fn (RollTruth $its): array => [
+                'id' => $its->material,
+                'words' => $its->words,
+                'material' => $its->scope->material,
+                'source' => $its->scope->source,
+                'label' => LengthText::canonical($its->label),
+                ...($its->held === null ? [] : ['held' => LengthText::canonical($its->held)]),
+            ], $rolls),
+            'spoiled' => (object) array_map(LengthText::canonical(...), $spoiled),
+            'notes' => $notes,
+            'prices' => $terms,
+            'plan' => $plan,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function schema(): array
+    {
+        $text = fn (int $most): array => ['type' => 'string', 'maxLength' => $most];
+        $scope = ['material' => $text(80), 'source' => $text(80), 'words' => $text(160)];
+        $object = fn (array $properties, array $required): array => [
+            'type' => 'object', 'additionalProperties' => false, 'required' => $required, 'properties' => $properties,
+        ];
+        $list = fn (array $items): array => ['type' => 'array', 'maxItems' => self::MOST_LINES, 'items' => $items];
+        $minutes = ['type' => 'number', 'minimum' => 0, 'maximum' => 1_000_000];
+        $count = ['type' => 'integer', 'minimum' => 0, 'maximum' => 1_000_000];
+
+        return [
+            '$schema' => Schema::DRAFT,
+            'title' => 'A logbook of finished pieces',
+            '$defs' => ['length' => Schema::LENGTH_DEFINITION],
+            ...$object([
+                'format' => ['const' => self::FORMAT],
+                'version' => ['const' => self::VERSION],
+                'entries' => ['type' => 'array', 'maxItems' => self::MOST, 'items' => $object([
+                    'piece' => $object(array_merge(...array_map(
+                        fn (Blank $blank): array => [$blank->key() => $blank->schema()],
+                        EntrySheet::blanks(Currency::UsDollar),
+                    )), ['name', 'made']),
+                    'work' => $list($object([
+                        'of' => $text(80) + ['description' => 'The technique or the kind of work.'],
+                        ...$scope,
+                        'count' => ['description' => 'How many it is told for.'] + $count,
+                        'guess' => ['description' => 'Minutes for all of these by the starting guess.'] + $minutes,
+                        'said' => ['description' => 'Minutes for all of these as Davrin said then.'] + $minutes,
+                        'took' => ['description' => 'Minutes for all of these; left out where nobody looked at the clock.'] + $minutes,
+                        'outOf' => ['description' => 'How many there are, where only some were timed.'] + $count,
+                    ], ['of', 'words', 'count', 'guess'])),
+                    'rolls' => $list($object([
+                        'id' => $text(40) + ['description' => 'The id of the material in the plan.'],
+                        ...$scope,
+                        'label' => ['description' => 'What its label says.'] + Schema::LENGTH,
+                        'held' => ['description' => 'What it really held; left out where nobody measured it.'] + Schema::LENGTH,
+                    ], ['id', 'words', 'label'])),
+                    'spoiled' => [
+                        'description' => 'What of each material was cut and is of no use, by its id in the plan.',
+                        'type' => 'object', 'maxProperties' => self::MOST_LINES, 'additionalProperties' => Schema::LENGTH,
+                    ],
+                    'notes' => $list($object(['at' => $text(40), 'words' => $text(1000)], ['at', 'words'])),
+                    'prices' => ['description' => 'What it was priced by: prices.schema.json.', 'type' => 'object'],
+                    'plan' => ['description' => 'The plan it was made by: plan.schema.json.', 'type' => 'object'],
+                ], ['piece', 'plan'])],
+            ], ['format', 'version', 'entries']),
+        ];
+    }
+
+    private static function document(string $bytes): stdClass
+    {
+        strlen($bytes) <= self::MOST_BYTES || throw Fault::at('', sprintf(
+            'The file has more than %s bytes, which no log has. Save fewer pieces in one file.',
+            number_format(self::MOST_BYTES),
+        ));
+        try {
+            $document = json_decode(
+                str_starts_with($bytes, "\u{FEFF}") ? substr($bytes, 3) : $bytes, false, self::DEEPEST, JSON_THROW_ON_ERROR,
+            );
+        } catch (JsonException $exception) {
+            throw Fault::at('', sprintf(
+                'The file is not JSON (%s). Choose a log that was saved from here.',
+                lcfirst($exception->getMessage()),
+            ));
+        }
+
+        return $document instanceof stdClass && ($document->format ?? null) === self::FORMAT
+            ? $document
+            : throw Fault::at('/format', sprintf('This is no log: its "format" must be "%s".', self::FORMAT));
+    }
+
+    /**
+     * @param  stdClass  $entry  that the schema has passed
+     *
+     * @throws Fault
+     */
+    private function piece(stdClass $entry): LoggedPiece
+    {
+        $plan = self::under('/plan', fn (): Plan => $this->plans->read(json_encode($entry->plan, JSON_THROW_ON_ERROR)));
+        $its = self::arrays($entry);
+        $slip = Slip::load(EntrySheet::blanks($plan->settings->currency()), $its['piece'], '/piece');
+        self::under('/piece', fn () => MustBePossible::size($plan, EntrySheet::made($slip, [], [], [])));
+        $copies = $slip->count('copies');
+
+        return new LoggedPiece(
+            $plan,
+            self::under('/prices', fn (): Terms => Terms::read($its['prices'] ?? ['currency' => $plan->settings->currency()->value])),
+            $slip,
+            array_map(fn (array $row, int $at): WorkTime => self::time($row, $at, $copies), $its['work'], array_keys($its['work'])),
+            array_map(fn (array $row, int $at): RollTruth => self::roll($row, $at, $plan), $its['rolls'], array_keys($its['rolls'])),
+            self::spoiled($its['spoiled'], $plan),
+            $its['notes'],
+        );
+    }
+
+    /**
+     * @param  array{of: string, material?: string, source?: string, words: string, count: int, guess: int|float, said?: int|float,
+     *     took?: int|float, outOf?: int}  $row
+     *
+     * @throws Fault
+     */
+    private static function time(array $row, int $at, int $copies): WorkTime
+    {
+        $time = WorkTime::fromData($row + [
+            'material' => '', 'source' => '', 'said' => $row['guess'], 'took' => null, 'outOf' => null,
+        ]);
+        self::under("/work/$at/took", fn () => MustBePossible::minutes($time->words, $time->took ?? 0.0, $copies));
+
+        return $time;
+    }
+
+    /**
+     * @param  array{id: string, words: string, material?: string, source?: string, label: string, held?: string}  $row
+     *
+     * @throws Fault
+     */
+    private static function roll(array $row, int $at, Plan $plan): RollTruth
+    {
+        $length = fn (string $key, string $text): Length => self::under("/rolls/$at/$key", fn (): Length => LengthText::read($text, null));
+        $roll = new RollTruth(
+            $row['id'],
+            $row['words'],
+            new Scope('', $row['material'] ?? '', $row['source'] ?? ''),
+            $length('label', $row['label']),
+            isset($row['held']) ? $length('held', $row['held']) : null,
+        );
+        self::under("/rolls/$at/held", fn () => MustBePossible::roll($roll, $plan->units()));
+
+        return $roll;
+    }
+
+    /**
+     * @param  array<array-key, string>  $written
+     * @return array<string, Length>
+     *
+     * @throws Fault
+     */
+    private static function spoiled(array $written, Plan $plan): array
+    {
+        $spoiled = [];
+        foreach ($written as $id => $length) {
+            isset($plan->materials->all[$id]) || throw Fault::at("/spoiled/$id", "The plan has no material \"$id\".");
+            $spoiled[(string) $id] = self::under("/spoiled/$id", fn (): Length => LengthText::read($length, null));
+        }
+
+        return $spoiled;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $read
+     * @return T
+     *
+     * @throws Fault whose pointer begins with that
+     */
+    private static function under(string $pointer, callable $read): mixed
+    {
+        try {
+            return $read();
+        } catch (Fault $fault) {
+            throw Fault::at($pointer.$fault->pointer, $fault->getMessage());
+        }
+    }
+
+    /**
+     * @return array{piece: array<string, mixed>, prices?: array<string, mixed>, spoiled: array<array-key, string>,
+     *     work: list<array{of: string, material?: string, source?: string, words: string, count: int, guess: int|float, said?: int|float,
+     *     took?: int|float, outOf?: int}>,
+     *     rolls: list<array{id: string, words: string, material?: string, source?: string, label: string, held?: string}>,
+     *     notes: list<array{at: string, words: string}>}
+     */
+    private static function arrays(stdClass $entry): array
+    {
+        /** @phpstan-ignore return.type (the schema has passed it) */
+        return (array) json_decode(json_encode($entry, JSON_THROW_ON_ERROR), true, self::DEEPEST, JSON_THROW_ON_ERROR)
+            + ['work' => [], 'rolls' => [], 'spoiled' => [], 'notes' => []];
+    }
+}

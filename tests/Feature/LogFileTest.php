@@ -1,0 +1,162 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Log\LogImport;
+use App\Log\NewEntry;
+use App\Log\Writing;
+use App\Models\LogEntry;
+use App\Models\SavedPlan;
+use App\Settings\LearnedNow;
+use Davrin\Core\Learned\Subject;
+use Davrin\Core\Log\LogFile;
+use Davrin\Core\PlanFile\PlanFile;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
+
+/** The log goes out as a table and whole, and comes in again. */
+final class LogFileTest extends FeatureCase
+{
+    use HasSage;
+
+    public function test_the_whole_log_comes_back_as_it_was_and_teaches_the_same(): void
+    {
+        $plan = $this->hang();
+        foreach (['0.8', '0.9', '0.8', '0.85'] as $at => $each) {
+            $this->entry($plan, ['entry.made' => '2026-0'.($at + 2).'-11', 'times.2' => (string) (18 * $each), 'rolls.0' => '355 in', 'spoiled.teal' => '4 in']);
+        }
+        $learned = app(LearnedNow::class)->figures()->write();
+        $before = $this->kept();
+        $this->assertSame(0.825, app(LearnedNow::class)->figures()->find(Subject::Minutes, 'ruffle')?->value);
+        $bytes = $this->get('/log.json')->assertOk()->streamedContent();
+        DB::table('log_entries')->delete();
+        $this->assertSame('4 pieces written into the log.', LogImport::of($bytes)->words());
+        $this->assertSame($before, $this->kept());
+        $this->assertEquals($learned, app(LearnedNow::class)->figures()->write());
+        $this->assertEquals(json_decode($bytes, true), json_decode($this->get('/log.json')->streamedContent(), true));
+        $this->get('/log/'.LogEntry::query()->max('id'))->assertOk()->assertSee('about 23 in');
+    }
+
+    public function test_the_same_file_once_more_doubles_nothing_and_brings_back_what_was_taken_out(): void
+    {
+        $plan = $this->hang();
+        [$kept, $out] = [$this->entry($plan, ['entry.wide' => '22 in']), $this->entry($plan, ['entry.wide' => '22 1/2 in'])];
+        $bytes = $this->get('/log.json')->streamedContent();
+        $this->delete("/log/$out->id");
+        $this->open($bytes)->assertRedirect('/log')->assertSessionHas('said', '1 that had been taken out put back, 1 there already and left as they are.');
+        $this->assertSame([$kept->id, $out->id], LogEntry::query()->orderBy('id')->pluck('id')->all());
+        $this->open($bytes)->assertSessionHas('said', '2 there already and left as they are.');
+        $this->open('{"format": "davrin-log", "version": 1, "entries": []}')->assertSessionHas('said', 'There is no piece in this file.');
+    }
+
+    public function test_a_file_written_by_hand_needs_little(): void
+    {
+        $plan = json_decode(app(PlanFile::class)->write($this->hang()->planOnSheet()), true);
+        $this->open(json_encode(['format' => LogFile::FORMAT, 'version' => 1, 'entries' => [
+            ['piece' => ['name' => 'From a notebook', 'made' => '2024-05-04', 'season' => 'spring', 'wide' => '57 cm'], 'plan' => $plan],
+        ]]))->assertSessionHas('said', '1 piece written into the log.');
+        $entry = LogEntry::query()->sole();
+        $this->assertSame(['From a notebook', '57 cm', null], [$entry->name, $entry->slip()->write()['wide'], $entry->plan_id]);
+        $this->get("/log/$entry->id")->assertOk()->assertSee('57 cm');
+        $this->get("/log/$entry->id.svg")->assertOk();
+        $this->post("/log/$entry->id/plan")->assertRedirectContains('/plans/');
+    }
+
+    #[TestWith(['piece.made', '2099-01-01', 'Piece 2: Jan 1, 2099 is still to come'])]
+    #[TestWith(['piece.wide', '13 in', 'Piece 2: The form alone is 14 in wide'])]
+    #[TestWith(['piece.wide', 'so wide', 'at /entries/1/piece/wide'])]
+    #[TestWith(['piece.colour', 'red', '"colour" is not known here'])]
+    #[TestWith(['work.0.took', 10080, 'Piece 2: 10,080 min for ties is 1.0 weeks'])]
+    #[TestWith(['work.0.took', 'long', 'at /entries/1/work/0/took'])]
+    #[TestWith(['rolls.0.held', '9999 in', 'cannot have held 9999 in'])]
+    #[TestWith(['spoiled', ['teal' => '5000 in'], 'more than twice that'])]
+    #[TestWith(['spoiled', ['nothing' => '5 in'], 'The plan has no material "nothing".'])]
+    #[TestWith(['plan.parts.0.length', 'long', 'at /entries/1/plan/parts/0/length'])]
+    #[TestWith(['plan', [], '/entries/1/plan'])]
+    #[TestWith(['prices', ['format' => 'else'], 'at /entries/1/prices/format'])]
+    public function test_of_a_file_with_a_fault_nothing_is_written_and_the_fault_is_named(string $where, mixed $what, string $sentence): void
+    {
+        $plan = $this->hang();
+        $this->entry($plan, ['entry.made' => '2026-01-01']);
+        $this->entry($plan, ['entry.made' => '2026-01-02']);
+        $document = json_decode($this->get('/log.json')->streamedContent(), true);
+        DB::table('log_entries')->delete();
+        $document['entries'] = array_reverse($document['entries']);
+        data_set($document, "entries.1.$where", $what);
+        foreach ($document['entries'] as &$entry) {
+            $entry['spoiled'] = (object) $entry['spoiled'];
+        }
+        $this->open(json_encode($document))->assertRedirect('/log')->assertSessionHas('refused', fn (string $said): bool => str_starts_with($said, 'Nothing of log.json was written into the log.')
+            && str_contains($said, $sentence));
+        $this->assertSame(0, LogEntry::query()->count());
+    }
+
+    #[TestWith(['', 'The file is not JSON'])]
+    #[TestWith(['<script>alert(1)</script>', 'The file is not JSON'])]
+    #[TestWith(['[]', 'This is no log'])]
+    #[TestWith(['{"format": "davrin-plan", "version": 3}', 'This is no log'])]
+    #[TestWith(['{"format": "davrin-log", "version": 2, "entries": []}', '/version'])]
+    #[TestWith(['{"format": "davrin-log", "version": 1}', '"entries" is missing here.'])]
+    public function test_what_is_no_log_is_said(string $bytes, string $sentence): void
+    {
+        $this->open($bytes)->assertSessionHas('refused', fn (string $said): bool => str_contains($said, $sentence));
+        $this->post('/log-files')->assertRedirect('/log')->assertSessionHas('refused', fn (string $said): bool => str_contains($said, 'No file came'));
+    }
+
+    public function test_a_table_holds_what_is_leafed_through_and_no_formula_lives_in_it(): void
+    {
+        $plan = $this->hang();
+        $this->entry($plan, ['entry.name' => '=1+1', 'entry.made' => '2026-03-08', 'entry.wide' => '22 in', 'times.2' => '14.4', 'entry.soldFor' => '38', 'entry.soldAt' => 'the fair']);
+        $this->entry($plan, ['entry.made' => '2025-03-08']);
+        $rows = $this->table('/log.csv');
+        $this->assertCount(3, $rows);
+        $this->assertSame(['name', 'made on', 'season', 'how many', 'plan'], array_slice($rows[0], 0, 5));
+        $row = array_combine($rows[0], $rows[1]);
+        $this->assertSame(["'=1+1", '2026-03-08', 'spring', '22 in', '', '$38.00', 'USD'], array_map(
+            fn (string $its): string => $row[$its],
+            ['name', 'made on', 'season', 'width', 'depth', 'sold for each', 'currency'],
+        ));
+        $this->assertSame($row['plan'], $plan->name);
+        $this->assertMatchesRegularExpression('/^\d+\.\d\d$/', $row['earned in all']);
+        $this->assertCount(2, $this->table('/log.csv?year=2025'));
+        $this->assertCount(1, $this->table('/log.csv?q=nowhere'), 'the head alone');
+        $this->get('/log?year=2025')->assertSee('What is shown as a file')->assertSee('log.csv?year=2025', false);
+    }
+
+    public function test_the_published_schema_is_the_one_that_is_held_against(): void
+    {
+        $this->artisan('log:schema')->assertSuccessful();
+        $this->assertEquals(json_decode(json_encode(LogFile::schema()), true), json_decode((string) file_get_contents(base_path('docs/log.schema.json')), true));
+    }
+
+    /** @param  array<string, string>  $typed */
+    private function entry(SavedPlan $plan, array $typed): LogEntry
+    {
+        $entry = NewEntry::byHand($plan, '2026-03-08');
+        Writing::in($entry, $typed);
+
+        return $entry;
+    }
+
+    private function open(string $bytes): TestResponse
+    {
+        return $this->post('/log-files', ['file' => UploadedFile::fake()->createWithContent('log.json', $bytes)]);
+    }
+
+    /** @return list<list<string>> */
+    private function table(string $path): array
+    {
+        $text = substr($this->get($path)->assertOk()->streamedContent(), 3);
+
+        return array_map(fn (string $line): array => str_getcsv($line, escape: ''), explode("\n", trim($text)));
+    }
+
+    /** @return list<array<string, mixed>> all that is kept of each, without what counts rows */
+    private function kept(): array
+    {
+        return DB::table('log_entries')->orderBy('made_on')->get()
+            ->map(fn (object $row): array => array_diff_key((array) $row, ['id' => 1, 'plan_id' => 1, 'created_at' => 1, 'updated_at' => 1]))->all();
+    }
+}
