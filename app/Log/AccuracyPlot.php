@@ -61,7 +61,7 @@ final readonly class AccuracyPlot
     public function shown(float $value, bool $unit = true): string
     {
         return match ($this->of->what) {
-            Compares::Size => LearnedFigure::number($value / $this->one(), 1).($unit ? (app(House::class)->units() === Units::Inches ? ' in' : ' cm') : ''),
+            Compares::Size => LearnedFigure::number($value / $this->one(), 1).($unit ? ($this->one() === 1.0 ? ' in' : ' cm') : ''),
             Compares::Minutes => LearnedFigure::number($value, 1).($unit ? ' min' : ''),
             Compares::Fullness => [-1 => 'thin', 0 => 'usual', 1 => 'very full'][(int) $value] ?? '',
             Compares::Rolls => LearnedFigure::number($value, 1).($unit ? ' %' : ''),

@@ -17,7 +17,6 @@ use Davrin\Core\Words\Words;
 /** What the log has taught, in words: planned, real, what is used from now on, how many pieces say so and how sure that is. */
 final readonly class Told
 {
-    /** In centimetres. */
     private function __construct(
         public Lesson $lesson,
         public string $planned,
@@ -54,6 +53,14 @@ final readonly class Told
     public function isUsed(): bool
     {
         return $this->isHeld || $this->lesson->figure() !== null;
+    }
+
+    /** What is held where nothing in the log says anything of it any more: "1.2 times the starting guess". */
+    public static function alone(LearnedFigure $held): string
+    {
+        return $held->subject->isFactor()
+            ? LearnedFigure::number($held->value, 3).' times the starting guess'
+            : self::shown($held->subject, $held->value);
     }
 
     /** What it is of, and of which material and whose: "ruffles of see-through mesh from the market". */

@@ -76,9 +76,29 @@ document.addEventListener('change', (event) => {
     }
 });
 
-// Choosing a file opens it; the button is for pages without script.
+// Back to what was typed, where there is a page behind this one.
+document.addEventListener('click', (event) => {
+    if (event.target.closest?.('[data-back]') && history.length > 1) {
+        event.preventDefault();
+        history.back();
+    }
+});
+
+// Choosing a file opens it; the button is for pages without script. One that is too large is not sent, and what stands beside it stays.
 document.addEventListener('change', (event) => {
-    if (event.target.matches('[data-opens-at-once]')) {
-        event.target.form.submit();
+    const input = event.target;
+    if (input.type !== 'file') {
+        return;
+    }
+    const [file, most] = [input.files[0], Number(input.dataset.most ?? Infinity)];
+    const megabytes = (bytes) => `${Math.ceil(bytes / 1e6)} MB`;
+    input.setCustomValidity(file && file.size > most
+        ? `${file.name} has ${megabytes(file.size)}, and here are taken up to ${megabytes(most)}. Save it smaller, and choose it again.`
+        : '');
+    if (!input.reportValidity()) {
+        // The same file can be chosen again once it is smaller.
+        input.value = '';
+    } else if (input.matches('[data-opens-at-once]')) {
+        input.form.submit();
     }
 });

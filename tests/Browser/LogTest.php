@@ -107,4 +107,43 @@ final class LogTest extends BrowserCase
         $this->assertSoon(true, fn (): bool => str_contains($this->texts('.said')[0] ?? '', 'Picked for a first wreath'));
         $this->assertSame([], $this->complaints());
     }
+
+    public function test_a_photograph_that_is_too_large_is_not_sent_and_its_words_stay(): void
+    {
+        $this->open('/log/2');
+        $this->element('.add-photo input[name=alt]')->sendKeys('Rust and honey');
+        $file = tempnam(sys_get_temp_dir(), 'photo').'.jpg';
+        file_put_contents($file, str_repeat('x', 15_500_000));
+        $this->choose($file);
+        $this->assertStringContainsString('has 16 MB, and here are taken up to 15 MB', (string) $this->script('return document.querySelector(".add-photo input[type=file]").validationMessage'));
+        $this->element('.add-photo button')->click();
+        $this->assertSame('Rust and honey', $this->element('.add-photo input[name=alt]')->getDomProperty('value'));
+        $this->assertSame([], $this->texts('figure.mounted'));
+        file_put_contents($file, 'no photograph');
+        $this->choose($file);
+        $this->element('.add-photo button')->click();
+        $this->assertSoon(true, fn (): bool => str_contains($this->texts('.add-photo .problem')[0] ?? '', 'no photograph'));
+        $this->assertSame('Rust and honey', $this->element('.add-photo input[name=alt]')->getDomProperty('value'));
+        unlink($file);
+    }
+
+    public function test_the_log_is_saved_and_opened_again(): void
+    {
+        $this->open('/log');
+        $file = tempnam(sys_get_temp_dir(), 'log').'.json';
+        file_put_contents($file, (string) $this->script('return await fetch("/log.json?year=2025").then((answer) => answer.text())'));
+        $this->choose($file, '.log-file');
+        $this->assertSoon(true, fn (): bool => str_contains($this->element('main')->getText(), '2 there already and left as they are.'));
+        file_put_contents($file, '{"format": "davrin-plan"}');
+        $this->choose($file, '.log-file');
+        $this->assertSoon(true, fn (): bool => str_contains($this->element('main')->getText(), 'This is no log'));
+        unlink($file);
+    }
+
+    private function choose(string $file, string $in = '.add-photo'): void
+    {
+        /** @var RemoteWebElement $input */
+        $input = $this->element("$in input[type=file]");
+        $input->setFileDetector(new LocalFileDetector)->sendKeys($file);
+    }
 }

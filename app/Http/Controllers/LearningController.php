@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Log\AccuracyPlot;
 use App\Log\Learn;
 use App\Log\Told;
+use App\Models\HeldFigure;
 use App\Models\LogEntry;
 use App\Settings\LearnedNow;
 use Davrin\Core\Log\Accuracy;
@@ -26,13 +27,15 @@ final class LearningController
     public function index(): View
     {
         $held = Learn::held();
-        $told = array_map(fn (Lesson $lesson): Told => Told::of($lesson, $held[$lesson->key()] ?? null), Learn::lessons());
+        $lessons = array_column(array_map(fn (Lesson $lesson): array => [$lesson->key(), $lesson], Learn::lessons()), 1, 0);
+        $told = array_map(fn (Lesson $lesson): Told => Told::of($lesson, $held[$lesson->key()] ?? null), array_values($lessons));
 
         // What is used stands before what rests on too few yet.
         usort($told, fn (Told $a, Told $b): int => $a->isUsed() === $b->isUsed() ? 0 : ($a->isUsed() ? -1 : 1));
 
         return view('log.learning', [
             'told' => collect($told)->groupBy(fn (Told $its): string => $its->lesson->subject->value),
+            'alone' => HeldFigure::query()->whereNotIn('key', array_keys($lessons))->orderBy('words')->get(),
             'entries' => LogEntry::query()->count(),
         ]);
     }

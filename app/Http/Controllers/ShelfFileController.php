@@ -22,6 +22,8 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** The shelf as a file, out and in. */
 final class ShelfFileController
 {
+    public const MOST_BYTES = 20_000_000;
+
     private const PREVIEW = 8;
 
     private const SHOWN = 100;
@@ -42,7 +44,7 @@ final class ShelfFileController
     public function open(Request $request): RedirectResponse
     {
         $file = $request->file('file');
-        if ($file === null || is_array($file) || ! $file->isValid() || $file->getSize() > 20_000_000) {
+        if ($file === null || is_array($file) || ! $file->isValid() || $file->getSize() > self::MOST_BYTES) {
             throw FileRefused::none();
         }
 

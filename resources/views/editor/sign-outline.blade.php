@@ -5,7 +5,7 @@
         @csrf
         <input type="hidden" name="revision" value="{{ $saved->revision_id }}">
         <label for="outline-{{ $part }}">Its outline from a drawing (SVG)</label>
-        <input type="file" id="outline-{{ $part }}" name="outline" accept="image/svg+xml,.svg" required>
+        <input type="file" id="outline-{{ $part }}" name="outline" accept="image/svg+xml,.svg" data-most="{{ App\Forms\SvgOutline::MOST_BYTES }}" required>
         <button class="quiet">take it</button>
         @if ($refused)
             <p class="problem" role="alert">{{ $refused }}</p>

@@ -2,7 +2,7 @@
     <main class="px-8 pt-5 pb-16">
         <div class="flex flex-wrap items-end gap-3">
             <h1 class="mr-auto text-3xl">Forms on the shelf</h1>
-            <x-open-file :to="route('forms.store')" accept=".svg,image/svg+xml">Open an outline (SVG)</x-open-file>
+            <x-open-file :to="route('forms.store')" accept=".svg,image/svg+xml" :most="App\Forms\SvgOutline::MOST_BYTES">Open an outline (SVG)</x-open-file>
         </div>
         <x-notices />
 

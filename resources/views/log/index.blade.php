@@ -65,7 +65,7 @@
             @if ($entries->total() > 0)
                 <span>{{ $book->isNarrowed() ? 'What is shown' : 'All of it' }} as a file: <a href="{{ route('log.csv', request()->query()) }}" download>a table (CSV)</a> or <a href="{{ route('log.json', request()->query()) }}" download>whole, without photographs (JSON)</a></span>
             @endif
-            <x-open-file :to="route('log.open')" accept=".json,application/json">Open a log</x-open-file>
+            <x-open-file :to="route('log.open')" accept=".json,application/json" :most="Davrin\Core\Log\LogFile::MOST_BYTES">Open a log</x-open-file>
         </section>
         @if ($deleted->isNotEmpty())
             <details class="mt-10">

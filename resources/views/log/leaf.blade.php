@@ -10,7 +10,7 @@
     <p class="month">@if ($month)<b>{{ $month }}</b>@endif</p>
     <a href="{{ $url }}" tabindex="-1" class="mounted">
         @if ($photo)
-            <img src="{{ $photo->url() }}" alt="{{ $photo->alt }}" width="{{ $photo->wide }}" height="{{ $photo->high }}" loading="lazy" decoding="async">
+            <img src="{{ $photo->url() }}" alt="{{ $photo->alt ?: "$entry->name, a photograph" }}" width="{{ $photo->wide }}" height="{{ $photo->high }}" loading="lazy" decoding="async">
         @else
             <img class="drawn" src="{{ route('log.picture', $entry, false) }}" alt="as it was planned" width="220" height="220" loading="lazy" decoding="async">
         @endif

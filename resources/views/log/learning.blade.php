@@ -46,6 +46,16 @@
                 </section>
             @endif
         @endforeach
+        @if ($alone->isNotEmpty())
+            <section class="lessons" aria-labelledby="alone">
+                <h2 id="alone">Held by you, though nothing in the log says so any more</h2>
+                <ul>
+                    @foreach ($alone as $its)
+                        <li><form method="post" action="{{ route('learning.let-go') }}" class="held">@csrf @method('delete')<input type="hidden" name="figure" value="{{ $its->key }}"><span>{{ $its->figure()->subject->words() }}, {{ $its->words }}: <b>{{ App\Log\Told::alone($its->figure()) }}</b></span> <button class="quiet">let go</button></form></li>
+                    @endforeach
+                </ul>
+            </section>
+        @endif
         @if ($told->isNotEmpty())
             <p class="key mt-6"><svg viewBox="0 0 16 12" aria-hidden="true"><path class="said-at" d="M8 11l-4 -8h8z" /></svg> the starting guess <svg viewBox="0 0 30 12" aria-hidden="true"><path class="half" d="M0 2h30v8H0z" /></svg> the middle half of what was measured <svg viewBox="0 0 8 14" aria-hidden="true"><path class="real-at" d="M4 0v14" /></svg> what the log says <svg viewBox="0 0 14 12" aria-hidden="true"><path class="slip-at" d="M3 2l7 7m0 -7l-7 7" /></svg> left aside as a slip</p>
             <p class="mt-2 max-w-3xl text-[13.5px] text-soft">Minutes, reach and depth are medians. The allowance for short rolls is the worst roll that is no slip; waste is a mean without its ends; when a piece looks thin or very full is the bound that contradicts the fewest of your verdicts. A narrower figure is used before a wider one. A cost sheet that was kept, and a piece on the bench, stay as they were.</p>

@@ -25,7 +25,7 @@
                 @endif
                 @foreach ($photos as $photo)
                     <figure class="mounted">
-                        <img src="{{ $photo->url() }}" alt="{{ $photo->alt }}" width="{{ $photo->wide }}" height="{{ $photo->high }}" @if (! $loop->first) loading="lazy" @endif>
+                        <img src="{{ $photo->url() }}" alt="{{ $photo->alt ?: "$entry->name, a photograph" }}" width="{{ $photo->wide }}" height="{{ $photo->high }}" @if (! $loop->first) loading="lazy" @endif>
                         <figcaption>
                             <form method="post" action="{{ route('log.alt', [$entry, $photo]) }}" class="flex flex-1 items-baseline gap-2">
                                 @csrf
@@ -39,7 +39,7 @@
                 @if ($photos->count() < App\Models\LogPhoto::MOST)
                     <form method="post" action="{{ route('log.photograph', $entry) }}" enctype="multipart/form-data" class="add-photo">
                         @csrf
-                        <label>A photograph <input type="file" name="photograph" accept="image/jpeg,image/png,image/webp" required></label>
+                        <label>A photograph <input type="file" name="photograph" accept="image/jpeg,image/png,image/webp" data-most="{{ App\Photos\CleanPhoto::MOST_BYTES }}" required></label>
                         <label>What is seen on it <input class="blank" name="alt" value="{{ old('alt') }}" size="30" maxlength="200" autocomplete="off"></label>
                         <button class="act">Add it</button>
                         @error('photograph')<p class="problem" role="alert">{{ $message }} <span>Nothing else is changed.</span></p>@enderror

@@ -9,7 +9,7 @@
                     <button class="act @if ($loop->first) act-strong @endif" name="starter" value="{{ $starter->value }}" title="{{ $starter->words() }}">{{ $starter->title() }}</button>
                 </form>
             @endforeach
-            <x-open-file :to="route('files.open')" accept=".json,application/json">Open a file</x-open-file>
+            <x-open-file :to="route('files.open')" accept=".json,application/json" :most="Davrin\Core\PlanFile\PlanFile::MOST_BYTES">Open a file</x-open-file>
         </div>
         @if ($plans->isNotEmpty() || $sought !== '')
             <div class="mt-2 flex flex-wrap items-baseline gap-x-6 gap-y-1">

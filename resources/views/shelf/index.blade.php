@@ -4,7 +4,7 @@
             <h1 class="mr-auto text-3xl">The shelf</h1>
             <a class="act" href="{{ route('scraps.show') }}">What scraps make</a>
             <a class="act" href="{{ route('imports.save') }}" download>Save as CSV</a>
-            <x-open-file :to="route('imports.open')" accept=".csv,.tsv,.txt,text/csv">Open a CSV file</x-open-file>
+            <x-open-file :to="route('imports.open')" accept=".csv,.tsv,.txt,text/csv" :most="App\Http\Controllers\ShelfFileController::MOST_BYTES">Open a CSV file</x-open-file>
             <form method="post" action="{{ route('shelf.store') }}" class="flex items-end gap-2">
                 @csrf
                 <select class="blank" name="ware" aria-label="what to put on the shelf" autocomplete="off">

@@ -6,7 +6,7 @@
         <form method="post" action="{{ route('plans.inspiration', $saved) }}" enctype="multipart/form-data" class="mt-3 flex flex-wrap items-baseline gap-3">
             @csrf
             <label for="photograph">{{ $photo ? 'Another photograph' : 'A photograph' }}</label>
-            <input type="file" id="photograph" name="photograph" accept="image/jpeg,image/png,image/webp" required @error('photograph') aria-invalid="true" aria-describedby="problem" @enderror>
+            <input type="file" id="photograph" name="photograph" accept="image/jpeg,image/png,image/webp" data-most="{{ App\Photos\CleanPhoto::MOST_BYTES }}" required @error('photograph') aria-invalid="true" aria-describedby="problem" @enderror>
             <button class="act act-strong">Find its colours</button>
         </form>
         @error('photograph')
