@@ -14,6 +14,7 @@ use App\Drawing\Side;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Geometry\Box;
 use Davrin\Core\Geometry\Point;
+use Davrin\Core\Learned\LearnedFigures;
 use Davrin\Core\Material\Kind\Ribbon;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
@@ -42,7 +43,8 @@ final readonly class Sample
 
     private function __construct(public PartKind $technique, private Plan $plan, private Result $result) {}
 
-    public static function of(PartKind $technique, PlanReader $reader, Engine $engine): self
+    /** @param  ?LearnedFigures  $learned  what its figures rest on beside guesses */
+    public static function of(PartKind $technique, PlanReader $reader, Engine $engine, ?LearnedFigures $learned = null): self
     {
         $several = $technique->materials()->most > 1;
         $mesh = ['width' => $several ? '6 in' : '10 in', 'roll' => '20 yd'];
@@ -68,6 +70,7 @@ final readonly class Sample
                         : []),
                 ],
             ],
+            'learned' => $learned?->write() ?? [],
         ]);
 
         return new self($technique, $plan, $engine->figures($plan));

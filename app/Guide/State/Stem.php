@@ -71,16 +71,9 @@ final class Stem implements State
             return $round;
         }
         $turned = $stage === 'back' ? -1 : 1;
-
-        $round = $round->arrow(
-            new Point(
-                -$turned * 2.2,
-                $top + 1.2), new Point(0.0,
-                    $top + 2.0), new Point($turned * 2.2,
-                        $top + 1.2), new Point($turned * 2.6,
-                            $top + 0.4,
-                        ),
-        );
+        $round = $round->arrow(...Point::list([
+            [-$turned * 2.2, $top + 1.2], [0.0, $top + 2.0], [$turned * 2.2, $top + 1.2], [$turned * 2.6, $top + 0.4],
+        ]));
 
         return $stage === 'back' ? $round->wrong(0.0, $top + 0.6, 2.8) : $round;
     }

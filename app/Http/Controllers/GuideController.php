@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Guide\Drawn;
 use App\Guide\States;
 use App\Plans\Starter;
+use App\Settings\LearnedNow;
 use App\Techniques\Sample;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Demand\Caution;
@@ -30,6 +31,7 @@ final readonly class GuideController
         private Engine $engine,
         private Guide $guide,
         private States $states,
+        private LearnedNow $learned,
     ) {}
 
     public function index(Request $request): View
@@ -63,7 +65,8 @@ final readonly class GuideController
     public function first(): View
     {
         // The figures of the plan that a new wreath is begun with.
-        $tally = $this->engine->figures(Starter::Ruffles->plan($this->reader))->tally;
+        $begun = ['learned' => $this->learned->figures()->write()] + Starter::Ruffles->plan($this->reader)->write();
+        $tally = $this->engine->figures($this->reader->read($begun))->tally;
 
         return view('guide.first', [
             'steps' => array_map(fn (array $step): array => [

@@ -7,6 +7,7 @@ use App\Guide\States;
 use App\Guide\TryOne;
 use App\Models\SavedPlan;
 use App\Settings\House;
+use App\Settings\LearnedNow;
 use App\Suggest\FirstPlan;
 use App\Techniques\Sample;
 use Davrin\Core\Craft\Craft;
@@ -26,12 +27,19 @@ final class TryOneController
 
     private const LONGEST = 40;
 
-    public function show(Request $request, Craft $craft, Guide $guide, States $states, PlanReader $reader, Engine $engine): View
-    {
+    public function show(
+        Request $request,
+        Craft $craft,
+        Guide $guide,
+        States $states,
+        PlanReader $reader,
+        Engine $engine,
+        LearnedNow $learned,
+    ): View {
         $pages = array_column(array_map(fn (GuidePage $page): array => [$page->key, $page], $guide->in(Chapter::Mesh)), 1, 0);
         $asked = (string) $request->string('technique');
         $page = $pages[$asked] ?? $pages[self::USUAL];
-        $sample = Sample::of($craft->parts[$page->key], $reader, $engine);
+        $sample = Sample::of($craft->parts[$page->key], $reader, $engine, $learned->figures());
         $typed = fn (string $field): string => mb_substr((string) $request->string($field), 0, self::LONGEST);
 
         return view('guide.try', [

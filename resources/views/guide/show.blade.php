@@ -1,7 +1,10 @@
-@php [$page, $sample] = [$drawn->page, $drawn->sample]; @endphp
+@php
+    [$page, $sample] = [$drawn->page, $drawn->sample];
+    $drawing = $sample?->isSeen() ? $sample->drawing() : null;
+@endphp
 <x-page :title="$page->title.' in the guide'" here="guide">
     <main class="guide-page px-8 pt-5 pb-16">
-        <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$drawn->inks()" /></defs></svg>
+        <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="$drawn->inks() + array_column($drawing->inks ?? [], null, 'id')" /></defs></svg>
         <p class="text-[13.5px]"><a href="{{ route('techniques') }}">The guide</a> · <a href="{{ route('techniques') }}#{{ $page->chapter->value }}">{{ $page->chapter->words() }}</a></p>
         <div class="guide-head">
             <div>
@@ -13,9 +16,9 @@
                     <p class="mt-3"><a class="act" href="{{ route('guide.try', ['technique' => $page->key]) }}">Try one</a></p>
                 @endif
             </div>
-            @if ($sample?->isSeen())
-                @php [$drawing, $frame] = [$sample->drawing(), $sample->frame()]; @endphp
-                <svg class="guide-done" viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() }}" role="img" aria-label="{{ $page->title }}, drawn on the form"><defs><x-mesh-patterns :inks="$drawing->inks" /></defs><x-mesh-on-form :drawing="$drawing" /></svg>
+            @if ($drawing)
+                @php $frame = $sample->frame(); @endphp
+                <svg class="guide-done" viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() }}" role="img" aria-label="{{ $page->title }}, drawn on the form"><x-mesh-on-form :drawing="$drawing" /></svg>
             @endif
         </div>
         <h2 class="mt-6 text-xl">Step by step</h2>
