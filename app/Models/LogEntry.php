@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
@@ -73,10 +74,17 @@ final class LogEntry extends Model
 
     private ?Plan $guessed = null;
 
-    /** @return BelongsTo<SavedPlan, $this> */
+    /**
+     * One that was taken down, too.
+     *
+     * @return BelongsTo<SavedPlan, $this>
+     */
     public function plan(): BelongsTo
     {
-        return $this->belongsTo(SavedPlan::class, 'plan_id');
+        $plan = $this->belongsTo(SavedPlan::class, 'plan_id');
+        $plan->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $plan;
     }
 
     /** @return HasMany<LogPhoto, $this> */

@@ -114,7 +114,7 @@ final class LogTest extends FeatureCase
         $units = $build->walk()->units;
         $this->postJson("/builds/$build->id/ticks", ['since' => 0, 'ticks' => array_map(fn ($unit, $at): array => [
             'token' => "t-$at-0000-0000", 'unit' => $unit->key, 'deed' => 'done', 'at' => now()->getTimestampMs(),
-            // Of the ruffles only ten were timed.
+            // Of the ruffles only twelve were timed.
             'seconds' => $unit->group === 'ruffles' ? ($unit->number <= 6 ? 48 : 0) : 20,
         ], $units, array_keys($units))])->assertOk();
         $this->post("/builds/$build->id/finish", ['all_the_same' => '1']);
