@@ -11,6 +11,7 @@ use Davrin\Core\Log\WorkTime;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Refused;
 use Davrin\Core\Words\Words;
 use Illuminate\Support\Facades\DB;
 
@@ -26,8 +27,8 @@ final readonly class LogImport
         foreach ((new LogFile(app(PlanFile::class)))->read($bytes) as $at => $piece) {
             try {
                 $entries[] = self::entry($piece);
-            } catch (Fault $fault) {
-                throw Fault::at("/entries/$at$fault->pointer", $fault->getMessage());
+            } catch (Refused $refused) {
+                throw Fault::at("/entries/$at".($refused instanceof Fault ? $refused->pointer : ''), $refused->getMessage());
             }
         }
 

@@ -16,6 +16,7 @@ use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\PlanFile\SchemaCheck;
 use Davrin\Core\Price\Terms;
 use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Refused;
 use JsonException;
 use stdClass;
 
@@ -32,6 +33,9 @@ final readonly class LogFile
     public const MOST = 500;
 
     private const MOST_LINES = 200;
+
+    /** What a piece is not told without. */
+    private const NEEDED = ['name', 'made'];
 
     /** A plan is so deep, and lies in an entry of a list. */
     private const DEEPEST = 16;
@@ -112,9 +116,13 @@ final readonly class LogFile
                 'version' => ['const' => self::VERSION],
                 'entries' => ['type' => 'array', 'maxItems' => self::MOST, 'items' => $object([
                     'piece' => $object(array_merge(...array_map(
-                        fn (Blank $blank): array => [$blank->key() => $blank->schema()],
+                        // What has to stand there has no default.
+                        fn (Blank $blank): array => [$blank->key() => array_diff_key(
+                            $blank->schema(),
+                            in_array($blank->key(), self::NEEDED, true) ? ['default' => 1] : [],
+                        )],
                         EntrySheet::blanks(Currency::UsDollar),
-                    )), ['name', 'made']),
+                    )), self::NEEDED),
                     'work' => $list($object([
                         'of' => $text(80) + ['description' => 'The technique or the kind of work.'],
                         ...$scope,
@@ -253,8 +261,8 @@ final readonly class LogFile
     {
         try {
             return $read();
-        } catch (Fault $fault) {
-            throw Fault::at($pointer.$fault->pointer, $fault->getMessage());
+        } catch (Refused $refused) {
+            throw Fault::at($pointer.($refused instanceof Fault ? $refused->pointer : ''), $refused->getMessage());
         }
     }
 
