@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Log;
 
+use Closure;
 use Davrin\Core\Learned\LearnedFigure;
 use Davrin\Core\Learned\LearnedFigures;
 use Davrin\Core\Learned\Scope;
@@ -34,6 +35,40 @@ final class Learner
      */
     public static function learn(array $observed): array
     {
+        return self::withoutRepeats(self::lessons(self::groups($observed)));
+    }
+
+    /**
+     * What each piece would have been told had it not been made: what all others teach.
+     *
+     * @param  array<int, list<Observation>>  $pieces  by their ids
+     * @return Closure(int): LearnedFigures of a piece, by its id
+     */
+    public static function leavingOut(array $pieces): Closure
+    {
+        $groups = self::groups(array_merge(...array_values($pieces)));
+        $lessons = self::lessons($groups);
+
+        return function (int $piece) use ($pieces, $groups, $lessons): LearnedFigures {
+            $its = array_flip(array_map(spl_object_id(...), $pieces[$piece]));
+            // Only what it took part in is learned anew.
+            $touched = array_intersect_key($groups, self::groups($pieces[$piece]));
+            $left = array_filter(array_map(fn (array $group): array => [
+                $group[0],
+                $group[1],
+                array_values(array_filter($group[2], fn (Observation $one): bool => ! isset($its[spl_object_id($one)]))),
+            ], $touched), fn (array $group): bool => $group[2] !== []);
+
+            return self::figures(self::withoutRepeats(self::lessons($left) + array_diff_key($lessons, $touched)), []);
+        };
+    }
+
+    /**
+     * @param  list<Observation>  $observed
+     * @return array<string, array{Scope, int, list<Observation>}> by subject and scope, each with how narrow it is
+     */
+    private static function groups(array $observed): array
+    {
         $groups = [];
         foreach ($observed as $its) {
             foreach (array_reverse($its->scope->widening()) as $wide => $scope) {
@@ -41,12 +76,24 @@ final class Learner
                 $groups["{$its->subject->value}|{$scope->key()}"][2][] = $its;
             }
         }
+
+        return $groups;
+    }
+
+    /**
+     * @param  array<string, array{Scope, int, list<Observation>}>  $groups
+     * @return array<string, array{int, Lesson}>
+     */
+    private static function lessons(array $groups): array
+    {
         $lessons = [];
         foreach ($groups as $key => [$scope, $wide, $its]) {
-            $lessons[$key] = [$wide, self::lesson($scope, $its)];
+            if ($its !== []) {
+                $lessons[$key] = [$wide, self::lesson($scope, $its)];
+            }
         }
 
-        return self::withoutRepeats($lessons);
+        return $lessons;
     }
 
     /**

@@ -40,7 +40,12 @@ final readonly class LogFile
     /** A plan is so deep, and lies in an entry of a list. */
     private const DEEPEST = 16;
 
-    public function __construct(private PlanFile $plans) {}
+    private SchemaCheck $check;
+
+    public function __construct(private PlanFile $plans)
+    {
+        $this->check = new SchemaCheck(self::schema(...));
+    }
 
     /**
      * @return list<LoggedPiece>
@@ -50,7 +55,7 @@ final readonly class LogFile
     public function read(string $bytes): array
     {
         $document = self::document($bytes);
-        SchemaCheck::check($document, self::schema());
+        $this->check->check($document);
         $pieces = [];
         foreach (is_array($document->entries) ? array_values($document->entries) : [] as $at => $entry) {
             if ($entry instanceof stdClass) {

@@ -21,13 +21,13 @@ final readonly class PlanFile
 
     private PlanReader $reader;
 
-    private PlanSchema $schema;
+    private SchemaCheck $check;
 
     /** @param  list<Upgrade>  $upgrades one for each older version, the oldest first */
     public function __construct(Craft $craft, private array $upgrades = [new FromVersion1])
     {
         $this->reader = new PlanReader($craft);
-        $this->schema = new PlanSchema($craft);
+        $this->check = new SchemaCheck((new PlanSchema($craft))->document(...));
     }
 
     /** @throws Fault */
@@ -36,7 +36,7 @@ final readonly class PlanFile
         $written = $this->document($bytes);
         try {
             $document = $this->current($written);
-            SchemaCheck::check($document, $this->schema->document());
+            $this->check->check($document);
 
             return $this->reader->read(self::arrays($document));
         } catch (Fault $fault) {

@@ -4,25 +4,40 @@ declare(strict_types=1);
 
 namespace Davrin\Core\PlanFile;
 
+use Closure;
 use Davrin\Core\Words\Fault;
 use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Schema;
 use Opis\JsonSchema\Validator;
 use stdClass;
 
 /** Holds a document against a schema and says the first fault in a sentence, with its JSON pointer. */
 final class SchemaCheck
 {
-    /**
-     * @param  array<string, mixed>  $schema
-     *
-     * @throws Fault
-     */
-    public static function check(stdClass $document, array $schema): void
+    private readonly Validator $validator;
+
+    private ?Schema $read = null;
+
+    /** @param  Closure(): array<string, mixed>  $schema  asked for once, when the first document is held against it */
+    public function __construct(private readonly Closure $schema)
     {
-        $error = (new Validator)->validate($document, json_encode($schema, JSON_THROW_ON_ERROR))->error();
+        $this->validator = new Validator;
+    }
+
+    /** @throws Fault */
+    public function check(stdClass $document): void
+    {
+        $error = $this->validator->schemaValidation($document, $this->read ??= $this->parsed());
         if ($error !== null) {
             throw self::fault(self::deepest($error));
         }
+    }
+
+    private function parsed(): Schema
+    {
+        return $this->validator->loader()->loadObjectSchema(
+            (object) json_decode(json_encode(($this->schema)(), JSON_THROW_ON_ERROR), false, 512, JSON_THROW_ON_ERROR),
+        );
     }
 
     /**

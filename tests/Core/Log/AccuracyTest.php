@@ -9,6 +9,7 @@ use Davrin\Core\Learned\Subject;
 use Davrin\Core\Log\Accuracy;
 use Davrin\Core\Log\Compared;
 use Davrin\Core\Log\Compares;
+use Davrin\Core\Log\Learner;
 use Davrin\Core\Log\Observation;
 use Davrin\Core\Log\Past;
 use Davrin\Core\Log\WorkTime;
@@ -98,6 +99,40 @@ final class AccuracyTest extends TestCase
         $size = $this->of($pieces, Compares::Size);
         $this->assertCount(Accuracy::MOST, $size->points);
         $this->assertSame([6, Accuracy::MOST + 5], [$size->points[0]['id'], $size->points[Accuracy::MOST - 1]['id']]);
+    }
+
+    /** Only what a piece took part in is learned anew: it comes to the same as learning all of it without that piece. */
+    public function test_what_the_others_teach_is_what_a_log_without_it_teaches(): void
+    {
+        mt_srand(20261129);
+        $any = fn (array $of): mixed => $of[mt_rand(0, count($of) - 1)];
+        for ($round = 0; $round < 12; $round++) {
+            $pieces = [];
+            for ($id = 1; $id <= mt_rand(1, 14); $id++) {
+                $pieces[$id] = array_map(fn (): Observation => new Observation(
+                    $subject = $any(Subject::cases()),
+                    $subject === Subject::Shortfall
+                        ? new Scope('', $any(['plain mesh', 'ribbon']), $any(['the market', 'the mill']))
+                        : new Scope($any(['ruffle', 'pancake', 'design:one']), $any(['', 'plain mesh', 'see-through mesh']), $any(['', 'the market'])),
+                    'some',
+                    $guess = mt_rand(50, 400) / 10,
+                    $guess * mt_rand(70, 110) / 100,
+                    $any(['thin', 'usual', 'very full']),
+                ), range(1, mt_rand(1, 6)));
+            }
+            $told = Learner::leavingOut($pieces);
+            foreach (array_keys($pieces) as $id) {
+                $others = array_merge(...array_values(array_diff_key($pieces, [$id => 1])));
+                $this->assertEquals(Learner::figures(Learner::learn($others), []), $told($id), "round $round, piece $id");
+            }
+        }
+    }
+
+    public function test_a_piece_that_was_measured_in_nothing_leaves_all_as_it_is(): void
+    {
+        $pieces = [1 => $this->sized(1, 22.0, 0.9)->observed, 2 => $this->sized(2, 22.0, 0.9)->observed, 3 => $this->sized(3, 22.0, 0.9)->observed, 4 => []];
+        $this->assertEqualsWithDelta(0.9, Learner::leavingOut($pieces)(4)->find(Subject::Reach, 'ruffle', 'plain mesh')?->value, 1e-9);
+        $this->assertNull(Learner::leavingOut($pieces)(3)->find(Subject::Reach, 'ruffle', 'plain mesh'));
     }
 
     private function sized(int $id, float $real, float $factor, string $design = 'design:one'): Past
