@@ -25,7 +25,8 @@ $milliseconds = function (callable $work): float {
 };
 $grow = function (int $to): void {
     DB::transaction(function () use ($to): void {
-        $there = LogEntry::query()->limit(16)->get();
+        /** @var list<LogEntry> $there */
+        $there = LogEntry::query()->limit(16)->get()->all();
         for ($count = LogEntry::query()->count(); $count < $to; $count++) {
             $there[$count % count($there)]->replicate()->fill(['build_id' => null, 'made_on' => sprintf('20%02d-03-08', $count % 26)])->save();
         }
@@ -39,6 +40,7 @@ $file = function (Request $request): string {
 };
 foreach ([16, 200, 1000] as $size) {
     $grow($size);
+    /** @var LogEntry $entry */
     $entry = LogEntry::query()->orderBy('id')->firstOrFail();
     $request = Request::create('/log');
     printf(

@@ -41,7 +41,7 @@ final class Learn
         $observed = [];
         /** @var LogEntry $entry */
         foreach (LogEntry::query()->select('id', 'observed')->lazyById(self::AT_ONCE) as $entry) {
-            array_push($observed, ...$entry->observations());
+            $observed[$entry->id] = $entry->observations();
         }
 
         return Learner::learn($observed);

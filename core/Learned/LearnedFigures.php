@@ -12,6 +12,10 @@ final readonly class LearnedFigures
     /** A plan file holds no more of them. */
     public const MOST = 400;
 
+    public const FORMAT = 'davrin-learned';
+
+    private const DEEPEST = 8;
+
     private const LONGEST = 80;
 
     private const KEYS = ['figure' => '', 'of' => '', 'material' => '', 'source' => '', 'value' => '', 'from' => 0, 'by' => 'log'];
@@ -111,6 +115,30 @@ final readonly class LearnedFigures
     public function write(): array
     {
         return array_map(fn (LearnedFigure $figure): array => $figure->write(), array_values($this->all));
+    }
+
+    /** As a file of its own, for plans that are worked out elsewhere. */
+    public function file(): string
+    {
+        return json_encode(
+            ['format' => self::FORMAT, 'version' => 1, 'learned' => $this->write()],
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        )."\n";
+    }
+
+    /** @throws Fault */
+    public static function ofFile(string $text): self
+    {
+        $document = json_decode($text, true, self::DEEPEST);
+        if (! is_array($document) || ($document['format'] ?? null) !== self::FORMAT || ! is_array($document['learned'] ?? null)) {
+            throw Fault::at('/format', sprintf('This holds nothing that was learned: its "format" must be "%s".', self::FORMAT));
+        }
+
+        return self::read(array_map(
+            fn (mixed $its, int $at): array => is_array($its) ? $its : throw Fault::at("/learned/$at", 'A learned figure is an object.'),
+            array_values($document['learned']),
+            array_keys(array_values($document['learned'])),
+        ));
     }
 
     /** @return array<string, mixed> what a plan file may say of one */

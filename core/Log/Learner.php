@@ -30,12 +30,12 @@ final class Learner
     private const SAME = 1e-6;
 
     /**
-     * @param  list<Observation>  $observed
+     * @param  array<int, list<Observation>>  $pieces  what was measured of each, by any number that tells them apart
      * @return list<Lesson> for every scope that something was measured of, the widest first; a narrower one only where it rests on less
      */
-    public static function learn(array $observed): array
+    public static function learn(array $pieces): array
     {
-        return self::withoutRepeats(self::lessons(self::groups($observed)));
+        return self::withoutRepeats(self::lessons(self::groups($pieces)));
     }
 
     /**
@@ -46,34 +46,33 @@ final class Learner
      */
     public static function leavingOut(array $pieces): Closure
     {
-        $groups = self::groups(array_merge(...array_values($pieces)));
+        $groups = self::groups($pieces);
         $lessons = self::lessons($groups);
 
-        return function (int $piece) use ($pieces, $groups, $lessons): LearnedFigures {
-            $its = array_flip(array_map(spl_object_id(...), $pieces[$piece]));
+        return function (int $piece) use ($groups, $lessons): LearnedFigures {
             // Only what it took part in is learned anew.
-            $touched = array_intersect_key($groups, self::groups($pieces[$piece]));
-            $left = array_filter(array_map(fn (array $group): array => [
-                $group[0],
-                $group[1],
-                array_values(array_filter($group[2], fn (Observation $one): bool => ! isset($its[spl_object_id($one)]))),
-            ], $touched), fn (array $group): bool => $group[2] !== []);
+            $touched = array_filter($groups, fn (array $group): bool => isset($group[2][$piece]));
+            $left = array_map(fn (array $group): array => [$group[0], $group[1], array_diff_key($group[2], [$piece => 1])], $touched);
 
             return self::figures(self::withoutRepeats(self::lessons($left) + array_diff_key($lessons, $touched)), []);
         };
     }
 
     /**
-     * @param  list<Observation>  $observed
-     * @return array<string, array{Scope, int, list<Observation>}> by subject and scope, each with how narrow it is
+     * @param  array<int, list<Observation>>  $pieces
+     * @return array<string, array{Scope, int, array<int, non-empty-list<Observation>>}> by subject and scope, each with how narrow it
+     *                                                                                   is and with what each piece says of it
      */
-    private static function groups(array $observed): array
+    private static function groups(array $pieces): array
     {
         $groups = [];
-        foreach ($observed as $its) {
-            foreach (array_reverse($its->scope->widening()) as $wide => $scope) {
-                $groups["{$its->subject->value}|{$scope->key()}"] ??= [$scope, $wide, []];
-                $groups["{$its->subject->value}|{$scope->key()}"][2][] = $its;
+        foreach ($pieces as $piece => $observed) {
+            foreach ($observed as $its) {
+                foreach (array_reverse($its->scope->widening()) as $wide => $scope) {
+                    $key = "{$its->subject->value}|{$scope->key()}";
+                    $groups[$key] ??= [$scope, $wide, []];
+                    $groups[$key][2][$piece][] = $its;
+                }
             }
         }
 
@@ -81,19 +80,41 @@ final class Learner
     }
 
     /**
-     * @param  array<string, array{Scope, int, list<Observation>}>  $groups
+     * @param  array<string, array{Scope, int, array<int, non-empty-list<Observation>>}>  $groups
      * @return array<string, array{int, Lesson}>
      */
     private static function lessons(array $groups): array
     {
         $lessons = [];
         foreach ($groups as $key => [$scope, $wide, $its]) {
-            if ($its !== []) {
-                $lessons[$key] = [$wide, self::lesson($scope, $its)];
+            $observed = array_merge(...array_map(self::byPiece(...), array_values($its)));
+            if ($observed !== []) {
+                $lessons[$key] = [$wide, self::lesson($scope, $observed)];
             }
         }
 
         return $lessons;
+    }
+
+    /**
+     * However many kinds of mesh one piece was made of, it says a thing once: all it says of it taken together. Rolls are counted by
+     * themselves.
+     *
+     * @param  non-empty-list<Observation>  $observed  of one piece
+     * @return non-empty-list<Observation>
+     */
+    private static function byPiece(array $observed): array
+    {
+        $count = count($observed);
+
+        return $count === 1 || $observed[0]->subject === Subject::Shortfall ? $observed : [new Observation(
+            $observed[0]->subject,
+            $observed[0]->scope,
+            $observed[0]->words,
+            array_sum(array_map(fn (Observation $its): float => $its->guess, $observed)) / $count,
+            array_sum(array_map(fn (Observation $its): float => $its->real, $observed)) / $count,
+            $observed[0]->verdict,
+        )];
     }
 
     /**

@@ -12,6 +12,7 @@ use Davrin\Core\Learned\Subject;
 use Davrin\Core\Log\LogFile;
 use Davrin\Core\PlanFile\PlanFile;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -19,7 +20,14 @@ use PHPUnit\Framework\Attributes\TestWith;
 /** The log goes out as a table and whole, and comes in again. */
 final class LogFileTest extends FeatureCase
 {
-    use HasSage;
+    /** @var list<string> */
+    private array $files = [];
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), $this->files);
+        parent::tearDown();
+    }
 
     public function test_the_whole_log_comes_back_as_it_was_and_teaches_the_same(): void
     {
@@ -129,6 +137,55 @@ final class LogFileTest extends FeatureCase
     {
         $this->artisan('log:schema')->assertSuccessful();
         $this->assertEquals(json_decode(json_encode(LogFile::schema()), true), json_decode((string) file_get_contents(base_path('docs/log.schema.json')), true));
+    }
+
+    /** The log of four pieces, on the command line, is what a house that wrote them says; and a plan is worked out with it. */
+    public function test_the_command_line_learns_from_a_file_and_works_with_it(): void
+    {
+        $plan = $this->hang();
+        foreach (['0.8', '0.9', '0.8', '0.85'] as $each) {
+            $this->entry($plan, ['times.2' => (string) (18 * $each), 'entry.wide' => '22 in']);
+        }
+        [$log, $learned] = [$this->file($this->get('/log.json')->streamedContent()), $this->file((string) $this->get('/learning.json')->getContent())];
+        $told = $this->said('log:learn', ['file' => $log]);
+        $this->assertStringContainsString('ruffles: guessed 1, really 0.825 min, from 4 pieces, a first idea', $told);
+        $this->assertStringContainsString('Learned from 4 pieces', $told);
+        $this->assertSame(file_get_contents($learned), $this->said('log:learn', ['file' => $log, '--json' => true]));
+        $file = database_path('demo/garden-club-bee-stall.json');
+        $minutes = fn (array $more): array => array_column(json_decode($this->said('plan:compute', ['files' => [$file], '--json' => true] + $more), true)['build'], 'minutes', 'step');
+        $this->assertEqualsWithDelta(15 * 1.0, $minutes([])['parts.l1'], 1e-9);
+        // As it is told, to the hundredth.
+        $this->assertSame(12.38, $minutes(['--learned' => $learned])['parts.l1']);
+        foreach (['plan:price' => [], 'plan:vary' => ['figure' => 'parts.l1.length', '--from' => '19 in', '--to' => '20 in'], 'plan:build' => []] as $command => $more) {
+            $this->assertNotSame($this->said($command, ['file' => $file, '--json' => true] + $more), $this->said($command, ['file' => $file, '--json' => true, '--learned' => $learned] + $more), $command);
+        }
+    }
+
+    public function test_the_command_line_says_which_file_is_at_fault(): void
+    {
+        $file = database_path('demo/garden-club-bee-stall.json');
+        foreach (['{}', 'x', '{"format": "davrin-learned", "learned": [1]}', '{"format": "davrin-learned", "learned": [{"figure": "luck"}]}'] as $bytes) {
+            $this->artisan('plan:compute', ['files' => [$file], '--learned' => $this->file($bytes)])->assertFailed();
+        }
+        $this->artisan('plan:compute', ['files' => [$file], '--learned' => '/nowhere.json'])->assertFailed();
+        $this->artisan('log:learn', ['file' => $file])->assertFailed();
+        $this->artisan('log:learn', ['file' => '/nowhere.json'])->assertFailed();
+    }
+
+    /** @param  array<string, mixed>  $arguments */
+    private function said(string $command, array $arguments): string
+    {
+        $this->assertSame(0, Artisan::call($command, $arguments));
+
+        return Artisan::output();
+    }
+
+    private function file(string $bytes): string
+    {
+        $this->files[] = $path = (string) tempnam(sys_get_temp_dir(), 'log');
+        file_put_contents($path, $bytes);
+
+        return $path;
     }
 
     /** @param  array<string, string>  $typed */

@@ -41,6 +41,7 @@ final class PlanBuild extends Command
         {--wrong= : what goes wrong then, like gave-out; "list" names all}
         {--set=* : what is said of it, like gave=11}
         {--shelf=* : what lies on the shelf, by the id of a material, like "m1=120 in"}
+        {--learned= : a file of what was learned (log:learn), to work with instead of starting guesses}
         {--json : print all of it as JSON}';
 
     protected $description = 'The work on a plan one thing after another, and the ways to go on where something goes wrong';

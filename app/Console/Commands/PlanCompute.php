@@ -26,6 +26,7 @@ final class PlanCompute extends Command
     protected $signature = 'plan:compute
         {files* : a plan file, or several that are made together as one batch}
         {--copies=1 : of each so many are made, together as one batch}
+        {--learned= : a file of what was learned (log:learn), to work with instead of starting guesses}
         {--json : print the whole result as JSON (docs/result-format.md)}
         {--memory : print at the end, beside all else, how many MB it took}';
 

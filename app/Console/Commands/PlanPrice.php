@@ -32,6 +32,7 @@ final class PlanPrice extends Command
         {--copies=1 : so many are made together}
         {--minutes= : what one really takes, instead of what is worked out}
         {--asked= : a price to try, instead of the one that is worked out}
+        {--learned= : a file of what was learned (log:learn), to work with instead of starting guesses}
         {--json : print all of it as JSON}
         {--schema : print the JSON Schema of the file of prices, and nothing else}';
 

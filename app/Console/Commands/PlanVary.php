@@ -23,6 +23,7 @@ final class PlanVary extends Command
         {--from= : from this, like "7 in"}
         {--to= : up to this}
         {--step= : in steps of this}
+        {--learned= : a file of what was learned (log:learn), to work with instead of starting guesses}
         {--json : print all of it as JSON}';
 
     protected $description = 'Vary one figure of a plan: rolls, cost, size and fullness at each step';

@@ -2,6 +2,7 @@
 
 namespace App\Console\Commands;
 
+use Davrin\Core\Learned\LearnedFigures;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\Words\Fault;
@@ -14,8 +15,26 @@ trait ReadsPlanFiles
     private function read(string $path, PlanFile $files): Plan
     {
         $text = $this->contents($path, PlanFile::MOST_BYTES + 1);
+        $learned = $this->learned();
         try {
-            return $files->read($text);
+            $plan = $files->read($text);
+        } catch (Fault $fault) {
+            throw Fault::at($fault->pointer, sprintf('%s: at "%s": %s', $path, $fault->pointer, $fault->getMessage()));
+        }
+
+        return $learned === null ? $plan : $files->reopen($files->write($plan), $learned);
+    }
+
+    /**
+     * What a plan is worked with instead of what stands in it; null where nothing was said of that.
+     *
+     * @throws Fault with a sentence that names the file
+     */
+    private function learned(): ?LearnedFigures
+    {
+        $path = (string) $this->option('learned');
+        try {
+            return $path === '' ? null : LearnedFigures::ofFile($this->contents($path, PlanFile::MOST_BYTES, 'what was learned'));
         } catch (Fault $fault) {
             throw Fault::at($fault->pointer, sprintf('%s: at "%s": %s', $path, $fault->pointer, $fault->getMessage()));
         }

@@ -76,9 +76,9 @@ final class LearningController
     /** What was learned, as a plan file holds it: so that a plan can be worked with it elsewhere. */
     public function save(LearnedNow $learned): Response
     {
-        return response(json_encode(
-            ['format' => 'davrin-learned', 'version' => 1, 'learned' => $learned->figures()->write()],
-            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
-        )."\n", 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="davrin-learned.json"']);
+        return response($learned->figures()->file(), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="davrin-learned.json"',
+        ]);
     }
 }

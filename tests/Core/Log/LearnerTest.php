@@ -159,9 +159,9 @@ final class LearnerTest extends PlanCase
     #[TestWith([[[80.0, 'thin'], [90.0, 'usual'], [95.0, 'very full']], 85.0])]
     public function test_the_bound_of_thin_is_that_which_contradicts_the_fewest(array $said, float $bound): void
     {
-        $observed = array_map(fn (array $its): Observation => new Observation(
+        $observed = array_map(fn (array $its): array => [new Observation(
             Subject::Thin, new Scope('ruffle'), 'ruffles', 85.0, $its[0], $its[1],
-        ), $said);
+        )], $said);
         $this->assertSame($bound, Learner::learn($observed)[0]->real);
     }
 
@@ -191,15 +191,35 @@ final class LearnerTest extends PlanCase
 
     public function test_narrower_is_used_before_wider_and_only_where_it_rests_on_enough(): void
     {
-        $of = fn (string $material, float $real): Observation => new Observation(
+        $of = fn (string $material, float $real): array => [new Observation(
             Subject::Minutes, new Scope('ruffle', $material, 'ordinary rolls'), 'ruffles', 1.0, $real,
-        );
+        )];
         $learned = Learner::figures(Learner::learn([
             $of('plain mesh', 0.8), $of('plain mesh', 0.8), $of('plain mesh', 0.8), $of('see-through mesh', 2.0), $of('see-through mesh', 2.0),
         ]), []);
         $this->assertSame(0.8, $learned->find(Subject::Minutes, 'ruffle', 'plain mesh')?->value);
         $this->assertSame(0.8, $learned->find(Subject::Minutes, 'ruffle', 'see-through mesh')?->value, 'two say too little: all five do');
         $this->assertNull($learned->find(Subject::Minutes, 'pancake', 'plain mesh'));
+    }
+
+    /** A piece of three kinds of mesh is one piece, however often it says how long its ruffles took. */
+    public function test_a_piece_says_a_thing_once_and_its_rolls_each_for_themselves(): void
+    {
+        $of = fn (string $material, float $real): Observation => new Observation(
+            Subject::Minutes, new Scope('ruffle', $material, 'ordinary rolls'), 'ruffles', 1.0, $real,
+        );
+        $three = [$of('plain mesh', 0.6), $of('see-through mesh', 0.9), $of('burlap mesh', 0.9)];
+        $lessons = Learner::learn([$three]);
+        $this->assertSame([1, 0.8], [$lessons[0]->from, $lessons[0]->real], 'all of it taken together');
+        $this->assertNull(Learner::figures($lessons, [])->find(Subject::Minutes, 'ruffle'));
+        $this->assertSame(0.8, Learner::figures(Learner::learn([$three, [$of('plain mesh', 0.7)], [$of('plain mesh', 0.9)]]), [])->find(Subject::Minutes, 'ruffle')?->value);
+        $roll = fn (float $held): Observation => new Observation(Subject::Shortfall, new Scope('', 'plain mesh', 'the market'), 'a roll', 180.0, $held);
+        $this->assertSame(3, Learner::learn([[$roll(176.0), $roll(178.0), $roll(175.0)]])[0]->from);
+        $waste = fn (string $mesh, float $used, float $spoiled): Observation => new Observation(
+            Subject::Waste, new Scope('ruffle', 'plain mesh', $mesh), $mesh, $used, $spoiled,
+        );
+        // 6 of 400 in, whichever of the two meshes they were of.
+        $this->assertSame([1, 1.5], [Learner::learn([[$waste('a', 300.0, 0.0), $waste('b', 100.0, 6.0)]])[0]->from, Learner::learn([[$waste('a', 300.0, 0.0), $waste('b', 100.0, 6.0)]])[0]->real]);
     }
 
     public function test_a_plan_file_carries_what_it_is_worked_with_and_is_as_before_without(): void
@@ -234,7 +254,7 @@ final class LearnerTest extends PlanCase
         $plan ??= $this->plan();
         $result = $this->figures($plan);
 
-        return Learner::learn(array_merge(...array_map(fn (Made $its): array => Observed::of($plan, $result, $its), $made)));
+        return Learner::learn(array_map(fn (Made $its): array => Observed::of($plan, $result, $its), $made));
     }
 
     /** @param  list<Made>  $made */

@@ -54,12 +54,12 @@ final class LogFileTest extends PlanCase
             fn (string $wide): array => $this->row($plan, $this->slip(['name' => 'A ring', 'made' => '2026-03-08', 'wide' => $wide])),
             ['22 in', '22 1/2 in', '23 in', '22 1/2 in', '31 in'],
         );
-        $observed = array_merge(...array_map(fn (LoggedPiece $piece): array => Observed::of(
+        $observed = array_map(fn (LoggedPiece $piece): array => Observed::of(
             $piece->plan,
             $this->figures($piece->plan),
             EntrySheet::made($piece->slip, $piece->times, $piece->rolls, $piece->spoiled),
-        ), $this->read($rows)));
-        $this->assertContainsOnlyInstancesOf(Observation::class, $observed);
+        ), $this->read($rows));
+        $this->assertContainsOnlyInstancesOf(Observation::class, array_merge(...$observed));
         $learned = Learner::figures(Learner::learn($observed), []);
         $this->assertNotNull($learned->find(Subject::Reach, 'ruffle', 'plain mesh'));
         $next = $this->plan($this->everyday() + ['learned' => $learned->write()]);
