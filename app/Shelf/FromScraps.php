@@ -10,6 +10,7 @@ use App\Models\ShelfForm;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
 use App\Settings\House;
+use App\Settings\LearnedNow;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Material\MaterialKind;
@@ -212,6 +213,7 @@ final readonly class FromScraps
             'settings' => $this->settings(),
             'materials' => [[]],
             'parts' => [],
+            'learned' => app(LearnedNow::class)->figures()->write(),
             ...$more,
         ]);
     }

@@ -76,6 +76,15 @@ final class LearnedOnPagesTest extends FeatureCase
         $this->get("/suggest/$search->id")->assertOk()->assertSee('about 18 in');
     }
 
+    public function test_what_scraps_make_is_told_with_what_was_learned_and_hung_without_it(): void
+    {
+        $item = $this->sage('20 x 19 in');
+        $this->log($this->plan($item, 'A ring', '19 in'), 3, ['entry.wide' => '22 in']);
+        $this->get('/scraps?length=19+in')->assertOk()->assertSee('about 22 in across');
+        $this->post('/scraps', ['length' => '19 in', 'technique' => 'ruffle'])->assertRedirectContains('/plans/');
+        $this->assertStringNotContainsString('learned', SavedPlan::query()->latest('id')->firstOrFail()->revision->document);
+    }
+
     public function test_several_cut_together_keep_what_they_were_laid_with(): void
     {
         $plan = SavedPlan::start(app(PlanFile::class)->read((string) json_encode([
