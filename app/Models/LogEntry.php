@@ -55,6 +55,7 @@ use Illuminate\Support\Collection;
  * @property array<string, mixed> $sums what a year adds up (what Reckoned says)
  * @property list<array<string, mixed>> $observed what it teaches
  * @property ?string $picture its drawing, compressed
+ * @property ?Carbon $created_at
  * @property ?Carbon $deleted_at
  * @property Collection<int, LogPhoto> $photos
  * @property ?SavedPlan $plan
@@ -91,6 +92,12 @@ final class LogEntry extends Model
     public function photos(): HasMany
     {
         return $this->hasMany(LogPhoto::class);
+    }
+
+    /** Where its drawing is fetched; another house may have had one of the same number there. */
+    public function pictureUrl(): string
+    {
+        return route('log.picture', [$this, 'v' => $this->created_at?->timestamp], false);
     }
 
     /**

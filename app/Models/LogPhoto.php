@@ -4,6 +4,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
 
 /**
  * A photograph of a finished piece, drawn anew from its pixels, so that nothing of where and when it was taken is left in it.
@@ -13,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $jpeg
  * @property int $wide
  * @property int $high
+ * @property ?Carbon $created_at
  * @property string $alt what is seen on it, in words
  */
 final class LogPhoto extends Model
@@ -32,6 +34,7 @@ final class LogPhoto extends Model
 
     public function url(): string
     {
-        return route('log.photo', [$this->log_entry_id, $this->id], false);
+        // Another house may have had one of the same number at the same address.
+        return route('log.photo', [$this->log_entry_id, $this->id, 'v' => $this->created_at?->timestamp], false);
     }
 }

@@ -38,21 +38,17 @@ final readonly class BuildStep implements JsonSerializable
      */
     public function after(array $steps): self
     {
-        return new self(
-            $this->key,
-            $this->phase,
-            $this->does,
-            $this->tool,
-            $this->elements,
-            $this->minutes,
-            $this->cautions,
-            $steps,
-            $this->each,
-        );
+        return $this->with($this->minutes, $steps);
     }
 
     /** The same where it takes so many minutes. */
     public function taking(float $minutes): self
+    {
+        return $this->with($minutes, $this->after);
+    }
+
+    /** @param  list<string>  $after */
+    private function with(float $minutes, array $after): self
     {
         return new self(
             $this->key,
@@ -62,7 +58,7 @@ final readonly class BuildStep implements JsonSerializable
             $this->elements,
             $minutes,
             $this->cautions,
-            $this->after,
+            $after,
             $this->each,
         );
     }

@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Blanks\Problem;
 use App\Blanks\Typed;
 use App\Devices\Scale;
+use App\Http\KeptDrawing;
 use App\Log\Book;
 use App\Log\EntryPage;
 use App\Log\Learn;
@@ -30,16 +31,14 @@ final class LogController
     /** More plans are not offered in a list. */
     private const OFFERED = 200;
 
-    /** A drawing brings its own rules, and nothing else. */
-    private const ITS_OWN_STYLE = "default-src 'none'; style-src 'unsafe-inline'";
-
     public function index(Request $request): View
     {
         $book = Book::asked($request);
 
         return view('log.index', [
             'book' => $book,
-            'entries' => $book->entries()->with('photos:id,log_entry_id,wide,high,alt')->paginate(self::A_PAGE)->withQueryString(),
+            'entries' => $book->entries()->with('photos:id,log_entry_id,wide,high,alt,created_at')
+                ->paginate(self::A_PAGE)->withQueryString(),
             'years' => $book->years(),
             'techniques' => Book::techniques(),
             'plans' => Book::plans(),
@@ -116,16 +115,7 @@ final class LogController
     /** How it was planned, as a drawing. */
     public function picture(Request $request, LogEntry $entry): Response
     {
-        $picture = $entry->picture ?? abort(404);
-        $compressed = in_array('gzip', $request->getEncodings(), true);
-
-        return response($compressed ? $picture : (string) gzdecode($picture), 200, [
-            'Content-Type' => 'image/svg+xml',
-            'Content-Security-Policy' => self::ITS_OWN_STYLE,
-            'Cache-Control' => 'private, max-age=31536000, immutable',
-            'Vary' => 'Accept-Encoding',
-            ...($compressed ? ['Content-Encoding' => 'gzip'] : []),
-        ]);
+        return KeptDrawing::answer($request, $entry->picture ?? abort(404));
     }
 
     /** The piece once more: a new plan as it was really made, with what lies on the shelf today and at today's prices. */

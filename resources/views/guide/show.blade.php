@@ -24,15 +24,7 @@
         <h2 class="mt-6 text-xl">Step by step</h2>
         <ol class="guide-steps">
             @foreach ($drawn->steps() as $step)
-                <li>
-                    @if ($step['onForm'] && $sample)
-                        @php $form = $sample->drawing("step-$loop->index-"); $frame = $sample->frame(); @endphp
-                        <svg class="on-form" viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() }}" aria-hidden="true"><defs><x-mesh-patterns :inks="$form->inks" /></defs><x-mesh-on-form :drawing="$form" /></svg>
-                    @else
-                        <x-guide-scene :scene="$step['scene']" />
-                    @endif
-                    <p><b>{{ $loop->iteration }}</b> {{ Str::unbroken($step['says']) }}</p>
-                </li>
+                @include('guide.step', ['number' => $loop->iteration, 'sample' => $sample])
             @endforeach
             <li class="guide-wrong">
                 <x-guide-scene :scene="$drawn->wrong()" />

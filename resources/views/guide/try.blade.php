@@ -16,15 +16,7 @@
             <li><h2>2 Make</h2>
                 <ol class="guide-steps">
                     @foreach ($drawn->steps() as $step)
-                        <li>
-                            @if ($step['onForm'])
-                                @php $form = $try->sample->drawing("try-$loop->index-"); $frame = $try->sample->frame(); @endphp
-                                <svg class="on-form" viewBox="{{ $frame->left }} {{ $frame->top }} {{ $frame->wide() }} {{ $frame->high() }}" aria-hidden="true"><defs><x-mesh-patterns :inks="$form->inks" /></defs><x-mesh-on-form :drawing="$form" /></svg>
-                            @else
-                                <x-guide-scene :scene="$step['scene']" />
-                            @endif
-                            <p><b>{{ $loop->iteration }}</b> {{ Str::unbroken($step['says']) }}</p>
-                        </li>
+                        @include('guide.step', ['number' => $loop->iteration, 'sample' => $try->sample])
                     @endforeach
                 </ol>
                 @if ($page->twist)<p class="mt-3 max-w-3xl"><b>How to tie it:</b> {{ Str::unbroken($page->twist) }}</p>@endif

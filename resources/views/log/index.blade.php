@@ -51,16 +51,7 @@
                 @include('log.leaf', ['month' => $loop->first || substr($entry->made_on, 0, 7) !== substr($entries[$loop->index - 1]->made_on, 0, 7) ? (new Carbon($entry->made_on))->format('M Y') : null])
             @endforeach
         </div>
-        @if ($entries->hasPages())
-            <nav class="pages mt-6" aria-label="pages of the log">
-                <span>{{ $entries->firstItem() }} to {{ $entries->lastItem() }} of {{ $entries->total() }}, the newest first</span>
-                @foreach ([[$entries->previousPageUrl(), 'prev', 'Newer ones'], [$entries->nextPageUrl(), 'next', 'Older ones']] as [$url, $rel, $words])
-                    @if ($url)
-                        <a class="act" rel="{{ $rel }}" href="{{ $url }}">{{ $words }}</a>
-                    @endif
-                @endforeach
-            </nav>
-        @endif
+        <x-pages :of="$entries" class="mt-6" label="pages of the log" order="the newest first" before="Newer ones" after="Older ones" />
         <section class="log-file" aria-label="The log as a file">
             @if ($entries->total() > 0)
                 <span>{{ $book->isNarrowed() ? 'What is shown' : 'All of it' }} as a file: <a href="{{ route('log.csv', request()->query()) }}" download>a table (CSV)</a> or <a href="{{ route('log.json', request()->query()) }}" download>whole, without photographs (JSON)</a></span>

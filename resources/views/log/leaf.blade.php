@@ -12,7 +12,7 @@
         @if ($photo)
             <img src="{{ $photo->url() }}" alt="{{ $photo->alt ?: "$entry->name, a photograph" }}" width="{{ $photo->wide }}" height="{{ $photo->high }}" loading="lazy" decoding="async">
         @else
-            <img class="drawn" src="{{ route('log.picture', $entry, false) }}" alt="as it was planned" width="220" height="220" loading="lazy" decoding="async">
+            <img class="drawn" src="{{ $entry->pictureUrl() }}" alt="as it was planned" width="220" height="220" loading="lazy" decoding="async">
         @endif
     </a>
     <h2><a class="hover:underline" href="{{ $url }}">{{ $entry->name }}</a>{{ $entry->copies > 1 ? " x $entry->copies" : '' }}</h2>

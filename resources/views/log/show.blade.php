@@ -21,7 +21,7 @@
         <div class="entry">
             <section class="entry-pictures" id="photographs" aria-label="Photographs">
                 @if ($photos->isEmpty())
-                    <div class="mounted"><img class="drawn" src="{{ route('log.picture', $entry, false) }}" alt="{{ $entry->name }}, as it was planned" width="360" height="360"></div>
+                    <div class="mounted"><img class="drawn" src="{{ $entry->pictureUrl() }}" alt="{{ $entry->name }}, as it was planned" width="360" height="360"></div>
                 @endif
                 @foreach ($photos as $photo)
                     <figure class="mounted">

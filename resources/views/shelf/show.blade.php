@@ -45,16 +45,7 @@
                 @foreach ($stock as $one)
                     <x-shelf-stock :stock="$one" :item="$item" :ink="$things->ink" :weight="$weight" />
                 @endforeach
-                @if ($stock->hasPages())
-                    <nav class="pages mt-4" aria-label="more of it">
-                        <span>{{ $stock->firstItem() }} to {{ $stock->lastItem() }} of {{ $stock->total() }}, the longest first</span>
-                        @foreach ([[$stock->previousPageUrl(), 'prev', 'Longer ones'], [$stock->nextPageUrl(), 'next', 'Shorter ones']] as [$url, $rel, $words])
-                            @if ($url)
-                                <a class="act" rel="{{ $rel }}" href="{{ $url }}">{{ $words }}</a>
-                            @endif
-                        @endforeach
-                    </nav>
-                @endif
+                <x-pages :of="$stock" class="mt-4" label="more of it" order="the longest first" before="Longer ones" after="Shorter ones" />
             </section>
         </div>
         @if ($history->isNotEmpty())
