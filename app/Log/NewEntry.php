@@ -7,8 +7,10 @@ use App\Drawing\FormDrawing;
 use App\Drawing\Side;
 use App\Models\Build;
 use App\Models\LogEntry;
+use App\Models\PlanRevision;
 use App\Models\SavedPlan;
 use App\Settings\House;
+use App\Settings\LearnedNow;
 use Davrin\Core\Bench\BenchRoll;
 use Davrin\Core\Bench\Mark;
 use Davrin\Core\Compute\Work;
@@ -58,15 +60,23 @@ final readonly class NewEntry
         });
     }
 
-    /** Of a piece that was made before: all is still to be said. */
-    public static function byHand(SavedPlan $saved, ?string $day = null): LogEntry
+    /**
+     * Of a piece that was made before: all is still to be said.
+     *
+     * @param  ?PlanRevision  $step  of the plan, as it was when the piece was made; null for as it was cut, or is now
+     */
+    public static function byHand(SavedPlan $saved, ?string $day = null, ?PlanRevision $step = null): LogEntry
     {
-        return DB::transaction(function () use ($saved, $day): LogEntry {
+        return DB::transaction(function () use ($saved, $day, $step): LogEntry {
             $saved->refresh();
-            $plan = $saved->planOnSheet();
+            $plan = $step === null
+                ? $saved->planOnSheet()
+                : app(PlanFile::class)->reopen($step->document, app(LearnedNow::class)->figures());
+            $made = $step->id ?? ($saved->isChangedSinceCut() ? $saved->cut_revision_id : $saved->revision_id);
             $result = app(Engine::class)->figures($plan);
 
             return self::begin($plan, $saved->id, [
+                'revision_id' => $made,
                 'times' => array_map(fn (WorkTime $its): array => $its->asData(), self::work($plan, $result, 1)),
                 'rolls' => self::plannedRolls($result),
                 'spoiled' => [],

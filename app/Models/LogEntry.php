@@ -37,6 +37,7 @@ use Illuminate\Support\Collection;
  * @property int $id
  * @property ?int $plan_id the plan it was made by; null where that is gone for good
  * @property ?int $build_id the build it comes from; null where it was written by hand
+ * @property ?int $revision_id the step of that plan it was made by; null where nobody knows
  * @property string $name
  * @property string $made_on a day
  * @property string $season
@@ -86,6 +87,12 @@ final class LogEntry extends Model
         $plan->withoutGlobalScope(SoftDeletingScope::class);
 
         return $plan;
+    }
+
+    /** Whether its plan is another by now than the piece was made by. */
+    public function planHasChanged(): bool
+    {
+        return $this->plan !== null && $this->revision_id !== null && $this->plan->revision_id !== $this->revision_id;
     }
 
     /** @return HasMany<LogPhoto, $this> */

@@ -214,6 +214,6 @@ final class LogFileTest extends FeatureCase
     private function kept(): array
     {
         return DB::table('log_entries')->orderBy('made_on')->get()
-            ->map(fn (object $row): array => array_diff_key((array) $row, ['id' => 1, 'plan_id' => 1, 'created_at' => 1, 'updated_at' => 1]))->all();
+            ->map(fn (object $row): array => array_diff_key((array) $row, ['id' => 1, 'plan_id' => 1, 'revision_id' => 1, 'created_at' => 1, 'updated_at' => 1]))->all();
     }
 }

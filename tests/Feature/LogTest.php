@@ -28,6 +28,23 @@ final class LogTest extends FeatureCase
         $this->get('/log/1.svg')->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
     }
 
+    public function test_a_piece_made_by_an_earlier_step_of_its_plan_is_held_against_that(): void
+    {
+        $plan = $this->hang();
+        $step = $plan->revision_id;
+        $this->edit($plan, ['set' => ['parts.outer.length' => '12 in']])->assertOk();
+        $forms = $this->find($this->get("/plans/$plan->id/history")->assertOk(), "//form[.//button[text()='log a piece made like this']]");
+        $this->assertCount(2, $forms);
+        $this->post('/log', ['plan' => $plan->id, 'step' => $step])->assertRedirect('/log/1');
+        $this->assertSame('19 in', LogEntry::query()->sole()->design()->part('outer')?->on->slip->write()['length']);
+        $this->get('/log/1')->assertOk()->assertSee('changed since');
+        $this->post('/log', ['plan' => $plan->id]);
+        $this->get('/log/2')->assertOk()->assertDontSee('changed since');
+        $this->assertSame('12 in', LogEntry::query()->findOrFail(2)->design()->part('outer')?->on->slip->write()['length']);
+        $this->post('/log', ['plan' => $this->hang('library-reading-week')->id, 'step' => $step])->assertNotFound();
+        $this->assertSame(2, LogEntry::query()->count());
+    }
+
     public function test_what_is_measured_stands_beside_what_was_said(): void
     {
         $entry = $this->written(['entry.wide' => '22.5', 'entry.depth' => '47 cm', 'entry.verdict' => 'usual', 'entry.made' => '3 Nov 2026', 'entry.weight' => '412 g']);

@@ -58,7 +58,9 @@ final class LogController
             );
         }
 
-        return redirect()->route('log.show', NewEntry::byHand($plan))
+        $step = $request->has('step') ? $plan->revisions()->findOrFail($request->integer('step')) : null;
+
+        return redirect()->route('log.show', NewEntry::byHand($plan, step: $step))
             ->with('said', 'Write what you measured; whatever you leave out is simply not counted. All is saved at once.');
     }
 

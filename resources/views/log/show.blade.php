@@ -4,7 +4,7 @@
 <x-page :title="$entry->name.' in the log'" here="log">
     <main class="log px-8 pt-5 pb-16" id="entry">
         <p class="log-links"><a href="{{ route('log.index') }}">The logbook</a>
-            @if ($entry->plan?->trashed())<span>its plan was taken down</span>@elseif ($entry->plan)<a href="{{ route('plans.show', $entry->plan) }}">its plan</a>@endif
+            @if ($entry->plan?->trashed())<span>its plan was taken down</span>@elseif ($entry->plan)<a href="{{ route('plans.show', $entry->plan) }}">its plan</a>@if ($entry->planHasChanged())<a href="{{ route('plans.history', $entry->plan) }}">changed since</a>@endif @endif
             @if ($entry->build_id)<a href="{{ route('builds.record', $entry->build_id) }}">its build record</a>@endif
             <a href="{{ route('learning') }}">what the log has taught</a></p>
         <form method="post" action="{{ route('log.edit', $entry) }}" hx-post="{{ route('log.edit', $entry, false) }}" hx-trigger="change" hx-target="#entry" hx-select="#entry" hx-swap="morph" hx-ext="morph" hx-sync="closest main:queue all" class="heading entry-name">

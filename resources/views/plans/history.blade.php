@@ -18,7 +18,14 @@
                         @endif
                         @if ($step->id === $saved->revision_id)
                             <p class="mark">as the plan is now</p>
-                        @else
+                        @endif
+                        <form method="post" action="{{ route('log.store', [], false) }}">
+                            @csrf
+                            <input type="hidden" name="plan" value="{{ $saved->id }}">
+                            <input type="hidden" name="step" value="{{ $step->id }}">
+                            <button class="quiet">log a piece made like this</button>
+                        </form>
+                        @if ($step->id !== $saved->revision_id)
                             @unless (isset($kept[$step->id]))
                                 <p class="mark">undone</p>
                             @endunless
