@@ -79,6 +79,25 @@ final class GuideDrawingsTest extends FeatureCase
         $this->assertContains($figure, array_column((new States)->draw($drawn, null)->layers, 'text'));
     }
 
+    /** What is measured in a drawing is what the page says it takes: nobody cuts 19 in beside a picture of 20. */
+    public function test_a_length_that_is_drawn_is_one_that_the_page_cuts(): void
+    {
+        foreach (app(Guide::class)->pages as $page) {
+            $kind = app(Craft::class)->parts[$page->key] ?? null;
+            if ($kind === null || $kind instanceof OwnWork || $kind->materials()->isNone() || $kind->materials()->goods !== null) {
+                continue;
+            }
+            $sample = $this->sample($page->key);
+            $said = $sample->sentence()->text().' '.$sample->part()->takes->shown.' '.implode(' ', $page->usual);
+            foreach (array_filter($page->steps, fn (GuideStep $step): bool => str_starts_with($step->drawn, 'flat') || preg_match('/^strip [\d.]+ [\d.]+( \d)?( two| dovetail)*$/', $step->drawn) === 1) as $step) {
+                foreach (array_column($this->of($page, $step)->layers, 'text') as $figure) {
+                    $inches = \Davrin\Core\Measure\Units::Inches->exact(\Davrin\Core\Measure\LengthText::read($figure, null));
+                    $this->assertMatchesRegularExpression('/\b'.preg_quote((string) preg_replace('/ in$/', '', $inches), '/').'\b/', $said, "$page->key draws $figure");
+                }
+            }
+        }
+    }
+
     /** Each word that a step says of its drawing changes it; a word that changed nothing would be a slip of the pen. */
     #[TestWith(['flat 20 10', ['crooked', 'frayed', 'folded', 'overlapped', 'ribbon', 'plain']])]
     #[TestWith(['folded 20 10 2', ['slack', 'wrong']])]
