@@ -13,7 +13,7 @@ final readonly class Scene
 {
     /**
      * @param  Box  $box  what is seen, in inches
-     * @param  list<array{patch?: Patch, ink?: Ink, class?: string, path?: string, text?: string, x?: float, y?: float}>  $layers
+     * @param  list<array{patch?: Patch, ink?: Ink, turn?: string, class?: string, path?: string, text?: string, x?: float, y?: float}>  $layers
      */
     private function __construct(public Box $box, public array $layers) {}
 
@@ -29,10 +29,13 @@ final readonly class Scene
         return new self($box, []);
     }
 
-    /** @param  Ink|string  $ink  "a", "b" for mesh, "r" for ribbon */
-    public function patch(Patch $patch, Ink|string $ink = 'a'): self
+    /**
+     * @param  Ink|string  $ink  "a", "b" for mesh, "r" for ribbon
+     * @param  string  $turn  how it lies otherwise than it should, as SVG says it
+     */
+    public function patch(Patch $patch, Ink|string $ink = 'a', string $turn = ''): self
     {
-        return $this->with(['patch' => $patch, 'ink' => is_string($ink) ? Palette::of($ink) : $ink]);
+        return $this->with(['patch' => $patch, 'ink' => is_string($ink) ? Palette::of($ink) : $ink, 'turn' => $turn]);
     }
 
     /** @return array<string, Ink> what it is drawn in, by id */
@@ -125,7 +128,7 @@ final readonly class Scene
         ];
     }
 
-    /** @param  array{patch?: Patch, ink?: Ink, class?: string, path?: string, text?: string, x?: float, y?: float}  $layer */
+    /** @param  array{patch?: Patch, ink?: Ink, turn?: string, class?: string, path?: string, text?: string, x?: float, y?: float}  $layer */
     private function with(array $layer): self
     {
         return new self($this->box, [...$this->layers, $layer]);

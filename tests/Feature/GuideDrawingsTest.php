@@ -71,7 +71,7 @@ final class GuideDrawingsTest extends FeatureCase
     }
 
     #[TestWith(['flat 20 10', '20 in'])]
-    #[TestWith(['flat 18.5 10', '18.5 in'])]
+    #[TestWith(['flat 18.5 10', '18 1/2 in'])]
     #[TestWith(['folded 20 10 1', '18 in'])]
     #[TestWith(['stem half', '6 in'])]
     public function test_a_measure_is_that_of_what_is_drawn(string $drawn, string $figure): void

@@ -9,6 +9,8 @@ use App\Guide\Scene;
 use App\Guide\State;
 use App\Techniques\Sample;
 use Davrin\Core\Geometry\Point;
+use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Units;
 
 /**
  * A piece as it lies there: its woven edges straight, its cut ends raw. "flat 20 10": so long and so wide; "x 3": so many; "folded 1" and
@@ -50,7 +52,7 @@ final class Flat implements State
 
     public static function figure(float $inches): string
     {
-        return rtrim(rtrim(number_format($inches, 2, '.', ''), '0'), '.').' in';
+        return Units::Inches->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
     }
 
     private function piece(Said $said, float $long, float $wide, float $y): Patch

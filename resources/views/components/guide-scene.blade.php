@@ -5,7 +5,7 @@
     @foreach ($scene->layers as $layer)
         @if (isset($layer['patch']))
             @php [$patch, $ink] = [$layer['patch'], $layer['ink']]; @endphp
-            @foreach ($patch->mirrored ? ['', 'scale(-1 1)'] : [''] as $turn)
+            @foreach ($patch->mirrored ? [$layer['turn'], trim("{$layer['turn']} scale(-1 1)")] : [$layer['turn']] as $turn)
                 <g fill="{{ $patch->hollow ? 'none' : "url(#mesh-$ink->id)" }}" stroke="{{ $patch->hollow ? $ink->fill : $ink->dark }}" @if ($patch->hollow) stroke-width="3.4" @endif @if ($turn !== '') transform="{{ $turn }}" @endif>
                     <path class="edge" d="{{ $patch->edge }}" />
                     @if ($patch->shade !== '')<path d="{{ $patch->shade }}" fill="{{ $ink->dark }}" opacity="0.45" stroke="none" />@endif
