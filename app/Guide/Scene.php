@@ -13,7 +13,8 @@ final readonly class Scene
 {
     /**
      * @param  Box  $box  what is seen, in inches
-     * @param  list<array{patch?: Patch, ink?: Ink, turn?: string, class?: string, path?: string, text?: string, x?: float, y?: float}>  $layers
+     * @param  list<array{patch?: Patch, ink?: Ink, turn?: string, class?: string, path?: string, text?: string, x?: float,
+     *     y?: float}>  $layers
      */
     private function __construct(public Box $box, public array $layers) {}
 
@@ -128,7 +129,10 @@ final readonly class Scene
         ];
     }
 
-    /** @param  array{patch?: Patch, ink?: Ink, turn?: string, class?: string, path?: string, text?: string, x?: float, y?: float}  $layer */
+    /**
+     * @param  array{patch?: Patch, ink?: Ink, turn?: string, class?: string, path?: string, text?: string, x?: float,
+     *     y?: float}  $layer
+     */
     private function with(array $layer): self
     {
         return new self($this->box, [...$this->layers, $layer]);
