@@ -78,7 +78,7 @@ document.addEventListener('change', (event) => {
 
 // Back to what was typed, where there is a page behind this one.
 document.addEventListener('click', (event) => {
-    if (event.target.closest?.('[data-back]') && history.length > 1) {
+    if (event.target.closest?.('[data-to-what-was-typed]') && history.length > 1) {
         event.preventDefault();
         history.back();
     }
