@@ -68,28 +68,28 @@ final class EveryKindTest extends FeatureCase
     }
 
     #[DataProvider('kinds')]
-    public function test_it_is_told_and_read_again_as_the_same(string $kind, string $technique): void
+    public function test_it_is_told_and_read_again_as_the_same_and_drawn_whole_from_both_sides(string $kind, string $technique): void
     {
         $plan = $this->made($kind, $technique);
-        Recipe::of($plan, app(Engine::class)->work($plan));
+        $result = app(Engine::class)->work($plan);
+        Recipe::of($plan, $result);
         $this->assertSame($plan->write(), app(PlanReader::class)->read($plan->write())->write());
+        [$front, $back] = [new FormDrawing($plan, $result, Side::Front), new FormDrawing($plan, $result, Side::Back)];
+        $this->isMirrored($front, $back);
+        $this->liesWithinItsPicture($front);
+        $this->hasRoomForItsNumbers($front);
     }
 
-    #[DataProvider('kinds')]
-    public function test_the_back_is_the_front_mirrored(string $kind, string $technique): void
+    private function isMirrored(FormDrawing $front, FormDrawing $back): void
     {
-        $plan = $this->made($kind, $technique);
-        [$front, $back] = [$this->drawing($plan, Side::Front), $this->drawing($plan, Side::Back)];
         foreach ($front->ties as $index => $tie) {
             $this->assertEqualsWithDelta([-$tie['x'], $tie['y']], [$back->ties[$index]['x'], $back->ties[$index]['y']], 0.11);
         }
         $this->assertEqualsWithDelta([-$front->box()->right, $front->box()->top], [$back->box()->left, $back->box()->top], 1e-9);
     }
 
-    #[DataProvider('kinds')]
-    public function test_everything_lies_within_the_picture(string $kind, string $technique): void
+    private function liesWithinItsPicture(FormDrawing $drawing): void
     {
-        $drawing = $this->drawing($this->made($kind, $technique), Side::Front);
         $frame = $drawing->frame();
         foreach ([...$drawing->ties, ...$drawing->sections()] as $shown) {
             $this->assertTrue(
@@ -107,10 +107,9 @@ final class EveryKindTest extends FeatureCase
         }
     }
 
-    #[DataProvider('kinds')]
-    public function test_tie_numbers_do_not_lie_on_each_other(string $kind, string $technique): void
+    /** No number of a tie lies on another. */
+    private function hasRoomForItsNumbers(FormDrawing $drawing): void
     {
-        $drawing = $this->drawing($this->made($kind, $technique), Side::Front);
         $radius = FormDrawing::TIE * $drawing->tieMagnified();
         foreach ($drawing->ties as $index => $tie) {
             foreach (array_slice($drawing->ties, $index + 1) as $other) {
@@ -132,11 +131,5 @@ final class EveryKindTest extends FeatureCase
             // What goes on another part has one to go on.
             'parts' => [...($technique === 'ribbon-in-bundles' ? [['kind' => 'rolled-bundle']] : []), ['kind' => $technique]],
         ]);
-    }
-
-    /** Where things lie in it, whatever is advised. */
-    private function drawing(Plan $plan, Side $side): FormDrawing
-    {
-        return new FormDrawing($plan, app(Engine::class)->figures($plan), $side);
     }
 }

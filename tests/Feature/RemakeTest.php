@@ -43,7 +43,6 @@ final class RemakeTest extends FeatureCase
         foreach ($remade->plan()->wound() as $wound) {
             $this->assertSame([], $wound->slip->write()['onHand'], $wound->name());
         }
-        $this->get("/plans/$remade->id")->assertOk();
     }
 
     public function test_what_the_shelf_does_not_know_is_named_and_keeps_its_price(): void
