@@ -33,11 +33,13 @@ final readonly class LogImport
         }
 
         return DB::transaction(function () use ($entries): self {
-            $counts = ['new' => 0, 'back' => 0, 'there' => 0];
+            [$counts, $taken] = [['new' => 0, 'back' => 0, 'there' => 0], []];
             foreach ($entries as $entry) {
-                $same = self::same($entry);
+                // Two pieces that are alike to the letter are two: each stands for one in the log.
+                $same = self::same($entry, $taken);
                 $counts[$same === null ? 'new' : ($same->trashed() ? 'back' : 'there')]++;
                 $same === null ? $entry->save() : $same->restore();
+                $taken[] = $same->id ?? $entry->id;
             }
             Learn::anew();
 
@@ -88,17 +90,33 @@ final readonly class LogImport
         return $entry;
     }
 
-    /** The same piece, with the same said of it. */
-    private static function same(LogEntry $entry): ?LogEntry
+    /**
+     * The same piece, with the same said of it.
+     *
+     * @param  list<int>  $taken  those that stand for another piece of the file
+     */
+    private static function same(LogEntry $entry, array $taken): ?LogEntry
     {
-        $alike = LogEntry::withTrashed()->where('made_on', $entry->made_on)->where('name', $entry->name)->orderBy('deleted_at')->get();
+        $alike = LogEntry::withTrashed()->where('made_on', $entry->made_on)->where('name', $entry->name)->whereNotIn('id', $taken)
+            ->orderBy('deleted_at')->orderBy('id')->get();
         /** @var LogEntry $its */
         foreach ($alike as $its) {
-            if ($its->document === $entry->document && $its->slip()->write() === $entry->slip()->write()) {
+            if (self::said($its) === self::said($entry)) {
                 return $its;
             }
         }
 
         return null;
+    }
+
+    /** @return list<mixed> all that a file says of it */
+    private static function said(LogEntry $entry): array
+    {
+        return [
+            $entry->document, $entry->slip()->write(),
+            array_map(fn (WorkTime $its): array => $its->asData(), $entry->workTimes()),
+            array_map(fn (RollTruth $its): array => $its->asData(), $entry->rollTruths()),
+            array_map(fn (Length $its): int => $its->units, $entry->spoiledLengths()), $entry->notes,
+        ];
     }
 }

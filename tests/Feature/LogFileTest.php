@@ -59,6 +59,21 @@ final class LogFileTest extends FeatureCase
         $this->open('{"format": "davrin-log", "version": 1, "entries": []}')->assertSessionHas('said', 'There is no piece in this file.');
     }
 
+    public function test_pieces_that_are_alike_are_each_a_piece_and_one_timed_otherwise_is_another(): void
+    {
+        $plan = $this->hang();
+        $this->entry($plan, ['times.2' => '14']);
+        $this->entry($plan, ['times.2' => '14']);
+        $this->entry($plan, ['times.2' => '15']);
+        $bytes = $this->get('/log.json')->streamedContent();
+        DB::table('log_entries')->delete();
+        $this->assertSame('3 pieces written into the log.', LogImport::of($bytes)->words());
+        LogEntry::query()->oldest('id')->firstOrFail()->forceDelete();
+        $this->assertSame('1 piece written into the log, 2 there already and left as they are.', LogImport::of($bytes)->words());
+        $this->assertSame('3 there already and left as they are.', LogImport::of($bytes)->words());
+        $this->assertSame(3, LogEntry::query()->count());
+    }
+
     public function test_a_file_written_by_hand_needs_little(): void
     {
         $plan = json_decode(app(PlanFile::class)->write($this->hang()->planOnSheet()), true);
