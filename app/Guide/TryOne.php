@@ -22,6 +22,12 @@ final readonly class TryOne
     /** So many short rolls and loose pieces are looked at. */
     private const LOOKED_AT = 60;
 
+    /** In inches: what is wider by more comes out larger than the check says (a guess). */
+    private const WIDER = 1;
+
+    /** How long a piece or what is left of a roll is: pieces are counted, rolls measured. */
+    private const LENGTH = "(case when kind = 'loose' then piece else amount end)";
+
     /** @var list<string> what is wrong with what was typed */
     public array $refused;
 
@@ -52,14 +58,15 @@ final readonly class TryOne
         $units = app(House::class)->units();
         $takes = $this->sample->takes();
         $cut = sprintf('Cut %s of mesh %s wide', $units->needed($takes), $units->exact($this->sample->width()));
+        $width = $this->sample->width();
         $meshes = ShelfItem::query()->where('ware', Mesh::KEY)
             ->whereNull('archived_at')
-            ->where('width', '>=', $this->sample->width()->units);
-        /** @var list<ShelfStock> $short */
-        $short = ShelfStock::query()->with('item', 'reservations')->whereIn('shelf_item_id', $meshes->select('id'))
-            ->whereIn('kind', [StockKind::Loose->value, StockKind::Part->value])
-            ->orderBy('amount')->limit(self::LOOKED_AT)->get()->all();
-        $stock = array_values(array_filter($short, fn (ShelfStock $its): bool => self::longEnough($its, $takes)))[0] ?? null;
+            ->whereBetween('width', [$width->units, $width->plus(Length::inches(self::WIDER))->units]);
+        /** @var list<ShelfStock> $longEnough */
+        $longEnough = ShelfStock::query()->with('item', 'reservations')->whereIn('shelf_item_id', $meshes->select('id'))
+            ->whereIn('kind', [StockKind::Loose->value, StockKind::Part->value])->where('amount', '>', 0)
+            ->whereRaw(self::LENGTH.' >= ?', [$takes->units])->orderByRaw(self::LENGTH)->limit(self::LOOKED_AT)->get()->all();
+        $stock = array_values(array_filter($longEnough, fn (ShelfStock $its): bool => self::isFree($its, $takes)))[0] ?? null;
 
         return $stock !== null
             ? sprintf(
@@ -109,12 +116,9 @@ final readonly class TryOne
         return Practice::minutes($this->sample->minutesEach(), MinutesText::read($typed));
     }
 
-    private static function longEnough(ShelfStock $stock, Length $takes): bool
+    private static function isFree(ShelfStock $stock, Length $takes): bool
     {
-        return match ($stock->kind) {
-            StockKind::Loose => $stock->piece >= $takes->units && $stock->free() > 0,
-            default => $stock->free() >= $takes->units,
-        };
+        return $stock->free() >= ($stock->kind === StockKind::Loose ? 1 : $takes->units);
     }
 
     private static function shown(ShelfStock $stock): string

@@ -7,6 +7,8 @@ use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\OnHandBlank;
+use Davrin\Core\Part\Continuous;
+use Davrin\Core\Part\PartKind;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Result\Result;
@@ -26,6 +28,9 @@ final readonly class FirstPlan
     /** It is looked for no longer, in seconds. */
     private const SECONDS = 5.0;
 
+    /** What frays more than plain mesh does (a guess). */
+    private const FRAYING = ['burlap mesh', 'see-through mesh'];
+
     /** So many of what was found are worked out, the likeliest first. */
     private const WORKED_OUT = 40;
 
@@ -34,19 +39,18 @@ final readonly class FirstPlan
     /** Null where nothing on the shelf makes one, and one roll more would not either. */
     public static function fromTheShelf(House $house): ?self
     {
+        $until = microtime(true) + self::SECONDS;
         foreach ([0, 1] as $toBuy) {
             $wishes = Wishes::read([], $house->currency())->filled(
                 ['wishes.skill' => 'beginner', 'wishes.buy' => (string) $toBuy],
                 $house->units(),
             );
-            $search = Search::over(
-                app(Craft::class), app(PlanReader::class), app(Engine::class), $wishes, self::oneRollOfEach($house),
-            );
-            $until = microtime(true) + self::SECONDS;
-            $found = $search->stretch(0, fn (): bool => microtime(true) < $until)->found;
-            $best = self::mostForgiving($search, $found);
-            if ($best !== null) {
-                return $best;
+            foreach (self::mostForgivingFirst(FromTheShelf::given($house, 'usual', [])->write()) as $given) {
+                $search = Search::over(app(Craft::class), app(PlanReader::class), app(Engine::class), $wishes, Given::read($given));
+                $best = self::mostForgiving($search, $search->stretch(0, fn (): bool => microtime(true) < $until)->found);
+                if ($best !== null) {
+                    return $best;
+                }
             }
         }
 
@@ -64,22 +68,43 @@ final readonly class FirstPlan
         );
     }
 
-    /** What lies on the shelf, of each mesh only its longest roll: a first wreath is not pieced together. */
-    private static function oneRollOfEach(House $house): Given
+    /**
+     * What lies on the shelf, of each mesh only its longest roll, as a first wreath is not pieced together: first what hardly frays, and
+     * of it what is tied as it comes off the roll, before what is cut to pieces. Where that makes one, the rest is not asked.
+     *
+     * @param  array<string, mixed>  $given
+     * @return list<array<string, mixed>>
+     */
+    private static function mostForgivingFirst(array $given): array
     {
-        $given = FromTheShelf::given($house, 'usual', [])->write();
-        $blank = new OnHandBlank('onHand', 'what is on hand');
-        $given['materials'] = array_map(function (array $its) use ($blank): array {
-            $there = $blank->read($its['onHand'] ?? [], null);
-            usort($there, fn (OnHand $a, OnHand $b): int => $b->length->units <=> $a->length->units);
-            $longest = $there[0] ?? null;
+        $materials = ['firm' => [], 'fraying' => []];
+        foreach ($given['materials'] as $written) {
+            $read = app(PlanReader::class)->read(['ties' => [], 'materials' => [['id' => 'm'] + $written], 'parts' => []])->wound()[0];
+            $rolls = $read->onHand();
+            usort($rolls, fn (OnHand $a, OnHand $b): int => $b->length->units <=> $a->length->units);
+            $longest = array_map(
+                fn (OnHand $its): OnHand => new OnHand(1, $its->length, $its->byLabel, $its->lot, $its->item, $its->unit),
+                array_slice($rolls, 0, 1),
+            );
+            $onHand = (new OnHandBlank('onHand', 'what is on hand'))->write($longest);
+            $materials[in_array($read->sort(), self::FRAYING, true) ? 'fraying' : 'firm'][] = ['onHand' => $onHand] + $written;
+        }
+        $asked = [];
+        foreach ($materials as $its) {
+            foreach (self::runsBeforePieces() as $techniques) {
+                $asked[] = ['materials' => $its, 'techniques' => $techniques] + $given;
+            }
+        }
 
-            return ['onHand' => $longest === null ? [] : $blank->write([
-                new OnHand(1, $longest->length, $longest->byLabel, $longest->lot, $longest->item, $longest->unit),
-            ])] + $its;
-        }, $given['materials']);
+        return $asked;
+    }
 
-        return Given::read($given);
+    /** @return array{list<string>, list<string>} techniques, by key */
+    private static function runsBeforePieces(): array
+    {
+        $areRuns = array_map(fn (PartKind $kind): bool => $kind instanceof Continuous, app(Craft::class)->parts);
+
+        return [array_keys($areRuns, true, true), array_keys($areRuns, false, true)];
     }
 
     /** @param  list<Suggestion>  $found */
@@ -95,19 +120,14 @@ final readonly class FirstPlan
                 continue;
             }
             $result = app(Engine::class)->figures($plan);
-            // One roll, and something to spare on it; then what frays little, has few cuts and is quickly done.
-            $hardness = [self::frays($plan), self::cuts($result), $its->metrics->minutes];
+            // One roll, and something to spare on it; then what has few cuts and is quickly done.
+            $hardness = [self::cuts($result), $its->metrics->minutes];
             if (self::rolls($result) === 1 && $result->verdict->isGood() && ($least === null || $hardness < $least)) {
                 [$best, $least] = [new self($plan, $result), $hardness];
             }
         }
 
         return $best;
-    }
-
-    private static function frays(Plan $plan): int
-    {
-        return in_array($plan->usedWound()[0]->sort(), ['burlap mesh', 'see-through mesh'], true) ? 1 : 0;
     }
 
     /** How often the mesh is cut: once for each piece, and once for each part of a run. */

@@ -7,8 +7,11 @@ use App\Models\ShelfItem;
 use App\Settings\House;
 use App\Settings\LearnedNow;
 use App\Shelf\MaterialFromShelf;
+use Davrin\Core\Craft\Craft;
+use Davrin\Core\Material\MaterialKind;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Suggest\Given;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 
 /** What a search for something to make may use: forms, and what lies free on the shelf. */
@@ -17,6 +20,9 @@ final class FromTheShelf
     private const MOST = 100;
 
     private const MOST_FORMS = 4;
+
+    /** What every piece needs; a sign is another matter. */
+    private const NEEDED = ['stems', 'zip-ties'];
 
     /** @return array<string, string> what can be chosen as a form, by key */
     public static function forms(): array
@@ -42,29 +48,48 @@ final class FromTheShelf
      */
     public static function given(House $house, string $form, array $only): Given
     {
-        /** @var Collection<int, ShelfItem> $things */
-        $things = ShelfItem::query()->whereNull('archived_at')->orderBy('id')->limit(self::MOST)->get();
         [$wound, $goods] = [[], []];
-        foreach ($things as $item) {
+        foreach (self::things($only) as $item) {
             $written = ['kind' => $item->ware()->key()]
                 + MaterialFromShelf::said($item, $house->currency())
                 + ($item->ware()->isWound() ? ['label' => 'label'] : [])
                 + MaterialFromShelf::onHand($item, null);
-            if (! $item->ware()->isWound()) {
-                $goods[$item->ware()->key()] = self::more($goods[$item->ware()->key()] ?? null, $written);
-            } elseif ($only === [] || in_array($item->id, $only, true) || $item->ware()->key() !== 'mesh') {
+            if ($item->ware()->isWound()) {
                 $wound[] = $written;
+            } else {
+                $goods[$item->ware()->key()] = self::more($goods[$item->ware()->key()] ?? null, $written);
             }
         }
 
         return Given::read([
             'forms' => self::chosen($house, $form),
             'materials' => $wound,
-            // What every piece needs; a sign is another matter.
-            'goods' => array_values(array_intersect_key($goods, ['stems' => 1, 'zip-ties' => 1])),
+            'goods' => array_values($goods),
             'settings' => $house->settings(),
             'learned' => app(LearnedNow::class)->figures()->write(),
         ]);
+    }
+
+    /**
+     * What is wound, and what every piece needs; of more than are looked at those that there is something of.
+     *
+     * @param  list<int>  $only  meshes that are wished, by id; none for any
+     * @return list<ShelfItem>
+     */
+    private static function things(array $only): array
+    {
+        $wound = array_keys(array_filter(app(Craft::class)->materials, fn (MaterialKind $kind): bool => $kind->isWound()));
+        $things = ShelfItem::query()->withExists(['stock as is_there' => fn (Builder $stock): Builder => $stock->where('amount', '>', 0)]);
+        $things->whereNull('archived_at')->orderByDesc('is_there')->orderBy('id')->limit(self::MOST);
+        $ofWound = (clone $things)->whereIn('ware', $wound);
+        if ($only !== []) {
+            $ofWound->where(fn (Builder $asked) => $asked->where('ware', '!=', 'mesh')->orWhereIn('id', $only));
+        }
+
+        /** @var list<ShelfItem> $all */
+        $all = [...$ofWound->get(), ...$things->whereIn('ware', self::NEEDED)->get()];
+
+        return $all;
     }
 
     /**

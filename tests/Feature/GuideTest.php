@@ -11,6 +11,8 @@ use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Guide\Guide;
 use Davrin\Core\Guide\GuidePage;
+use Davrin\Core\Material\OnHand;
+use Davrin\Core\Measure\Length;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Supply\Origin;
 use LogicException;
@@ -104,6 +106,16 @@ final class GuideTest extends FeatureCase
         }
     }
 
+    public function test_one_to_try_is_cut_off_the_shortest_that_is_long_enough_and_free(): void
+    {
+        ShelfItem::begin('mesh', ['name' => 'Wide mesh', 'width' => '21 in'])->take([new OnHand(1, Length::inches(26))]);
+        $sage = $this->sage('3 x 40 in, 2 x 30 in, 50 in, 1 x 26 in');
+        $sage->take(array_map(fn (int $eighths): OnHand => new OnHand(1, Length::inches(8, $eighths, 8)), range(1, 61)));
+        $this->get('/try?technique=curled-ruffle')->assertSee('off the 26 in of Sage mesh that lie on the shelf');
+        $sage->stock()->where('amount', Length::inches(26)->units)->firstOrFail()->useUp();
+        $this->get('/try?technique=curled-ruffle')->assertSee('off the 2 x 30 in of Sage mesh that lie on the shelf');
+    }
+
     public function test_for_a_first_wreath_a_forgiving_plan_is_picked_from_the_shelf(): void
     {
         $this->post('/try/first')->assertRedirect('/shelf')->assertSessionHas('refused');
@@ -118,5 +130,15 @@ final class GuideTest extends FeatureCase
         $this->assertTrue($result->verdict->isGood());
         $this->assertContains($plan->parts[0]->kind->key(), ['ruffle', 'pancake', 'poof-run']);
         $this->get('/plans/1')->assertSee('Picked for a first wreath');
+    }
+
+    public function test_however_much_lies_there_that_frays_what_does_not_is_picked(): void
+    {
+        foreach (range(1, 8) as $number) {
+            ShelfItem::begin('mesh', ['name' => "Burlap $number", 'body' => 'burlap'])->take([new OnHand(2, Length::yards(30))]);
+        }
+        $this->sage('1 x 10 yd measured');
+        $this->post('/try/first')->assertRedirect('/plans/1');
+        $this->assertSame('Sage mesh', SavedPlan::query()->firstOrFail()->plan()->usedWound()[0]->name());
     }
 }

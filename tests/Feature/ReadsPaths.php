@@ -52,9 +52,10 @@ trait ReadsPaths
     private function placed(PartDrawing $layer): array
     {
         $points = [];
+        $outlines = array_map($this->outline(...), $layer->shapes);
         foreach ($layer->elements as $element) {
             $turn = deg2rad($element['turn']);
-            foreach ($this->outline($layer->shapes[$element['shape']]) as [$x, $y]) {
+            foreach ($outlines[$element['shape']] as [$x, $y]) {
                 $points[] = [$element['x'] + $x * cos($turn) - $y * sin($turn), $element['y'] + $x * sin($turn) + $y * cos($turn)];
             }
         }

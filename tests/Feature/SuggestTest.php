@@ -6,6 +6,8 @@ use App\Models\SavedPlan;
 use App\Models\ShelfForm;
 use App\Models\ShelfItem;
 use App\Models\SuggestSearch;
+use App\Settings\House;
+use App\Suggest\FromTheShelf;
 
 /** What can I make? A search of wishes over the shelf, in short stretches. */
 final class SuggestTest extends FeatureCase
@@ -117,6 +119,21 @@ final class SuggestTest extends FeatureCase
         $this->post('/suggest', ['set' => ['wishes.nothing' => '1']])->assertStatus(422)->assertSee('has no blank');
         $this->assertSame(0, SuggestSearch::query()->count());
         $this->get('/suggest/9')->assertNotFound();
+    }
+
+    public function test_what_is_chosen_and_what_lies_there_comes_before_a_hundred_meshes_that_are_used_up(): void
+    {
+        foreach (range(1, 101) as $number) {
+            ShelfItem::begin('mesh', ['name' => "Mesh $number"]);
+        }
+        $sage = $this->sage('10 yd by label, 150 in');
+        ShelfItem::begin('stems', ['name' => 'Brown stems'])->takePieces(100);
+        foreach ([[], [$sage->id]] as $only) {
+            $given = FromTheShelf::given(app(House::class), 'usual', $only);
+            $this->assertSame('Sage mesh', $given->wound[0]['name']);
+            $this->assertSame(['stems'], array_column($given->goods, 'kind'));
+        }
+        $this->assertCount(1, $given->wound);
     }
 
     public function test_only_the_meshes_that_are_chosen_are_used_and_old_searches_go(): void

@@ -8,6 +8,7 @@ use Davrin\Core\Craft\Craft;
 use Davrin\Core\Edit\FillBlanks;
 use Davrin\Core\Edit\PlaceTie;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Engine\Thoroughness;
 use Davrin\Core\Geometry\Point;
 use Davrin\Core\Words\Refused;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -42,6 +43,10 @@ final class NastyInputTest extends PlanCase
         $engine = Engine::standard(Craft::standard());
         $taken = 0;
         foreach ($plan->slips() as $address => $slip) {
+            // What says nothing of the form reads the same on any.
+            if ($kind !== 'ring' && preg_match('/^(form|ties)/', $address) === 0) {
+                continue;
+            }
             foreach (array_keys($slip->blanks) as $key) {
                 foreach (self::NASTY as $typed) {
                     try {
@@ -53,12 +58,12 @@ final class NastyInputTest extends PlanCase
                         continue;
                     }
                     if ($address === 'form') {
-                        $engine->work($after);
+                        $engine->work($after, how: Thoroughness::AtOnce);
                     }
                 }
             }
         }
-        $this->assertGreaterThan(60, $taken);
+        $this->assertGreaterThan($kind === 'ring' ? 60 : 20, $taken);
     }
 
     #[DataProvider('kinds')]

@@ -11,6 +11,8 @@ use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Roll\Verdict;
 use Davrin\Core\Suggest\Combinations;
 use Davrin\Core\Suggest\Criterion;
 use Davrin\Core\Suggest\Drafts;
@@ -36,6 +38,9 @@ final class SearchTest extends PlanCase
     private const LOOKED_AT = 6;
 
     private const ONE_ROLL = ['materials' => [['kind' => 'mesh', 'name' => 'Sage mesh', 'onHand' => ['10 yd by label'], 'allowance' => '1 %']]];
+
+    /** @var array<string, array{Metrics, Verdict}> what is the same for several wishes, worked out once */
+    private static array $made = [];
 
     public function test_the_longest_ruffle_of_one_roll_is_nineteen_and_three_quarters(): void
     {
@@ -206,15 +211,24 @@ final class SearchTest extends PlanCase
                 if ($limits->tooSmall($shape) !== [] || $limits->tooLarge($shape) !== []) {
                     continue;
                 }
-                $result = $this->figures($plan);
-                $metrics = Metrics::of($plan, $result, $shape);
-                if (! $result->verdict->short && ! $result->verdict->atRisk && $limits->above($metrics) === []) {
+                [$metrics, $verdict] = $this->made($plan, $shape);
+                if (! $verdict->short && ! $verdict->atRisk && $limits->above($metrics) === []) {
                     $all[] = $metrics;
                 }
             }
         }
 
         return $all;
+    }
+
+    /** @return array{Metrics, Verdict} */
+    private function made(Plan $plan, Shape $shape): array
+    {
+        return self::$made[(string) json_encode($plan->write())] ??= (function () use ($plan, $shape): array {
+            $result = $this->figures($plan);
+
+            return [Metrics::of($plan, $result, $shape), $result->verdict];
+        })();
     }
 
     private function search(array $wishes, array $given): Stretch
