@@ -40,12 +40,13 @@ final readonly class FirstPlan
     public static function fromTheShelf(House $house): ?self
     {
         $until = microtime(true) + self::SECONDS;
+        $asked = self::mostForgivingFirst(FromTheShelf::given($house, 'usual', [])->write());
         foreach ([0, 1] as $toBuy) {
             $wishes = Wishes::read([], $house->currency())->filled(
                 ['wishes.skill' => 'beginner', 'wishes.buy' => (string) $toBuy],
                 $house->units(),
             );
-            foreach (self::mostForgivingFirst(FromTheShelf::given($house, 'usual', [])->write()) as $given) {
+            foreach ($asked as $given) {
                 $search = Search::over(app(Craft::class), app(PlanReader::class), app(Engine::class), $wishes, Given::read($given));
                 $best = self::mostForgiving($search, $search->stretch(0, fn (): bool => microtime(true) < $until)->found);
                 if ($best !== null) {
@@ -79,7 +80,11 @@ final readonly class FirstPlan
     {
         $materials = ['firm' => [], 'fraying' => []];
         foreach ($given['materials'] as $written) {
-            $read = app(PlanReader::class)->read(['ties' => [], 'materials' => [['id' => 'm'] + $written], 'parts' => []])->wound()[0];
+            try {
+                $read = app(PlanReader::class)->read(['ties' => [], 'materials' => [['id' => 'm'] + $written], 'parts' => []])->wound()[0];
+            } catch (Refused) {
+                continue;
+            }
             $rolls = $read->onHand();
             usort($rolls, fn (OnHand $a, OnHand $b): int => $b->length->units <=> $a->length->units);
             $longest = array_map(

@@ -8,6 +8,7 @@ use App\Settings\House;
 use App\Settings\LearnedNow;
 use App\Shelf\MaterialFromShelf;
 use Davrin\Core\Craft\Craft;
+use Davrin\Core\Material\Kind\Mesh;
 use Davrin\Core\Material\MaterialKind;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Suggest\Given;
@@ -17,7 +18,9 @@ use Illuminate\Database\Eloquent\Collection;
 /** What a search for something to make may use: forms, and what lies free on the shelf. */
 final class FromTheShelf
 {
-    private const MOST = 100;
+    private const MOST_MESHES = 100;
+
+    private const MOST_OTHERS = 20;
 
     private const MOST_FORMS = 4;
 
@@ -38,7 +41,7 @@ final class FromTheShelf
     /** @return array<int, string> the meshes that can be asked for by name, by id */
     public static function meshes(): array
     {
-        return ShelfItem::query()->where('ware', 'mesh')->whereNull('archived_at')->orderBy('name')->limit(self::MOST)
+        return ShelfItem::query()->where('ware', Mesh::KEY)->whereNull('archived_at')->orderBy('name')->limit(self::MOST_MESHES)
             ->pluck('name', 'id')->all();
     }
 
@@ -71,7 +74,7 @@ final class FromTheShelf
     }
 
     /**
-     * What is wound, and what every piece needs; of more than are looked at those that there is something of.
+     * What is wound, and what every piece needs.
      *
      * @param  list<int>  $only  meshes that are wished, by id; none for any
      * @return list<ShelfItem>
@@ -79,15 +82,29 @@ final class FromTheShelf
     private static function things(array $only): array
     {
         $wound = array_keys(array_filter(app(Craft::class)->materials, fn (MaterialKind $kind): bool => $kind->isWound()));
-        $things = ShelfItem::query()->withExists(['stock as is_there' => fn (Builder $stock): Builder => $stock->where('amount', '>', 0)]);
-        $things->whereNull('archived_at')->orderByDesc('is_there')->orderBy('id')->limit(self::MOST);
-        $ofWound = (clone $things)->whereIn('ware', $wound);
-        if ($only !== []) {
-            $ofWound->where(fn (Builder $asked) => $asked->where('ware', '!=', 'mesh')->orWhereIn('id', $only));
-        }
 
+        return [
+            ...self::of([Mesh::KEY], self::MOST_MESHES, $only),
+            ...self::of(array_values(array_diff($wound, [Mesh::KEY])), self::MOST_OTHERS),
+            ...self::of(self::NEEDED, self::MOST_OTHERS),
+        ];
+    }
+
+    /**
+     * @param  list<string>  $wares
+     * @param  int  $most  of more those that there is something of
+     * @param  list<int>  $only  by id; none for any
+     * @return list<ShelfItem>
+     */
+    private static function of(array $wares, int $most, array $only = []): array
+    {
+        $things = ShelfItem::query()->withExists(['stock as is_there' => fn (Builder $stock): Builder => $stock->where('amount', '>', 0)]);
+        $things->whereNull('archived_at')->whereIn('ware', $wares)->orderByDesc('is_there')->orderBy('id')->limit($most);
+        if ($only !== []) {
+            $things->whereIn('id', $only);
+        }
         /** @var list<ShelfItem> $all */
-        $all = [...$ofWound->get(), ...$things->whereIn('ware', self::NEEDED)->get()];
+        $all = $things->get()->all();
 
         return $all;
     }

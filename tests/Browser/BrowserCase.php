@@ -16,31 +16,41 @@ use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
-/** Davrin with its demo data, served as it is served, in a real browser. Each test begins with the demo anew. */
+/** Davrin with its demo data, served as it is served, in a real browser. Each test begins with the demo and in a window anew. */
 abstract class BrowserCase extends TestCase
 {
     private const PATIENCE = 10.0;
 
-    protected ChromeDriver $browser;
+    /** To start one takes longer than most tests. */
+    private static ?ChromeDriver $running = null;
 
-    private string $profile;
+    protected ChromeDriver $browser;
 
     protected string $url;
 
     protected function setUp(): void
     {
-        $this->profile = sys_get_temp_dir().'/davrin-'.bin2hex(random_bytes(6));
         $server = DemoServer::fresh();
         $this->url = $server->url;
         self::waitUntil($server->answers(...), 'the server');
-        $this->browser = $this->startBrowser();
+        $this->browser = self::$running ??= self::start();
+        $this->beginAnew();
     }
 
-    protected function tearDown(): void
+    /** In a window of its own, with nothing kept from before. */
+    private function beginAnew(): void
     {
-        $this->browser->quit();
-        (new Process(['rm', '-rf', $this->profile]))->run();
-        parent::tearDown();
+        $others = $this->browser->getWindowHandles();
+        $this->browser->switchTo()->newWindow();
+        $own = $this->browser->getWindowHandle();
+        foreach ($others as $other) {
+            $this->browser->switchTo()->window($other)->close();
+        }
+        $this->browser->switchTo()->window($own);
+        $this->command('Storage.clearDataForOrigin', ['origin' => $this->url, 'storageTypes' => 'all']);
+        $this->command('Network.clearBrowserCache', []);
+        $this->complaints();
+        $this->resize(1280, 800);
     }
 
     protected function open(string $path): void
@@ -124,12 +134,13 @@ abstract class BrowserCase extends TestCase
         );
     }
 
-    private function startBrowser(): ChromeDriver
+    private static function start(): ChromeDriver
     {
+        $profile = sys_get_temp_dir().'/davrin-'.bin2hex(random_bytes(6));
         $options = new ChromeOptions;
         $options->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--lang=en-US', '--window-size=1280,800', "--user-data-dir=$this->profile",
+            '--disable-component-update', '--disable-sync', '--lang=en-US', '--window-size=1280,800', "--user-data-dir=$profile",
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -139,8 +150,10 @@ abstract class BrowserCase extends TestCase
             $capabilities,
             new ChromeDriverService((string) exec('command -v chromedriver'), $port, ["--port=$port"]),
         );
-        $this->browser = $browser;
-        $this->resize(1280, 800);
+        register_shutdown_function(function () use ($browser, $profile): void {
+            $browser->quit();
+            (new Process(['rm', '-rf', $profile]))->run();
+        });
 
         return $browser;
     }
