@@ -40,7 +40,7 @@ final class NastyInputTest extends PlanCase
                 'parts' => [['length' => '10 in']],
             ],
         );
-        $engine = Engine::standard(Craft::standard());
+        [$engine, $reader] = [Engine::standard(Craft::standard()), $this->reader()];
         $taken = 0;
         foreach ($plan->slips() as $address => $slip) {
             // What says nothing of the form reads the same on any.
@@ -50,7 +50,7 @@ final class NastyInputTest extends PlanCase
             foreach (array_keys($slip->blanks) as $key) {
                 foreach (self::NASTY as $typed) {
                     try {
-                        $after = (new FillBlanks(["$address.$key" => $typed]))->apply($plan, $this->reader());
+                        $after = (new FillBlanks(["$address.$key" => $typed]))->apply($plan, $reader);
                         $taken++;
                     } catch (Refused $refused) {
                         $this->assertGreaterThan(20, strlen($refused->getMessage()));
