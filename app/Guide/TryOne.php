@@ -22,9 +22,6 @@ final readonly class TryOne
     /** So many short rolls and loose pieces are looked at. */
     private const LOOKED_AT = 60;
 
-    /** In inches: what is wider by more comes out larger than the check says (a guess). */
-    private const WIDER = 1;
-
     /** How long a piece or what is left of a roll is: pieces are counted, rolls measured. */
     private const LENGTH = "(case when kind = 'loose' then piece else amount end)";
 
@@ -61,7 +58,7 @@ final readonly class TryOne
         $width = $this->sample->width();
         $meshes = ShelfItem::query()->where('ware', Mesh::KEY)
             ->whereNull('archived_at')
-            ->whereBetween('width', [$width->units, $width->plus(Length::inches(self::WIDER))->units]);
+            ->whereBetween('width', [$width->units, $width->plus(Length::inches(Practice::WIDER))->units]);
         /** @var list<ShelfStock> $longEnough */
         $longEnough = ShelfStock::query()->with('item', 'reservations')->whereIn('shelf_item_id', $meshes->select('id'))
             ->whereIn('kind', [StockKind::Loose->value, StockKind::Part->value])->where('amount', '>', 0)

@@ -16,6 +16,9 @@ final class Practice
     /** Within so many times the usual a first try is quick enough. */
     private const SLOW = 3.0;
 
+    /** In inches: what mesh wider by more makes is larger than was to be expected. */
+    public const WIDER = 1;
+
     public static function reach(float $said, Length $measured, Units $units): string
     {
         [$is, $shown] = [$measured->toInches() / $said, $units->exact($measured)];

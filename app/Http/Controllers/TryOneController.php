@@ -8,7 +8,7 @@ use App\Guide\TryOne;
 use App\Models\SavedPlan;
 use App\Settings\House;
 use App\Settings\LearnedNow;
-use App\Suggest\FirstPlan;
+use App\Suggest\FromTheShelf;
 use App\Techniques\Sample;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
@@ -16,6 +16,7 @@ use Davrin\Core\Guide\Chapter;
 use Davrin\Core\Guide\Guide;
 use Davrin\Core\Guide\GuidePage;
 use Davrin\Core\Plan\PlanReader;
+use Davrin\Core\Suggest\FirstWreath;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,6 +27,9 @@ final class TryOneController
     private const USUAL = 'ruffle';
 
     private const LONGEST = 40;
+
+    /** A first wreath is looked for no longer, in seconds. */
+    private const SECONDS = 5.0;
 
     public function show(
         Request $request,
@@ -49,9 +53,18 @@ final class TryOneController
     }
 
     /** A plan for a first wreath, of what lies on the shelf. */
-    public function first(House $house): RedirectResponse
+    public function first(House $house, Craft $craft, PlanReader $reader, Engine $engine): RedirectResponse
     {
-        $first = FirstPlan::fromTheShelf($house);
+        $until = microtime(true) + self::SECONDS;
+        $first = FirstWreath::of(
+            FromTheShelf::given($house, 'usual', []),
+            $house->currency(),
+            $house->units(),
+            $craft,
+            $reader,
+            $engine,
+            fn (): bool => microtime(true) < $until,
+        );
         if ($first === null) {
             return redirect()->route('shelf.index')->with(
                 'refused',

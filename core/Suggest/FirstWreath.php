@@ -1,12 +1,15 @@
 <?php
 
-namespace App\Suggest;
+declare(strict_types=1);
 
-use App\Settings\House;
+namespace Davrin\Core\Suggest;
+
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\OnHandBlank;
+use Davrin\Core\Measure\Currency;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\Continuous;
 use Davrin\Core\Part\PartKind;
 use Davrin\Core\Plan\Plan;
@@ -15,19 +18,12 @@ use Davrin\Core\Result\Result;
 use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\Segment;
 use Davrin\Core\Roll\SegmentKind;
-use Davrin\Core\Suggest\Given;
-use Davrin\Core\Suggest\Search;
-use Davrin\Core\Suggest\Suggestion;
-use Davrin\Core\Suggest\Wishes;
 use Davrin\Core\Words\Refused;
 use Davrin\Core\Words\Words;
 
-/** A forgiving plan for a first wreath, of what lies on the shelf: one mesh off one roll, few cuts, little that frays. */
-final readonly class FirstPlan
+/** A forgiving plan for a first wreath, of what is given: one mesh off one roll, few cuts, little that frays (docs/decisions.md). */
+final readonly class FirstWreath
 {
-    /** It is looked for no longer, in seconds. */
-    private const SECONDS = 5.0;
-
     /** What frays more than plain mesh does (a guess). */
     private const FRAYING = ['burlap mesh', 'see-through mesh'];
 
@@ -36,19 +32,26 @@ final readonly class FirstPlan
 
     private function __construct(public Plan $plan, private Result $result) {}
 
-    /** Null where nothing on the shelf makes one, and one roll more would not either. */
-    public static function fromTheShelf(House $house): ?self
-    {
-        $until = microtime(true) + self::SECONDS;
-        $asked = self::mostForgivingFirst(FromTheShelf::given($house, 'usual', [])->write());
-        foreach ([0, 1] as $toBuy) {
-            $wishes = Wishes::read([], $house->currency())->filled(
-                ['wishes.skill' => 'beginner', 'wishes.buy' => (string) $toBuy],
-                $house->units(),
-            );
-            foreach ($asked as $given) {
-                $search = Search::over(app(Craft::class), app(PlanReader::class), app(Engine::class), $wishes, Given::read($given));
-                $best = self::mostForgiving($search, $search->stretch(0, fn (): bool => microtime(true) < $until)->found);
+    /**
+     * Null where nothing that is given makes one, and one roll more would not either.
+     *
+     * @param  callable(): bool  $goesOn  whether it may be looked for any longer
+     */
+    public static function of(
+        Given $given,
+        Currency $currency,
+        Units $units,
+        Craft $craft,
+        PlanReader $reader,
+        Engine $engine,
+        callable $goesOn,
+    ): ?self {
+        $asked = self::mostForgivingFirst($given, $craft, $reader);
+        foreach (['0', '1'] as $toBuy) {
+            $wishes = Wishes::read([], $currency)->filled(['wishes.skill' => 'beginner', 'wishes.buy' => $toBuy], $units);
+            foreach ($asked as $its) {
+                $search = Search::over($craft, $reader, $engine, $wishes, $its);
+                $best = self::mostForgiving($search, $search->stretch(0, $goesOn)->found, $engine);
                 if ($best !== null) {
                     return $best;
                 }
@@ -70,18 +73,17 @@ final readonly class FirstPlan
     }
 
     /**
-     * What lies on the shelf, of each mesh only its longest roll, as a first wreath is not pieced together: first what hardly frays, and
-     * of it what is tied as it comes off the roll, before what is cut to pieces. Where that makes one, the rest is not asked.
+     * What is given, of each mesh only its longest roll, as a first wreath is not pieced together: first what hardly frays, and of it
+     * what is tied as it comes off the roll, before what is cut to pieces. Where that makes one, the rest is not asked.
      *
-     * @param  array<string, mixed>  $given
-     * @return list<array<string, mixed>>
+     * @return list<Given>
      */
-    private static function mostForgivingFirst(array $given): array
+    private static function mostForgivingFirst(Given $given, Craft $craft, PlanReader $reader): array
     {
         $materials = ['firm' => [], 'fraying' => []];
-        foreach ($given['materials'] as $written) {
+        foreach ($given->wound as $written) {
             try {
-                $read = app(PlanReader::class)->read(['ties' => [], 'materials' => [['id' => 'm'] + $written], 'parts' => []])->wound()[0];
+                $read = $reader->read(['ties' => [], 'materials' => [['id' => 'm'] + $written], 'parts' => []])->wound()[0];
             } catch (Refused) {
                 continue;
             }
@@ -96,8 +98,8 @@ final readonly class FirstPlan
         }
         $asked = [];
         foreach ($materials as $its) {
-            foreach (self::runsBeforePieces() as $techniques) {
-                $asked[] = ['materials' => $its, 'techniques' => $techniques] + $given;
+            foreach (self::runsBeforePieces($craft) as $techniques) {
+                $asked[] = Given::read(['materials' => $its, 'techniques' => $techniques] + $given->write());
             }
         }
 
@@ -105,15 +107,15 @@ final readonly class FirstPlan
     }
 
     /** @return array{list<string>, list<string>} techniques, by key */
-    private static function runsBeforePieces(): array
+    private static function runsBeforePieces(Craft $craft): array
     {
-        $areRuns = array_map(fn (PartKind $kind): bool => $kind instanceof Continuous, app(Craft::class)->parts);
+        $areRuns = array_map(fn (PartKind $kind): bool => $kind instanceof Continuous, $craft->parts);
 
         return [array_keys($areRuns, true, true), array_keys($areRuns, false, true)];
     }
 
     /** @param  list<Suggestion>  $found */
-    private static function mostForgiving(Search $search, array $found): ?self
+    private static function mostForgiving(Search $search, array $found, Engine $engine): ?self
     {
         $alone = array_values(array_filter($found, fn (Suggestion $its): bool => count($its->of->share) === 1));
         usort($alone, fn (Suggestion $a, Suggestion $b): int => $a->metrics->minutes <=> $b->metrics->minutes);
@@ -124,7 +126,7 @@ final readonly class FirstPlan
             } catch (Refused) {
                 continue;
             }
-            $result = app(Engine::class)->figures($plan);
+            $result = $engine->figures($plan);
             // One roll, and something to spare on it; then what has few cuts and is quickly done.
             $hardness = [self::cuts($result), $its->metrics->minutes];
             if (self::rolls($result) === 1 && $result->verdict->isGood() && ($least === null || $hardness < $least)) {
