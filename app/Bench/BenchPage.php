@@ -31,6 +31,9 @@ final class BenchPage
 
     public Walk $walk;
 
+    /** The last tick that is surely in the marks: a browser asks for those after it. */
+    public int $lastTick;
+
     /** @var array<string, Mark> by the key of the unit */
     public array $marks;
 
@@ -46,6 +49,8 @@ final class BenchPage
     public function __construct(public readonly Build $build, ?string $asked = null, public readonly ?Side $side = null)
     {
         $this->walk = $build->walk();
+        // In this order: what is ticked in between is heard of twice, which does no harm, and never not at all.
+        $this->lastTick = $build->lastTick();
         $this->marks = $build->marks();
         $this->rolls = $build->version()->benchRolls();
         $this->units = $build->pieces()[0]->plan->units();

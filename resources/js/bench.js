@@ -173,19 +173,19 @@ const start = () => {
         mark(unit.dataset.unit, deed);
     };
 
-    const goOn = async () => {
-        if (isBeyond()) {
-            await outbox.send();
-            window.location = here;
-        } else {
-            show(next() ?? end);
+    // The next page is to know all that was ticked in this one; where the server is away, this one stays.
+    const leaveFor = async (url) => {
+        if (await outbox.send()) {
+            window.location = url;
         }
     };
+
+    const goOn = () => (isBeyond() ? leaveFor(here) : show(next() ?? end));
 
     const act = {
         done: () => {
             if (current === end) {
-                window.location = check;
+                leaveFor(check);
 
                 return;
             }
@@ -202,7 +202,7 @@ const start = () => {
         undone: () => {
             const unit = before();
             if (unit === undefined && isLater()) {
-                window.location = `${here}?at=${encodeURIComponent(units[0].dataset.unit)}`;
+                leaveFor(`${here}?at=${encodeURIComponent(units[0].dataset.unit)}`);
             } else if (unit !== undefined) {
                 said('undone', unit);
                 show(unit);
@@ -220,11 +220,7 @@ const start = () => {
                 dialog.showModal();
             }
         },
-        wrong: () => {
-            outbox.send().then(() => {
-                window.location = bench.querySelector('[data-wrong]').href;
-            });
-        },
+        wrong: () => leaveFor(bench.querySelector('[data-wrong]').href),
     };
 
     const dialog = document.getElementById('bench-note');

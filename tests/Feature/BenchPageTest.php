@@ -154,6 +154,18 @@ final class BenchPageTest extends FeatureCase
         $this->get("/builds/$build->id")->assertSee('<title>Tie 3: ', false);
     }
 
+    public function test_what_another_window_ticks_while_the_page_is_made_is_heard_of_by_the_page(): void
+    {
+        $build = $this->begin($this->hang());
+        [$here, $there] = $build->version()->units;
+        $build->say(Mark::Done, [$here]);
+        $page = new BenchPage($build);
+        $build->say(Mark::Done, [$there]);
+        preg_match('/ data-seq="(\d+)"/', view('bench.show', ['page' => $page, 'build' => $build])->render(), $last);
+        $this->assertSame([$here => Mark::Done], $page->marks);
+        $this->assertSame([$there], $this->getJson("/builds/$build->id/ticks?since=$last[1]")->assertOk()->json('ticks.*.unit'));
+    }
+
     public function test_more_ticks_than_come_at_once_are_refused_whole_and_a_part_of_them_is_taken(): void
     {
         $build = $this->begin($this->hang());

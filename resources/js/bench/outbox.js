@@ -50,7 +50,7 @@ export class Outbox {
         document.addEventListener('visibilitychange', () => document.hidden || this.send());
     }
 
-    /** One at a time, so that their order stays; what comes meanwhile goes with the next. */
+    /** One at a time, so that their order stays; what comes meanwhile goes with the next. Tells whether all of it was taken. */
     send() {
         this.#sending ??= this.#exchange().finally(() => {
             this.#sending = null;
@@ -59,7 +59,7 @@ export class Outbox {
         return this.#sending;
     }
 
-    async #exchange() {
+    async #exchange(mayAskAnew = true) {
         const ticks = this.waiting().slice(0, PART);
         try {
             const answer = await fetch(ticks.length === 0 ? `${this.url}?since=${this.seq}` : this.url, {
@@ -69,9 +69,7 @@ export class Outbox {
                 signal: AbortSignal.timeout(20_000),
             });
             if (!answer.ok) {
-                await this.#refused(answer, ticks);
-
-                return;
+                return await this.#refused(answer, ticks, mayAskAnew);
             }
             const said = await answer.json();
             [this.seq, this.csrf] = [said.seq, said.csrf];
@@ -79,29 +77,36 @@ export class Outbox {
             this.#keep((waiting) => waiting.filter((tick) => !sent.has(tick.token)));
             this.heard(said);
             this.said(this.waiting().length === 0 ? '' : this.#words());
-            if (this.waiting().length > 0 || said.ticks.length >= 500) {
-                await this.#exchange();
-            }
+
+            return this.waiting().length === 0 && said.ticks.length < 500 ? true : await this.#exchange();
         } catch {
             this.said(this.#words());
+
+            return false;
         }
     }
 
-    async #refused(answer, ticks) {
-        if (answer.status === 419) {
+    async #refused(answer, ticks, mayAskAnew) {
+        if (answer.status === 419 && mayAskAnew) {
             // The page was open so long that its token is old: a new one comes with what the server knows.
             const fresh = await fetch(`${this.url}?since=${this.seq}`, { headers: { Accept: 'application/json' } });
-            this.csrf = fresh.ok ? (await fresh.json()).csrf : this.csrf;
+            if (fresh.ok) {
+                this.csrf = (await fresh.json()).csrf;
+
+                return await this.#exchange(false);
+            }
         } else if (answer.status === 422 && ticks.length > 1) {
             // One of them is none; the others are not to wait for it.
             await this.#oneByOne(ticks);
 
-            return;
+            return this.waiting().length === 0;
         } else if (answer.status === 422 || answer.status === 404) {
             const sent = new Set(ticks.map((tick) => tick.token));
             this.#keep((waiting) => waiting.filter((tick) => !sent.has(tick.token)));
         }
         this.said(this.#words());
+
+        return false;
     }
 
     async #oneByOne(ticks) {

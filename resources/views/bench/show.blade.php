@@ -30,7 +30,7 @@
     data-here="{{ route('builds.show', $build, false) }}"
     data-wrong-url="{{ route('builds.wrong', $build, false) }}"
     data-check="{{ route('builds.check', $build, false) }}"
-    data-seq="{{ $build->lastTick() }}"
+    data-seq="{{ $page->lastTick }}"
     data-version="{{ $build->version()->id }}"
     data-all="{{ count($page->walk->units) }}"
     data-done="{{ $page->done() }}"
