@@ -67,6 +67,7 @@ final class BenchTest extends BrowserCase
         $this->assertSame([], $this->complaints());
 
         // The final check comes only when all of it is told; until then the bench stays.
+        $this->assertSoon(0, $this->waiting(...));
         $this->reach(false);
         $this->press(WebDriverKeys::PAGE_UP, ' ', ' ');
         $this->assertSoon(1, fn (): int => preg_match('/^Davrin does not answer: 2 ticks are kept here/', $this->texts('[data-kept]')[0] ?? ''));
@@ -86,11 +87,11 @@ final class BenchTest extends BrowserCase
         foreach (range(1, 20) as $press) {
             $this->press(' ');
         }
-        $this->assertSoon(20, fn (): int => (int) $this->script('return JSON.parse(localStorage.getItem("davrin-bench-" + document.getElementById("bench").dataset.bench)).length'));
+        $this->assertSoon(20, $this->waiting(...));
         $this->assertSoon(1, fn (): int => preg_match('/^Davrin does not answer: 20 ticks are kept here/', $this->texts('[data-kept]')[0] ?? ''));
         $this->assertStringStartsWith('20 of', $this->whole());
         $this->reach(true);
-        $this->assertSoon(0, fn (): int => (int) $this->script('return JSON.parse(localStorage.getItem("davrin-bench-" + document.getElementById("bench").dataset.bench)).length'));
+        $this->assertSoon(0, $this->waiting(...));
         $this->browser->navigate()->refresh();
         $this->isReady();
         $this->assertSoon(1, fn (): int => preg_match('/^20 of/', $this->whole()));
@@ -200,6 +201,12 @@ final class BenchTest extends BrowserCase
     {
         $this->command('Network.enable', []);
         $this->command('Network.emulateNetworkConditions', ['offline' => ! $does, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+
+    /** How many ticks this browser still keeps. */
+    private function waiting(): int
+    {
+        return (int) $this->script('return JSON.parse(localStorage.getItem("davrin-bench-" + document.getElementById("bench").dataset.bench) ?? "[]").length');
     }
 
     private function now(): string
