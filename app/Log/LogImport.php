@@ -3,15 +3,14 @@
 namespace App\Log;
 
 use App\Models\LogEntry;
+use Davrin\Core\Engine\Engine;
 use Davrin\Core\Log\LogFile;
 use Davrin\Core\Log\LoggedPiece;
-use Davrin\Core\Log\MustBePossible;
 use Davrin\Core\Log\RollTruth;
 use Davrin\Core\Log\WorkTime;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\Words\Fault;
-use Davrin\Core\Words\Refused;
 use Davrin\Core\Words\Words;
 use Illuminate\Support\Facades\DB;
 
@@ -25,11 +24,7 @@ final readonly class LogImport
     {
         $entries = [];
         foreach ((new LogFile(app(PlanFile::class)))->read($bytes) as $at => $piece) {
-            try {
-                $entries[] = self::entry($piece);
-            } catch (Refused $refused) {
-                throw Fault::at("/entries/$at".($refused instanceof Fault ? $refused->pointer : ''), $refused->getMessage());
-            }
+            $entries[] = Fault::under("/entries/$at", fn (): LogEntry => self::entry($piece));
         }
 
         return DB::transaction(function () use ($entries): self {
@@ -77,17 +72,9 @@ final readonly class LogImport
             'told' => [], 'sums' => [], 'observed' => [],
             'picture' => NewEntry::picture($piece->plan),
         ]);
-        Writing::reckon($entry);
-        foreach ($piece->spoiled as $id => $spoiled) {
-            MustBePossible::spoiled(
-                $piece->plan->materials->all[$id]->name(),
-                $spoiled,
-                Length::ofUnits($entry->told['used'][$id] ?? 0),
-                $piece->plan->units(),
-            );
-        }
+        $piece->check(app(Engine::class)->figures($piece->plan));
 
-        return $entry;
+        return Writing::reckon($entry);
     }
 
     /**

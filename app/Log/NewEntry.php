@@ -19,6 +19,7 @@ use Davrin\Core\Engine\Engine;
 use Davrin\Core\Learned\LearnedFigures;
 use Davrin\Core\Learned\Scope;
 use Davrin\Core\Log\Observed;
+use Davrin\Core\Log\PlannedRolls;
 use Davrin\Core\Log\RollTruth;
 use Davrin\Core\Log\Season;
 use Davrin\Core\Log\WorkTime;
@@ -27,17 +28,12 @@ use Davrin\Core\Measure\Length;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Roll\RollUse;
-use Davrin\Core\Supply\Origin;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /** Begins an entry of the log: of a build with all that the bench knows of it, or by hand of a piece that was made by a plan. */
 final readonly class NewEntry
 {
-    /** Rolls of which only the label is known. */
-    private const BY_LABEL = [Origin::New, Origin::Full];
-
     /** Of a build there is one entry. */
     public static function ofBuild(Build $build): LogEntry
     {
@@ -78,7 +74,7 @@ final readonly class NewEntry
             return self::begin($plan, $saved->id, [
                 'revision_id' => $made,
                 'times' => array_map(fn (WorkTime $its): array => $its->asData(), self::work($plan, $result, 1)),
-                'rolls' => self::plannedRolls($result),
+                'rolls' => array_map(fn (RollTruth $its): array => $its->asData(), PlannedRolls::ofOne($result)),
                 'spoiled' => [],
                 'notes' => [],
             ], $day ?? Carbon::now()->format('Y-m-d'), 1);
@@ -191,7 +187,7 @@ final readonly class NewEntry
         $truths = [];
         foreach ($rolls as $roll) {
             $wound = $plan->materials->all[$roll->material] ?? null;
-            $isByLabel = in_array($roll->origin, self::BY_LABEL, true) && $roll->cuts !== [];
+            $isByLabel = in_array($roll->origin, PlannedRolls::BY_LABEL, true) && $roll->cuts !== [];
             if ($wound instanceof Wound && ! $wound->isMeasured() && $isByLabel) {
                 $truths[] = (new RollTruth(
                     $wound->id,
@@ -199,25 +195,6 @@ final readonly class NewEntry
                     new Scope('', $wound->sort(), $wound->source()),
                     $wound->nominal(),
                     $roll->isSpent ? $roll->length : null,
-                ))->asData();
-            }
-        }
-
-        return $truths;
-    }
-
-    /** @return list<array<string, string|int|null>> */
-    private static function plannedRolls(Result $result): array
-    {
-        $truths = [];
-        foreach ($result->wound as $its) {
-            $whole = array_filter($its->plan->rolls, fn (RollUse $roll): bool => in_array($roll->stock->origin, self::BY_LABEL, true));
-            foreach ($its->wound->isMeasured() ? [] : array_values($whole) as $at => $roll) {
-                $truths[] = (new RollTruth(
-                    $its->wound->id,
-                    $its->wound->name().', roll '.($at + 1),
-                    new Scope('', $its->wound->sort(), $its->wound->source()),
-                    $its->wound->nominal(),
                 ))->asData();
             }
         }

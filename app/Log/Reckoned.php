@@ -13,6 +13,7 @@ use Davrin\Core\Log\RollTruth;
 use Davrin\Core\Log\SizeTold;
 use Davrin\Core\Log\WorkTime;
 use Davrin\Core\Material\Wound;
+use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Money;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Plan;
@@ -22,7 +23,6 @@ use Davrin\Core\Price\Price;
 use Davrin\Core\Price\SellingPlace;
 use Davrin\Core\Price\Terms;
 use Davrin\Core\Result\Result;
-use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Words\Figure;
 use Davrin\Core\Words\Refused;
 
@@ -55,7 +55,7 @@ final readonly class Reckoned
             ','.implode(',', array_unique(array_map(fn (Part $part): string => $part->kind->key(), $plan->parts))).',',
             self::words($entry, $plan),
             [
-                'used' => self::used($said),
+                'used' => array_map(fn (Length $its): int => $its->units, Observed::used($said, $made->copies)),
                 'size' => $size === null ? null : [
                     'guess' => $size->guess,
                     'said' => SizeTold::of($plan, $made)->guess ?? $size->guess,
@@ -81,14 +81,6 @@ final readonly class Reckoned
             'size' => $tally->across, 'opening' => $tally->opening, 'depth' => $tally->depth,
             'fullness' => $tally->fullness, 'minutes' => $tally->minutes, 'cost' => $tally->cost,
         ]) + ['verdict' => $result->fullness->verdict];
-    }
-
-    /** @return array<string, int> of each material that is cut, in units of length, by its id */
-    private static function used(Result $result): array
-    {
-        $used = array_map(fn (WoundResult $its): array => [$its->wound->id, $its->plan->used()->units], $result->wound);
-
-        return array_filter(array_column($used, 1, 0));
     }
 
     /** @return list<float> how much shorter than its label each roll that was measured was taken to be by the starting guess, in percent */
@@ -134,7 +126,7 @@ final readonly class Reckoned
             : (string) Money::rounded($each->multipliedBy($copies), $plan->settings->currency())->cents;
 
         return [
-            'units' => array_sum(self::used($result)) * $copies,
+            'units' => Length::sum(Observed::used($result, $copies))->units,
             'minutes' => round($minutes, 2),
             'timed' => array_filter($times, fn (WorkTime $its): bool => $its->took !== null) !== [],
             'currency' => $plan->settings->currency()->value,

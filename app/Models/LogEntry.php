@@ -4,13 +4,16 @@ namespace App\Models;
 
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Edit\BlankRefused;
+use Davrin\Core\Engine\Engine;
 use Davrin\Core\Learned\LearnedFigures;
 use Davrin\Core\Log\EntrySheet;
 use Davrin\Core\Log\Made;
 use Davrin\Core\Log\MinutesText;
 use Davrin\Core\Log\MustBePossible;
 use Davrin\Core\Log\Observation;
+use Davrin\Core\Log\Observed;
 use Davrin\Core\Log\Past;
+use Davrin\Core\Log\PlannedRolls;
 use Davrin\Core\Log\RollTruth;
 use Davrin\Core\Log\Season;
 use Davrin\Core\Log\WorkTime;
@@ -19,6 +22,7 @@ use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\PlanFile\PlanFile;
+use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Words\Fault;
 use Davrin\Core\Words\Refused;
 use Illuminate\Database\Eloquent\Builder;
@@ -228,18 +232,27 @@ final class LogEntry extends Model
         }
     }
 
-    /** Work is told for all of them together. */
+    /**
+     * Work, rolls and what was spoiled are told for all of them together.
+     *
+     * @throws Fault
+     */
     private function forCopies(int $before, int $after): void
     {
-        $this->times = array_map(fn (WorkTime $its): array => (new WorkTime(
-            $its->scope,
-            $its->words,
-            intdiv($its->count * $after, $before),
-            $its->guess * $after / $before,
-            $its->said * $after / $before,
-            $its->took,
-            $its->outOf === null ? null : intdiv($its->outOf * $after, $before),
-        ))->asData(), $this->workTimes());
+        $times = array_map(fn (WorkTime $its): WorkTime => $its->forCopies($before, $after), $this->workTimes());
+        foreach ($times as $time) {
+            MustBePossible::minutes($time->words, $time->took ?? 0.0, $after);
+        }
+        foreach ($this->spoiledLengths() as $material => $spoiled) {
+            $this->mustBeSpoiled($material, $spoiled);
+        }
+        $rolls = $this->build_id !== null || $after > Build::MOST_COPIES
+            ? $this->rollTruths()
+            : PlannedRolls::ofSeveral($this->design(), $after, $this->rollTruths(), app(RollPlanner::class));
+        [$this->times, $this->rolls] = [
+            array_map(fn (WorkTime $its): array => $its->asData(), $times),
+            array_map(fn (RollTruth $its): array => $its->asData(), $rolls),
+        ];
     }
 
     private function writeTime(int $at, string $typed): void
@@ -263,13 +276,24 @@ final class LogEntry extends Model
 
     private function writeSpoiled(string $material, string $typed): void
     {
-        $used = Length::ofUnits($this->told['used'][$material] ?? throw Fault::noBlank("spoiled.$material"));
-        $units = $this->design()->units();
-        $spoiled = self::isNothing($typed) ? null : LengthText::read($typed, $units);
+        isset($this->told['used'][$material]) || throw Fault::noBlank("spoiled.$material");
+        $spoiled = self::isNothing($typed) ? null : LengthText::read($typed, $this->design()->units());
         if ($spoiled !== null) {
-            MustBePossible::spoiled($this->design()->materials->all[$material]->name(), $spoiled, $used, $units);
+            $this->mustBeSpoiled($material, $spoiled);
         }
         $this->spoiled = [...$this->spoiled, $material => $spoiled?->units];
+    }
+
+    /** @throws Fault where that is more than can have been spoiled of all copies */
+    private function mustBeSpoiled(string $material, Length $spoiled): void
+    {
+        $used = Observed::used(app(Engine::class)->figures($this->design()), $this->slip()->count('copies'));
+        MustBePossible::spoiled(
+            $this->design()->materials->all[$material]->name(),
+            $spoiled,
+            $used[$material] ?? Length::zero(),
+            $this->design()->units(),
+        );
     }
 
     /** @return ?float null where nobody looked at the clock */

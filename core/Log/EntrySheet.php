@@ -86,6 +86,7 @@ final class EntrySheet
             $times,
             $rolls,
             $spoiled,
+            $slip->count('copies'),
         );
     }
 }

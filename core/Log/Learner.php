@@ -81,7 +81,7 @@ final class Learner
 
     /**
      * @param  array<string, array{Scope, int, array<int, non-empty-list<Observation>>}>  $groups
-     * @return array<string, array{int, Lesson}>
+     * @return array<string, array{int, Lesson, int}> each with how narrow it is, and how many observations it rests on
      */
     private static function lessons(array $groups): array
     {
@@ -89,7 +89,7 @@ final class Learner
         foreach ($groups as $key => [$scope, $wide, $its]) {
             $observed = array_merge(...array_map(self::byPiece(...), array_values($its)));
             if ($observed !== []) {
-                $lessons[$key] = [$wide, self::lesson($scope, $observed)];
+                $lessons[$key] = [$wide, self::lesson($scope, $observed), array_sum(array_map(count(...), $its))];
             }
         }
 
@@ -133,17 +133,17 @@ final class Learner
     }
 
     /**
-     * A narrower scope that rests on the very same pieces as a wider one says nothing of its own.
+     * A narrower scope that rests on the very same observations as a wider one says nothing of its own.
      *
-     * @param  array<string, array{int, Lesson}>  $lessons  by subject and scope, each with how narrow it is
+     * @param  array<string, array{int, Lesson, int}>  $lessons  by subject and scope
      * @return list<Lesson>
      */
     private static function withoutRepeats(array $lessons): array
     {
         $own = array_filter($lessons, function (array $its) use ($lessons): bool {
             foreach (array_slice($its[1]->scope->widening(), 1) as $wider) {
-                $other = $lessons["{$its[1]->subject->value}|{$wider->key()}"][1] ?? null;
-                if ($other !== null && $other->from === $its[1]->from) {
+                $other = $lessons["{$its[1]->subject->value}|{$wider->key()}"][2] ?? null;
+                if ($other === $its[2]) {
                     return false;
                 }
             }

@@ -8,6 +8,8 @@ use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\Schema;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Learned\Scope;
+use Davrin\Core\Material\Material;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Currency;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
@@ -16,7 +18,6 @@ use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\PlanFile\SchemaCheck;
 use Davrin\Core\Price\Terms;
 use Davrin\Core\Words\Fault;
-use Davrin\Core\Words\Refused;
 use JsonException;
 use stdClass;
 
@@ -59,7 +60,7 @@ final readonly class LogFile
         $pieces = [];
         foreach (is_array($document->entries) ? array_values($document->entries) : [] as $at => $entry) {
             if ($entry instanceof stdClass) {
-                $pieces[] = self::under("/entries/$at", fn (): LoggedPiece => $this->piece($entry));
+                $pieces[] = Fault::under("/entries/$at", fn (): LoggedPiece => $this->piece($entry));
             }
         }
 
@@ -184,15 +185,15 @@ final readonly class LogFile
      */
     private function piece(stdClass $entry): LoggedPiece
     {
-        $plan = self::under('/plan', fn (): Plan => $this->plans->read(json_encode($entry->plan, JSON_THROW_ON_ERROR)));
+        $plan = Fault::under('/plan', fn (): Plan => $this->plans->read(json_encode($entry->plan, JSON_THROW_ON_ERROR)));
         $its = self::arrays($entry);
         $slip = Slip::load(EntrySheet::blanks($plan->settings->currency()), $its['piece'], '/piece');
-        self::under('/piece', fn () => MustBePossible::size($plan, EntrySheet::made($slip, [], [], [])));
+        Fault::under('/piece', fn () => MustBePossible::size($plan, EntrySheet::made($slip, [], [], [])));
         $copies = $slip->count('copies');
 
         return new LoggedPiece(
             $plan,
-            self::under('/prices', fn (): Terms => Terms::read($its['prices'] ?? ['currency' => $plan->settings->currency()->value])),
+            Fault::under('/prices', fn (): Terms => Terms::read($its['prices'] ?? ['currency' => $plan->settings->currency()->value])),
             $slip,
             array_map(fn (array $row, int $at): WorkTime => self::time($row, $at, $copies), $its['work'], array_keys($its['work'])),
             array_map(fn (array $row, int $at): RollTruth => self::roll($row, $at, $plan), $its['rolls'], array_keys($its['rolls'])),
@@ -212,7 +213,7 @@ final readonly class LogFile
         $time = WorkTime::fromData($row + [
             'material' => '', 'source' => '', 'said' => $row['guess'], 'took' => null, 'outOf' => null,
         ]);
-        self::under("/work/$at/took", fn () => MustBePossible::minutes($time->words, $time->took ?? 0.0, $copies));
+        Fault::under("/work/$at/took", fn () => MustBePossible::minutes($time->words, $time->took ?? 0.0, $copies));
 
         return $time;
     }
@@ -224,15 +225,17 @@ final readonly class LogFile
      */
     private static function roll(array $row, int $at, Plan $plan): RollTruth
     {
-        $length = fn (string $key, string $text): Length => self::under("/rolls/$at/$key", fn (): Length => LengthText::read($text, null));
+        $length = fn (string $key, string $text): Length => Fault::under("/rolls/$at/$key", fn (): Length => LengthText::read($text, null));
+        $wound = self::material($plan, $row['id'], "/rolls/$at/id");
+        [$sort, $source] = $wound instanceof Wound ? [$wound->sort(), $wound->source()] : ['', ''];
         $roll = new RollTruth(
             $row['id'],
             $row['words'],
-            new Scope('', $row['material'] ?? '', $row['source'] ?? ''),
+            new Scope('', $row['material'] ?? $sort, $row['source'] ?? $source),
             $length('label', $row['label']),
             isset($row['held']) ? $length('held', $row['held']) : null,
         );
-        self::under("/rolls/$at/held", fn () => MustBePossible::roll($roll, $plan->units()));
+        Fault::under("/rolls/$at/held", fn () => MustBePossible::roll($roll, $plan->units()));
 
         return $roll;
     }
@@ -247,28 +250,21 @@ final readonly class LogFile
     {
         $spoiled = [];
         foreach ($written as $id => $length) {
-            isset($plan->materials->all[$id]) || throw Fault::at("/spoiled/$id", "The plan has no material \"$id\".");
-            $spoiled[(string) $id] = self::under("/spoiled/$id", fn (): Length => LengthText::read($length, null));
+            self::material($plan, (string) $id, "/spoiled/$id");
+            $spoiled[(string) $id] = Fault::under("/spoiled/$id", fn (): Length => LengthText::read($length, null));
         }
 
         return $spoiled;
     }
 
-    /**
-     * @template T
-     *
-     * @param  callable(): T  $read
-     * @return T
-     *
-     * @throws Fault whose pointer begins with that
-     */
-    private static function under(string $pointer, callable $read): mixed
+    /** @throws Fault where the plan has none of that id */
+    private static function material(Plan $plan, string $id, string $pointer): Material
     {
-        try {
-            return $read();
-        } catch (Refused $refused) {
-            throw Fault::at($pointer.($refused instanceof Fault ? $refused->pointer : ''), $refused->getMessage());
-        }
+        return $plan->materials->all[$id] ?? throw Fault::at($pointer, sprintf(
+            'The plan has no material "%s". Its materials are: %s.',
+            mb_substr($id, 0, 40),
+            implode(', ', array_map(fn (Material $its): string => "$its->id ({$its->name()})", $plan->materials->all)),
+        ));
     }
 
     /**

@@ -8,6 +8,8 @@ use Davrin\Core\Blank\Slip;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Price\Terms;
+use Davrin\Core\Result\Result;
+use Davrin\Core\Words\Fault;
 
 /** A finished piece as a file of the log says it. */
 final readonly class LoggedPiece
@@ -30,4 +32,21 @@ final readonly class LoggedPiece
         public array $spoiled,
         public array $notes,
     ) {}
+
+    /**
+     * What is to be asked of it once it is worked out.
+     *
+     * @param  Result  $result  of its plan
+     *
+     * @throws Fault where more was spoiled than can have been
+     */
+    public function check(Result $result): void
+    {
+        $used = Observed::used($result, $this->slip->count('copies'));
+        foreach ($this->spoiled as $id => $spoiled) {
+            Fault::under("/spoiled/$id", fn () => MustBePossible::spoiled(
+                $this->plan->materials->all[$id]->name(), $spoiled, $used[$id] ?? Length::zero(), $this->plan->units(),
+            ));
+        }
+    }
 }

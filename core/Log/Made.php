@@ -13,7 +13,7 @@ final readonly class Made
     /**
      * @param  list<WorkTime>  $times
      * @param  list<RollTruth>  $rolls
-     * @param  array<string, Length>  $spoiled  what of each material was cut and is of no use, by its id in the plan
+     * @param  array<string, Length>  $spoiled  what of each material was cut for all copies and is of no use, by its id in the plan
      */
     public function __construct(
         public ?Length $wide = null,
@@ -25,5 +25,6 @@ final readonly class Made
         public array $times = [],
         public array $rolls = [],
         public array $spoiled = [],
+        public int $copies = 1,
     ) {}
 }

@@ -82,9 +82,12 @@ final class MustBePossible
     public static function spoiled(string $name, Length $spoiled, Length $used, Units $units): void
     {
         $most = $used->times(self::MOST_LABELS);
+        if (! $used->isPositive()) {
+            throw Fault::at('', "Nothing of $name is cut for it, so nothing of it can be spoiled. Leave it out.");
+        }
         if ($spoiled->isNegative() || $spoiled->isMoreThan($most)) {
             throw Fault::at('', sprintf(
-                'The piece took %s of %s, and %s of it spoiled is more than twice that. Write the length that was thrown away.',
+                '%s of %s was used, and %s of it spoiled is more than twice that. Write the length that was thrown away.',
                 $units->needed($used), $name, $units->exact($spoiled),
             ));
         }

@@ -10,6 +10,7 @@ use Davrin\Core\Estimate\Estimates;
 use Davrin\Core\Estimate\FullnessEstimate;
 use Davrin\Core\Learned\Scope;
 use Davrin\Core\Learned\Subject;
+use Davrin\Core\Measure\Length;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Plan\Design;
 use Davrin\Core\Plan\Plan;
@@ -66,6 +67,15 @@ final class Observed
         }
 
         return array_values($times);
+    }
+
+    /** @return array<string, Length> what is used of each material that is cut, for all copies, by its id */
+    public static function used(Result $result, int $copies): array
+    {
+        return array_filter(
+            array_column(array_map(fn ($its): array => [$its->wound->id, $its->plan->used()->times($copies)], $result->wound), 1, 0),
+            fn (Length $used): bool => $used->isPositive(),
+        );
     }
 
     /** @return list<Observation> */
@@ -162,16 +172,15 @@ final class Observed
     /** @return list<Observation> of each material that somebody looked at */
     private static function waste(Plan $plan, Result $result, Made $made): array
     {
-        $observed = [];
+        [$observed, $used] = [[], self::used($result, $made->copies)];
         foreach ($result->wound as $its) {
             $spoiled = $made->spoiled[$its->wound->id] ?? null;
-            $used = $its->plan->used()->toInches();
-            if ($spoiled !== null && $used > 0.0) {
+            if ($spoiled !== null && isset($used[$its->wound->id])) {
                 $observed[] = new Observation(
                     Subject::Waste,
                     $plan->wasteOf($its->wound),
                     $its->wound->name(),
-                    $used,
+                    $used[$its->wound->id]->toInches(),
                     $spoiled->toInches(),
                 );
             }

@@ -42,6 +42,18 @@ final readonly class WorkTime
         return new self($this->scope, $this->words, $this->count, $this->guess, $this->said, $minutes, $this->outOf);
     }
 
+    /** The same told for more copies or fewer. What was timed of some of them is as it was timed; only how many there are changes. */
+    public function forCopies(int $before, int $after): self
+    {
+        $times = $after / $before;
+
+        [$count, $guess, $said, $outOf] = $this->outOf === null
+            ? [(int) round($this->count * $times), $this->guess * $times, $this->said * $times, null]
+            : [$this->count, $this->guess, $this->said, (int) round($this->outOf * $times)];
+
+        return new self($this->scope, $this->words, $count, $guess, $said, $this->took, $outOf);
+    }
+
     /** @return array<string, string|int|float|null> */
     public function asData(): array
     {

@@ -17,6 +17,25 @@ final class Fault extends Refused
         return new self($pointer, $sentence);
     }
 
+    /**
+     * What is refused in a part of a document is refused at its place in the whole.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $read
+     * @return T
+     *
+     * @throws self whose pointer begins with that
+     */
+    public static function under(string $pointer, callable $read): mixed
+    {
+        try {
+            return $read();
+        } catch (Refused $refused) {
+            throw new self($pointer.($refused instanceof self ? $refused->pointer : ''), $refused->getMessage());
+        }
+    }
+
     /** @param  list<int|string>  $known */
     public static function unknownKey(string $pointer, string $key, array $known): self
     {

@@ -94,7 +94,7 @@ final class LogFileTest extends FeatureCase
     #[TestWith(['work.0.took', 10080, 'Piece 2: 10,080 min for ties is 1.0 weeks'])]
     #[TestWith(['work.0.took', 'long', 'at /entries/1/work/0/took'])]
     #[TestWith(['rolls.0.held', '9999 in', 'cannot have held 9999 in'])]
-    #[TestWith(['spoiled', ['teal' => '5000 in'], 'more than twice that'])]
+    #[TestWith(['spoiled', ['teal' => '5000 in'], 'at /entries/1/spoiled/teal'])]
     #[TestWith(['spoiled', ['nothing' => '5 in'], 'The plan has no material "nothing".'])]
     #[TestWith(['plan.parts.0.length', 'long', 'at /entries/1/plan/parts/0/length'])]
     #[TestWith(['plan', [], '/entries/1/plan'])]

@@ -7,6 +7,9 @@ use App\Models\Build;
 use App\Models\LogEntry;
 use App\Models\LogPhoto;
 use App\Models\SavedPlan;
+use Davrin\Core\Learned\Scope;
+use Davrin\Core\Learned\Subject;
+use Davrin\Core\Log\WorkTime;
 use Davrin\Core\Measure\Weight;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
@@ -120,6 +123,29 @@ final class LogTest extends FeatureCase
         $this->assertSame(['54 ruffles', '54 min'], [...array_slice($this->texts($this->get("/log/$entry->id"), "(//tr[contains(., 'ruffles')])[1]/*"), 0, 2)]);
         $this->assertSame(0.75, collect($entry->observations())->first(fn ($its) => $its->words === 'ruffles')->real);
         $this->assertSame(3, $entry->copies);
+    }
+
+    public function test_of_several_made_together_rolls_and_what_was_spoiled_are_of_all_of_them(): void
+    {
+        $entry = $this->written(['rolls.0' => '355 in', 'spoiled.teal' => '300 in']);
+        $this->assertSame(['Teal stripe mesh, roll 1', 'Gold mesh, roll 1'], array_column($entry->rolls, 'words'));
+        $entry = $this->written(['entry.copies' => '3', 'spoiled.teal' => '800 in'], $entry);
+        // 3 x 12 x 19 in of teal are two rolls, 3 x 6 x 19 in of gold one: what a second window writes by its number goes where it did.
+        $this->assertSame(['Teal stripe mesh, roll 1', 'Gold mesh, roll 1', 'Teal stripe mesh, roll 2'], array_column($entry->rolls, 'words'));
+        $this->assertSame([355 * 4064, null, null], array_column($entry->rolls, 'held'));
+        $this->get("/log/$entry->id")->assertSee('Rolls as they really were, for all 3')->assertSee('684 in');
+        $waste = collect($entry->observations())->first(fn ($its) => $its->subject === Subject::Waste);
+        $this->assertEqualsWithDelta(800 / 684 * 100, $waste->value(), 1e-6);
+        $this->post("/log/$entry->id/edits", ['set' => ['entry.copies' => '1']])->assertStatus(422)->assertSee('800 in of it spoiled is more than twice that');
+        $this->assertSame(3, $entry->fresh()->copies);
+    }
+
+    public function test_what_was_timed_at_the_bench_stays_as_it_was_timed_whatever_number_is_written(): void
+    {
+        $time = new WorkTime(new Scope('ruffle'), 'ruffles', 12, 12.0, 12.0, 9.0, 54);
+        $of = fn (WorkTime $its): array => [$its->count, $its->took, $its->outOf, $its->together()];
+        $this->assertSame([12, 9.0, 36, 27.0], $of($time->forCopies(3, 2)));
+        $this->assertSame([36, 27.0, null, 27.0], $of((new WorkTime(new Scope('ruffle'), 'ruffles', 54, 54.0, 54.0, 27.0))->forCopies(3, 2)));
     }
 
     public function test_a_build_is_written_down_with_all_that_the_bench_knows(): void

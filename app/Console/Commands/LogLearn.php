@@ -35,10 +35,14 @@ final class LogLearn extends Command
         $path = (string) $this->argument('file');
         try {
             $pieces = (new LogFile($files))->read($this->contents($path, LogFile::MOST_BYTES + 1, 'a log'));
+            $observed = [];
+            foreach ($pieces as $at => $piece) {
+                $observed[] = Fault::under("/entries/$at", fn (): array => $this->observed($piece, $reader, $engine));
+            }
         } catch (Fault $fault) {
             return $this->fault(sprintf('%s: at "%s": %s', $path, $fault->pointer, $fault->getMessage()));
         }
-        $lessons = Learner::learn(array_map(fn (LoggedPiece $piece): array => $this->observed($piece, $reader, $engine), $pieces));
+        $lessons = Learner::learn($observed);
         if ($this->option('json')) {
             $this->output->write(Learner::figures($lessons, [])->file());
 
@@ -53,14 +57,20 @@ final class LogLearn extends Command
         return self::SUCCESS;
     }
 
-    /** @return list<Observation> */
+    /**
+     * @return list<Observation>
+     *
+     * @throws Fault
+     */
     private function observed(LoggedPiece $piece, PlanReader $reader, Engine $engine): array
     {
         $guessed = $reader->read(['learned' => LearnedFigures::none()->write()] + $piece->plan->write());
+        $result = $engine->figures($guessed);
+        $piece->check($result);
 
         return Observed::of(
             $guessed,
-            $engine->figures($guessed),
+            $result,
             EntrySheet::made($piece->slip, $piece->times, $piece->rolls, $piece->spoiled),
         );
     }

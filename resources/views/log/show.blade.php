@@ -95,7 +95,7 @@
                 </table>
             </section>
             <section aria-labelledby="rolls">
-                <h2 id="rolls">Rolls as they really were</h2>
+                <h2 id="rolls">Rolls as they really were{{ $entry->copies > 1 ? ", for all $entry->copies" : '' }}</h2>
                 @if ($rolls === [])
                     <p>All that it was cut from was measured before, so there is nothing to compare.</p>
                 @else

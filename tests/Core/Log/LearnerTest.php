@@ -202,6 +202,28 @@ final class LearnerTest extends PlanCase
         $this->assertNull($learned->find(Subject::Minutes, 'pancake', 'plain mesh'));
     }
 
+    /** Each of three pieces had ruffles of both: what all three say of one is no repeat of what they say of both together. */
+    public function test_what_the_same_pieces_say_of_two_kinds_of_mesh_is_told_apart(): void
+    {
+        $of = fn (string $material, float $real): Observation => new Observation(
+            Subject::Minutes, new Scope('ruffle', $material, 'ordinary rolls'), 'ruffles', 1.0, $real,
+        );
+        $pieces = array_fill(0, 3, [$of('plain mesh', 0.8), $of('burlap mesh', 1.2)]);
+        $learned = Learner::figures(Learner::learn($pieces), []);
+        $this->assertSame([0.8, 1.2, 1.0], array_map(
+            fn (string $material): ?float => $learned->find(Subject::Minutes, 'ruffle', $material)?->value,
+            ['plain mesh', 'burlap mesh', 'foil mesh'],
+        ));
+        $this->assertEquals($learned, Learner::leavingOut([...$pieces, [$of('plain mesh', 9.0)]])(3), 'told as it is learned');
+    }
+
+    public function test_what_was_spoiled_of_three_made_together_is_held_against_what_all_three_took(): void
+    {
+        $lesson = $this->lesson(Subject::Waste, 'ruffle', array_fill(0, 3, new Made(spoiled: ['m1' => $this->inches(57)], copies: 3)));
+        // 57 of 3 x 342 in are 5.56 %.
+        $this->assertSame(5.6, $lesson->real);
+    }
+
     /** A piece of three kinds of mesh is one piece, however often it says how long its ruffles took. */
     public function test_a_piece_says_a_thing_once_and_its_rolls_each_for_themselves(): void
     {

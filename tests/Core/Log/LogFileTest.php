@@ -91,6 +91,26 @@ final class LogFileTest extends PlanCase
         $this->assertSame(Plan::VERSION, $piece->plan->write()['version']);
     }
 
+    public function test_a_roll_is_of_the_kind_and_from_where_the_plan_says(): void
+    {
+        $plan = $this->plan(['materials' => [['supplier' => 'The market']]])->write();
+        [$piece] = $this->read([['piece' => ['name' => 'A ring', 'made' => '2026-03-08'], 'plan' => $plan, 'rolls' => [
+            ['id' => 'm1', 'words' => 'roll 1', 'label' => '180 in', 'held' => '176 in'],
+        ]]]);
+        $this->assertEquals(new Scope('', 'plain mesh', 'The market'), $piece->rolls[0]->scope);
+    }
+
+    public function test_more_is_not_spoiled_than_can_have_been_of_all_copies(): void
+    {
+        $plan = $this->plan($this->everyday());
+        $check = fn (int $copies, array $spoiled) => $this->read([[
+            'piece' => ['name' => 'A ring', 'made' => '2026-03-08', 'copies' => $copies], 'plan' => $plan->write(), 'spoiled' => $spoiled,
+        ]])[0]->check($this->figures($plan));
+        $check(3, ['m1' => '900 in']);
+        $this->assertFault('/spoiled/m1', 'more than twice that', fn () => $check(1, ['m1' => '900 in']));
+        $this->assertFault('/spoiled/stems', 'nothing of it can be spoiled', fn () => $check(1, ['stems' => '2 in']));
+    }
+
     /** @param  array<string, mixed>  $change  of the second piece */
     #[TestWith([['piece' => ['name' => 'A ring']], '/entries/1/piece', '"made" is missing here.'])]
     #[TestWith([['piece' => ['name' => 'A ring', 'made' => 'soon']], '/entries/1/piece/made', 'soon'])]
@@ -101,6 +121,7 @@ final class LogFileTest extends PlanCase
     #[TestWith([['work' => [['of' => 'ruffle', 'words' => 'ruffles', 'count' => 1, 'guess' => 1e300]]], '/entries/1/work/0/guess', ''])]
     #[TestWith([['rolls' => [['id' => 'm1', 'words' => 'roll 1', 'label' => 'long']]], '/entries/1/rolls/0/label', 'not a length'])]
     #[TestWith([['rolls' => [['id' => 'm1', 'words' => 'roll 1', 'label' => '180 in', 'held' => '-2 in']]], '/entries/1/rolls/0/held', ''])]
+    #[TestWith([['rolls' => [['id' => 'm9', 'words' => 'roll 1', 'label' => '180 in']]], '/entries/1/rolls/0/id', 'no material "m9"'])]
     #[TestWith([['spoiled' => ['m9' => '2 in']], '/entries/1/spoiled/m9', 'no material "m9"'])]
     #[TestWith([['notes' => [['at' => 'tie 1']]], '/entries/1/notes/0', '"words" is missing here.'])]
     #[TestWith([['photographs' => []], '/entries/1/photographs', '"photographs" is not known here.'])]
