@@ -91,6 +91,14 @@ final class LogFileTest extends PlanCase
         $this->assertSame(Plan::VERSION, $piece->plan->write()['version']);
     }
 
+    public function test_what_the_documentation_shows_is_read(): void
+    {
+        $this->assertSame(1, preg_match('/```json\n(.*?)```/s', (string) file_get_contents(dirname(__DIR__, 3).'/docs/log-format.md'), $example));
+        [$piece] = $this->file()->read($example[1]);
+        $piece->check($this->figures($piece->plan));
+        $this->assertSame(['Teal stripe mesh, roll 1', 30.6], [$piece->rolls[0]->words, $piece->times[0]->took]);
+    }
+
     public function test_a_roll_is_of_the_kind_and_from_where_the_plan_says(): void
     {
         $plan = $this->plan(['materials' => [['supplier' => 'The market']]])->write();
