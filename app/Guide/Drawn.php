@@ -7,12 +7,13 @@ use App\Techniques\Sample;
 use Davrin\Core\Guide\Chapter;
 use Davrin\Core\Guide\GuidePage;
 use Davrin\Core\Guide\GuideStep;
+use Davrin\Core\Measure\Units;
 
 /** A page of the guide with its drawings. */
 final readonly class Drawn
 {
     /** @param  ?Sample  $sample  of the kind of part that it is about; null where it is about none */
-    public function __construct(public GuidePage $page, public ?Sample $sample, private States $states) {}
+    public function __construct(public GuidePage $page, public ?Sample $sample, private States $states, private Units $units) {}
 
     /** @return list<array{scene: Scene, says: string, onForm: bool}> */
     public function steps(): array
@@ -50,7 +51,7 @@ final readonly class Drawn
 
     private function scene(GuideStep $step): Scene
     {
-        return $this->states->draw($step->drawn, $this->sample);
+        return $this->states->draw($step->drawn, $this->sample, $this->units);
     }
 
     private static function isOnForm(GuideStep $step): bool

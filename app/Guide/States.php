@@ -15,6 +15,7 @@ use App\Guide\State\Strip;
 use App\Guide\State\Tool;
 use App\Guide\State\Wires;
 use App\Techniques\Sample;
+use Davrin\Core\Measure\Units;
 use LogicException;
 
 /** All states of the work that the guide draws, by name. */
@@ -35,9 +36,9 @@ final readonly class States
     }
 
     /** @throws LogicException where a page asks for a state there is none of */
-    public function draw(string $drawn, ?Sample $sample): Scene
+    public function draw(string $drawn, ?Sample $sample, Units $units = Units::Inches): Scene
     {
-        $said = Said::of($drawn);
+        $said = Said::of($drawn, $units);
         $state = $this->all[$said->state] ?? throw new LogicException("\"$drawn\" is no state that the guide can draw.");
 
         return $state->draw($said, $sample);

@@ -18,6 +18,7 @@ use Davrin\Core\Learned\LearnedFigures;
 use Davrin\Core\Material\Kind\Ribbon;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\PartKind;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
@@ -44,8 +45,13 @@ final readonly class Sample
     private function __construct(public PartKind $technique, private Plan $plan, private Result $result) {}
 
     /** @param  ?LearnedFigures  $learned  what its figures rest on beside guesses */
-    public static function of(PartKind $technique, PlanReader $reader, Engine $engine, ?LearnedFigures $learned = null): self
-    {
+    public static function of(
+        PartKind $technique,
+        PlanReader $reader,
+        Engine $engine,
+        Units $units = Units::Inches,
+        ?LearnedFigures $learned = null,
+    ): self {
         $several = $technique->materials()->most > 1;
         $mesh = ['width' => $several ? '6 in' : '10 in', 'roll' => '20 yd'];
         $example = $technique->example();
@@ -70,6 +76,7 @@ final readonly class Sample
                         : []),
                 ],
             ],
+            'settings' => ['units' => $units->value],
             'learned' => $learned?->write() ?? [],
         ]);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Davrin\Core\Guide;
 
+use Davrin\Core\Measure\Units;
 use LogicException;
 
 /** A first wreath, from form to door. */
@@ -13,7 +14,7 @@ final class FirstWreath
      * @return list<array{title: string, says: string, drawn: string, pages: list<string>}> step by step, each with the pages of the guide
      *                                                                                       that show more of it
      */
-    public static function steps(): array
+    public static function steps(Units $units): array
     {
         $lines = file(__DIR__.'/first-wreath.txt', FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [];
         $steps = [];
@@ -23,7 +24,7 @@ final class FirstWreath
             }
             $steps[] = [
                 'title' => $found['title'],
-                'says' => $found['says'],
+                'says' => LengthWords::told($found['says'], $units),
                 'drawn' => substr($drawn, strlen('step ')),
                 'pages' => explode(' ', $found['pages']),
             ];

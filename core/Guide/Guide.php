@@ -8,6 +8,7 @@ use Davrin\Core\Anchor\Kind\AtSpot;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Demand\BuildStep;
 use Davrin\Core\Material\Kind\Ribbon;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\Bow;
 use Davrin\Core\Part\CountedPart;
 use Davrin\Core\Part\CuttingWay;
@@ -21,8 +22,14 @@ use LogicException;
 /** All pages of the guide: one for each kind of part, each layout of ties, each way of cutting, each way of finishing and each tool. */
 final readonly class Guide
 {
-    /** @param  array<string, GuidePage>  $pages  by key, chapter by chapter */
-    private function __construct(public array $pages) {}
+    /** @var array<string, GuidePage> by key, chapter by chapter, with lengths in the maker's own units */
+    public array $pages;
+
+    /** @param  array<string, GuidePage>  $written  with lengths as they are written, in both */
+    private function __construct(private array $written, Units $units)
+    {
+        $this->pages = array_map(fn (GuidePage $page): GuidePage => $page->told($units), $written);
+    }
 
     public static function of(Craft $craft): self
     {
@@ -48,7 +55,12 @@ final readonly class Guide
             }
         }
 
-        return new self(array_merge(...array_values($pages)));
+        return new self(array_merge(...array_values($pages)), Units::Inches);
+    }
+
+    public function measuredIn(Units $units): self
+    {
+        return $units === Units::Inches ? $this : new self($this->written, $units);
     }
 
     /** @return list<GuidePage> */

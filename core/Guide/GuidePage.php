@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Guide;
 
 use Davrin\Core\Demand\Caution;
+use Davrin\Core\Measure\Units;
 
 /** One page of the guide. */
 final readonly class GuidePage
@@ -35,6 +36,28 @@ final readonly class GuidePage
         public string $mend,
         public array $cautions,
     ) {}
+
+    /** With every length in the maker's own units. */
+    public function told(Units $units): self
+    {
+        $told = fn (string $words): string => LengthWords::told($words, $units);
+        $step = fn (GuideStep $step): GuideStep => new GuideStep($step->drawn, $told($step->says));
+
+        return new self(
+            $this->key,
+            $this->chapter,
+            $this->title,
+            $told($this->is),
+            $told($this->not),
+            $this->called,
+            array_map($told, $this->usual),
+            $this->twist === null ? null : $told($this->twist),
+            array_map($step, $this->steps),
+            $step($this->wrong),
+            $told($this->mend),
+            $this->cautions,
+        );
+    }
 
     /** What a search finds it by, the more telling first. */
     public function words(): string

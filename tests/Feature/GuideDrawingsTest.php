@@ -14,6 +14,8 @@ use Davrin\Core\Guide\Chapter;
 use Davrin\Core\Guide\Guide;
 use Davrin\Core\Guide\GuidePage;
 use Davrin\Core\Guide\GuideStep;
+use Davrin\Core\Measure\LengthText;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\OwnWork;
 use Davrin\Core\Plan\PlanReader;
 use LogicException;
@@ -77,6 +79,8 @@ final class GuideDrawingsTest extends FeatureCase
     public function test_a_measure_is_that_of_what_is_drawn(string $drawn, string $figure): void
     {
         $this->assertContains($figure, array_column((new States)->draw($drawn, null)->layers, 'text'));
+        $metric = Units::Metric->place(LengthText::read($figure, null));
+        $this->assertContains($metric, array_column((new States)->draw($drawn, null, Units::Metric)->layers, 'text'));
     }
 
     /** What is measured in a drawing is what the page says it takes: nobody cuts 19 in beside a picture of 20. */
@@ -91,7 +95,7 @@ final class GuideDrawingsTest extends FeatureCase
             $said = $sample->sentence()->text().' '.$sample->part()->takes->shown.' '.implode(' ', $page->usual);
             foreach (array_filter($page->steps, fn (GuideStep $step): bool => str_starts_with($step->drawn, 'flat') || preg_match('/^strip [\d.]+ [\d.]+( \d)?( two| dovetail)*$/', $step->drawn) === 1) as $step) {
                 foreach (array_column($this->of($page, $step)->layers, 'text') as $figure) {
-                    $inches = \Davrin\Core\Measure\Units::Inches->exact(\Davrin\Core\Measure\LengthText::read($figure, null));
+                    $inches = Units::Inches->exact(LengthText::read($figure, null));
                     $this->assertMatchesRegularExpression('/\b'.preg_quote((string) preg_replace('/ in$/', '', $inches), '/').'\b/', $said, "$page->key draws $figure");
                 }
             }
@@ -143,14 +147,14 @@ final class GuideDrawingsTest extends FeatureCase
     public function test_the_emblem_of_ties_is_the_layout_and_of_mesh_what_lies_in_the_hand(): void
     {
         foreach (app(Guide::class)->in(Chapter::Ties) as $page) {
-            $drawn = new Drawn($page, null, new States);
+            $drawn = new Drawn($page, null, new States, Units::Inches);
             $layouts = array_map(
                 fn (GuideStep $step): string => serialize($this->of($page, $step)),
                 array_filter($page->steps, fn (GuideStep $step): bool => str_starts_with($step->drawn, 'wires') && ! str_contains($step->drawn, 'filled')),
             );
             $this->assertContains(serialize($drawn->emblem()), $layouts, $page->key);
         }
-        $clip = new Drawn(app(Guide::class)->pages['dovetail'], null, new States);
+        $clip = new Drawn(app(Guide::class)->pages['dovetail'], null, new States, Units::Inches);
         $this->assertNotSame([], $clip->emblem()->layers);
     }
 

@@ -6,6 +6,7 @@ use App\Guide\States;
 use App\Models\Build;
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
+use App\Settings\House;
 use App\Techniques\Sample;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Engine\Engine;
@@ -13,6 +14,7 @@ use Davrin\Core\Guide\Guide;
 use Davrin\Core\Guide\GuidePage;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Supply\Origin;
 use LogicException;
@@ -45,6 +47,19 @@ final class GuideTest extends FeatureCase
         if ($page->cautions !== []) {
             $answer->assertSee('licensed professionals');
         }
+    }
+
+    public function test_a_house_of_centimetres_is_taught_in_centimetres(): void
+    {
+        app(House::class)->measureIn(Units::Metric);
+        foreach (['ruffle', 'looped-bow', 'mesh-from-the-roll', 'inner-mid-two-outer', 'ribbon-tails', 'first-wreath', 'words'] as $page) {
+            $words = implode(' ', $this->texts($this->get("/guide/$page")->assertOk(), '//main'));
+            $this->assertStringContainsString('cm', $words, $page);
+            $this->assertDoesNotMatchRegularExpression('/\d in\b(?! (all|2 out)\b)|\d yd\b|(?<!uses every )\binch/', $words, $page);
+        }
+        $this->get('/guide/ruffle')->assertSee('30.5 cm on a small form')->assertSee('48.26 cm');
+        $this->get('/try?technique=ruffle')->assertSee('48.5 cm')->assertDontSee('19 in');
+        $this->assertNotSame([], $this->texts($this->get('/guide?q=25.5+cm'), "//a[@class='guide-card']"), 'and is found by them');
     }
 
     /** No two steps of a page look alike: each shows what changed in the hand. */

@@ -9,8 +9,6 @@ use App\Guide\Scene;
 use App\Guide\State;
 use App\Techniques\Sample;
 use Davrin\Core\Geometry\Point;
-use Davrin\Core\Measure\Length;
-use Davrin\Core\Measure\Units;
 
 /**
  * A piece as it lies there: its woven edges straight, its cut ends raw. "flat 20 10": so long and so wide; "x 3": so many; "folded 1" and
@@ -46,13 +44,8 @@ final class Flat implements State
         return $said->is('plain') ? $scene : $scene->measure(
             new Point(-$long / 2, $scene->box->bottom - 1.7),
             new Point($long / 2, $scene->box->bottom - 1.7),
-            self::figure($long),
+            $said->length($long),
         );
-    }
-
-    public static function figure(float $inches): string
-    {
-        return Units::Inches->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
     }
 
     private function piece(Said $said, float $long, float $wide, float $y): Patch

@@ -41,7 +41,7 @@ final class Folded implements State
         $scene = $scene->measure(
             new Point(-$left / 2, $scene->box->bottom - 1.7),
             new Point($left / 2, $scene->box->bottom - 1.7),
-            Flat::figure($left),
+            $said->length($left),
         );
 
         return $said->is('wrong') ? $scene->wrong($left / 2 - $fold / 2, 0.0, max(2.0, $wide * 0.35)) : $scene;

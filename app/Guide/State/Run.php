@@ -31,7 +31,7 @@ final class Run implements State
         [$x, $isLoops] = [-8.0, $said->is('loops')];
         if ($said->is('tail')) {
             $scene = $scene->curve('mesh-side', Point::list([[$x - 2.2, 4.4], [$x - 1.0, 3.8], [$x, 3.0]]))
-                ->measure(new Point($x - 2.2, 5.2), new Point($x, 5.2), '2 in');
+                ->measure(new Point($x - 2.2, 5.2), new Point($x, 5.2), $said->length(2.0));
         }
         for ($which = 0; $which < $many; $which++) {
             $size = $said->is('shrinking') ? 1.0 - 0.2 * $which : 1.0;

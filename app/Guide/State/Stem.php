@@ -31,7 +31,7 @@ final class Stem implements State
             return $scene->curve('stem', Point::list([[-6.5, -1.0], [-3, -0.6], [-0.4, -1.1]]))
                 ->curve('stem', Point::list([[0.4, -1.1], [3, -0.6], [6.5, -1.0]]))
                 ->line('metal', Point::list([[-1.4, 3.0], [0.6, -2.6]]))->line('metal', Point::list([[1.4, 3.0], [-0.6, -2.6]]))
-                ->measure(new Point(-6.5, 3.4), new Point(-0.4, 3.4), '6 in');
+                ->measure(new Point(-6.5, 3.4), new Point(-0.4, 3.4), $said->length(6.0));
         }
         $wires = fn (Scene $its): Scene => $its->line('wire', Point::list([[-7, -2], [7, -2]]))
             ->line('wire', Point::list([[-7, 2], [7, 2]]));

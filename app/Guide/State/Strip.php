@@ -79,7 +79,7 @@ final class Strip implements State
         return $said->is('bare') ? $scene : $scene->measure(
             new Point(-$long / 2, $scene->box->bottom - 1.6),
             new Point($long / 2, $scene->box->bottom - 1.6),
-            Flat::figure($long),
+            $said->length($long),
         );
     }
 
@@ -127,7 +127,7 @@ final class Strip implements State
             ]));
         }
         $scene = $scene->measure(
-            new Point(-$long / 2, $scene->box->bottom - 1.6), new Point($long / 2, $scene->box->bottom - 1.6), Flat::figure($long),
+            new Point(-$long / 2, $scene->box->bottom - 1.6), new Point($long / 2, $scene->box->bottom - 1.6), $said->length($long),
         );
 
         return $said->is('wrong') ? $scene->wrong($long / 2 - 0.8, 0.0, 2.4) : $scene;

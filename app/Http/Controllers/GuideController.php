@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Guide\Drawn;
 use App\Guide\States;
 use App\Plans\Starter;
+use App\Settings\House;
 use App\Settings\LearnedNow;
 use App\Techniques\Sample;
 use Davrin\Core\Craft\Craft;
@@ -15,6 +16,7 @@ use Davrin\Core\Guide\FirstWreath;
 use Davrin\Core\Guide\Glossary;
 use Davrin\Core\Guide\Guide;
 use Davrin\Core\Guide\GuidePage;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\OwnWork;
 use Davrin\Core\Plan\PlanReader;
 use Illuminate\Contracts\View\View;
@@ -25,14 +27,22 @@ final readonly class GuideController
 {
     private const LONGEST = 60;
 
+    private Guide $guide;
+
+    private Units $units;
+
     public function __construct(
         private Craft $craft,
         private PlanReader $reader,
         private Engine $engine,
-        private Guide $guide,
+        Guide $guide,
         private States $states,
         private LearnedNow $learned,
-    ) {}
+        House $house,
+    ) {
+        $this->units = $house->units();
+        $this->guide = $guide->measuredIn($this->units);
+    }
 
     public function index(Request $request): View
     {
@@ -71,9 +81,9 @@ final readonly class GuideController
         return view('guide.first', [
             'steps' => array_map(fn (array $step): array => [
                 ...$step,
-                'scene' => $this->states->draw($step['drawn'], null),
+                'scene' => $this->states->draw($step['drawn'], null, $this->units),
                 'pages' => array_map(fn (string $key): GuidePage => $this->guide->pages[$key], $step['pages']),
-            ], FirstWreath::steps()),
+            ], FirstWreath::steps($this->units)),
             'takes' => "{$tally->minutes->shown} and {$tally->cost->shown} of material",
             'cautions' => [Caution::Cutter, Caution::Wire, Caution::HotGlue, Caution::SmallParts, Caution::Hook, Caution::Door],
         ]);
@@ -81,7 +91,7 @@ final readonly class GuideController
 
     public function glossary(): View
     {
-        return view('guide.glossary', ['words' => Glossary::words(), 'guide' => $this->guide]);
+        return view('guide.glossary', ['words' => Glossary::words($this->units), 'guide' => $this->guide]);
     }
 
     private function drawn(GuidePage $page): Drawn
@@ -90,6 +100,11 @@ final readonly class GuideController
 
         $isShown = $kind !== null && ! $kind instanceof OwnWork;
 
-        return new Drawn($page, $isShown ? Sample::of($kind, $this->reader, $this->engine) : null, $this->states);
+        return new Drawn(
+            $page,
+            $isShown ? Sample::of($kind, $this->reader, $this->engine, $this->units) : null,
+            $this->states,
+            $this->units,
+        );
     }
 }

@@ -39,15 +39,17 @@ final class TryOneController
         PlanReader $reader,
         Engine $engine,
         LearnedNow $learned,
+        House $house,
     ): View {
+        $guide = $guide->measuredIn($house->units());
         $pages = array_column(array_map(fn (GuidePage $page): array => [$page->key, $page], $guide->in(Chapter::Mesh)), 1, 0);
         $asked = (string) $request->string('technique');
         $page = $pages[$asked] ?? $pages[self::USUAL];
-        $sample = Sample::of($craft->parts[$page->key], $reader, $engine, $learned->figures());
+        $sample = Sample::of($craft->parts[$page->key], $reader, $engine, $house->units(), $learned->figures());
         $typed = fn (string $field): string => mb_substr((string) $request->string($field), 0, self::LONGEST);
 
         return view('guide.try', [
-            'try' => new TryOne(new Drawn($page, $sample, $states), $sample, $typed('reach'), $typed('minutes')),
+            'try' => new TryOne(new Drawn($page, $sample, $states, $house->units()), $sample, $typed('reach'), $typed('minutes')),
             'pages' => array_map(fn (GuidePage $its): string => $its->title, $pages),
         ]);
     }

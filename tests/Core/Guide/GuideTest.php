@@ -11,7 +11,9 @@ use Davrin\Core\Guide\Chapter;
 use Davrin\Core\Guide\FirstWreath;
 use Davrin\Core\Guide\Glossary;
 use Davrin\Core\Guide\Guide;
+use Davrin\Core\Guide\GuidePage;
 use Davrin\Core\Guide\GuideText;
+use Davrin\Core\Guide\LengthWords;
 use Davrin\Core\Guide\Practice;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
@@ -39,6 +41,29 @@ final class GuideTest extends PlanCase
                 $this->assertMatchesRegularExpression('/^["A-Z].{12,}[.!?]$/u', $sentence, $page->title);
             }
         }
+    }
+
+    #[TestWith(['strips of {12 to 20 in}, {1 1/2 in} wide', 'strips of 12 to 20 in, 1 1/2 in wide', 'strips of 30.5 to 51 cm, 4 cm wide'])]
+    #[TestWith(['{4 1/2, 4 and 3 1/2 in} and {10 over 12 in}', '4 1/2, 4 and 3 1/2 in and 10 over 12 in', '11.5, 10 and 9 cm and 25.5 over 30.5 cm'])]
+    #[TestWith(['fold {an inch|2.5 cm} back, 12 in all', 'fold an inch back, 12 in all', 'fold 2.5 cm back, 12 in all'])]
+    public function test_lengths_are_told_in_the_units_of_the_house(string $written, string $inches, string $centimetres): void
+    {
+        $this->assertSame([$inches, $centimetres], [LengthWords::told($written, Units::Inches), LengthWords::told($written, Units::Metric)]);
+    }
+
+    public function test_who_measures_in_centimetres_reads_of_no_inch_anywhere_in_the_guide(): void
+    {
+        $guide = Guide::of(Craft::standard())->measuredIn(Units::Metric);
+        $told = array_map(fn (GuidePage $page): string => implode(' ', [
+            $page->is, $page->not, ...$page->usual, $page->twist ?? '', $page->mend, ...array_column([...$page->steps, $page->wrong], 'says'),
+        ]), $guide->pages);
+        $told['words'] = implode(' ', array_column(Glossary::words(Units::Metric), 'means'));
+        $told['first'] = implode(' ', array_column(FirstWreath::steps(Units::Metric), 'says'));
+        foreach ($told as $page => $words) {
+            // "12 in all" are no inches.
+            $this->assertDoesNotMatchRegularExpression('/[{}|]|\d in\b(?! all\b)|\binch|\byards?\b|\byd\b/', $words, (string) $page);
+        }
+        $this->assertStringContainsString('48.5 cm', $told['first']);
     }
 
     public function test_each_page_is_written_for_its_own_subject(): void
@@ -128,13 +153,13 @@ final class GuideTest extends PlanCase
     public function test_the_glossary_and_the_first_wreath_lead_to_pages_there_are(): void
     {
         $pages = Guide::of(Craft::standard())->pages;
-        $words = array_column(Glossary::words(), 'word');
+        $words = array_column(Glossary::words(Units::Inches), 'word');
         $this->assertSame($words, array_unique($words));
-        foreach (array_filter(array_column(Glossary::words(), 'page')) as $page) {
+        foreach (array_filter(array_column(Glossary::words(Units::Inches), 'page')) as $page) {
             $this->assertArrayHasKey($page, $pages);
         }
-        $this->assertCount(12, FirstWreath::steps());
-        foreach (FirstWreath::steps() as $step) {
+        $this->assertCount(12, FirstWreath::steps(Units::Inches));
+        foreach (FirstWreath::steps(Units::Inches) as $step) {
             $this->assertSame([], array_diff($step['pages'], array_keys($pages)));
         }
     }
