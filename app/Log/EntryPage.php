@@ -141,14 +141,14 @@ final readonly class EntryPage implements Responsable
     /** Whether a size is so far off that it may be a slip of the pen; it is kept as it was written. */
     private function doubt(): ?string
     {
-        $size = $this->entry->told['size'] ?? null;
-        $off = $size === null ? 0.0 : abs($size['real'] - $size['said']);
+        $size = $this->entry->sizes();
+        $off = $size === null ? 0.0 : abs($size['came'] - $size['said']);
 
         return $size === null || ($off <= self::FAR * $size['said'] && $off <= self::FAR_INCHES) ? null : sprintf(
-            '%s is far from the %s that was to be expected. If it is a slip of the pen, mend it; if it is so, leave it: one such '
+            '%s is far from what was to be expected, %s. If it is a slip of the pen, mend it; if it is so, leave it: one such '
                 .'piece moves nothing that Davrin has learned.',
-            $this->inches($size['real']),
-            $this->inches($size['said']),
+            $size['cameWords'],
+            $size['saidWords'],
         );
     }
 

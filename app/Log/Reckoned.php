@@ -30,7 +30,7 @@ use Davrin\Core\Words\Refused;
 final readonly class Reckoned
 {
     /**
-     * @param  array{used: array<string, int>, size: ?array{guess: float, said: float, real: float, slope: float}, allowed: list<float>,
+     * @param  array{used: array<string, int>, size: ?array{guess: float, said: float, shown: string, real: float, slope: float}, allowed: list<float>,
      *     said: array<string, mixed>}  $told
      * @param  array<string, mixed>  $sums
      * @param  list<Observation>  $observed
@@ -50,6 +50,7 @@ final readonly class Reckoned
         [$said, $guess] = [$engine->figures($plan), $engine->figures($guessed)];
         $made = $entry->made();
         $size = SizeTold::of($guessed, $made);
+        $inches = SizeTold::of($plan, $made)->guess ?? $size->guess ?? 0.0;
 
         return new self(
             ','.implode(',', array_unique(array_map(fn (Part $part): string => $part->kind->key(), $plan->parts))).',',
@@ -58,7 +59,8 @@ final readonly class Reckoned
                 'used' => array_map(fn (Length $its): int => $its->units, Observed::used($said, $made->copies)),
                 'size' => $size === null ? null : [
                     'guess' => $size->guess,
-                    'said' => SizeTold::of($plan, $made)->guess ?? $size->guess,
+                    'said' => $inches,
+                    'shown' => $plan->units()->about($inches, $said->extent->isMeasured),
                     'real' => $size->real,
                     'slope' => $size->slope,
                 ],

@@ -162,6 +162,25 @@ final class LogEntry extends Model
         return EntrySheet::made($this->slip(), $this->workTimes(), $this->rollTruths(), $this->spoiledLengths());
     }
 
+    /**
+     * How large Davrin said it would get, and how large it came, both in inches and in words; null where it was not measured.
+     *
+     * @return ?array{said: float, came: float, saidWords: string, cameWords: string}
+     */
+    public function sizes(): ?array
+    {
+        $size = $this->told['size'] ?? null;
+        $words = fn (float $inches): string => $this->design()->units()->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
+
+        return $size === null ? null : [
+            'said' => $size['said'],
+            'came' => $size['real'],
+            // What was written down by an earlier Davrin has no words of its own.
+            'saidWords' => $size['shown'] ?? $words($size['said']),
+            'cameWords' => $words($size['real']),
+        ];
+    }
+
     public function past(): Past
     {
         return new Past(

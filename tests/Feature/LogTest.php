@@ -54,6 +54,10 @@ final class LogTest extends FeatureCase
         $this->assertSame('47 cm', $entry->slip()->write()['depth'], 'as it was typed');
         $page = $this->get("/log/$entry->id");
         $this->assertSame(['Size', 'about 23 in', '22 1/2 in'], $this->row($page, 1));
+        $this->assertSame(['about 23 in came 22 1/2 in'], $this->texts($this->get('/log'), "//p[@class='sizes-words']"), 'an estimate looks like one');
+        $this->written(['entry.wide' => '31 in'], $entry);
+        $this->get("/log/$entry->id")->assertSee('31 in is far from what was to be expected, about 23 in.');
+        $this->written(['entry.wide' => '22 1/2 in'], $entry);
         $this->assertSame('2026-11-03', $entry->made_on);
         $this->assertSame('autumn', $entry->season);
         $this->assertContains('Ruffles stand out 4 3/4 in instead of 5 in', $this->texts($page, "//ul[contains(@class, 'happened')]/li"));

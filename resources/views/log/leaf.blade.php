@@ -2,9 +2,7 @@
 @php
     $url = route('log.show', $entry, false);
     $photo = $entry->photos->first();
-    $size = $entry->told['size'] ?? null;
-    $units = $entry->design()->units();
-    $shown = fn (float $inches): string => $units->place(Davrin\Core\Measure\Length::ofUnits((int) round($inches * Davrin\Core\Measure\Length::PER_INCH)));
+    $sizes = $entry->sizes();
 @endphp
 <article class="leaf">
     <p class="month">@if ($month)<b>{{ $month }}</b>@endif</p>
@@ -16,8 +14,8 @@
         @endif
     </a>
     <h2><a class="hover:underline" href="{{ $url }}">{{ $entry->name }}</a>{{ $entry->copies > 1 ? " x $entry->copies" : '' }}</h2>
-    @if ($size)
-        @include('log.sizes', ['said' => $size['said'], 'came' => $size['real'], 'shown' => $shown])
+    @if ($sizes)
+        @include('log.sizes', $sizes)
     @endif
     <p>{{ (new Illuminate\Support\Carbon($entry->made_on))->format('M j') }}, {{ $entry->season }}{{ $entry->sums['timed'] ? ', '.Davrin\Core\Words\Words::minutes($entry->sums['minutes'] / max(1, $entry->copies)) : '' }}</p>
 </article>
