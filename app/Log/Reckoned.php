@@ -30,7 +30,8 @@ use Davrin\Core\Words\Refused;
 final readonly class Reckoned
 {
     /**
-     * @param  array{used: array<string, int>, size: ?array{guess: float, said: float, shown?: string, real: float, slope: float}, allowed: list<float>,
+     * @param  array{used: array<string, int>,
+     *     size: ?array{guess: float, said: float, shown?: string, real: float, slope: float}, allowed: list<float>,
      *     said: array<string, mixed>}  $told
      * @param  array<string, mixed>  $sums
      * @param  list<Observation>  $observed

@@ -54,7 +54,8 @@ use Illuminate\Support\Collection;
  * @property list<array<string, mixed>> $rolls
  * @property array<string, ?int> $spoiled what of each material was cut and is of no use, in units of length, by its id
  * @property list<array{at: string, words: string}> $notes what happened
- * @property array{used?: array<string, int>, size?: ?array{guess: float, said: float, shown?: string, real: float, slope: float}, allowed?: list<float>,
+ * @property array{used?: array<string, int>,
+ *     size?: ?array{guess: float, said: float, shown?: string, real: float, slope: float}, allowed?: list<float>,
  *     said?: array<string, mixed>} $told what was said of it before it was made (what Reckoned says)
  * @property array<string, mixed> $terms what it was priced by
  * @property array<string, mixed> $sums what a year adds up (what Reckoned says)
