@@ -7,6 +7,7 @@ use App\Models\Build;
 use App\Models\LogEntry;
 use App\Models\LogPhoto;
 use App\Models\SavedPlan;
+use App\Settings\LearnedNow;
 use Davrin\Core\Learned\Scope;
 use Davrin\Core\Learned\Subject;
 use Davrin\Core\Log\WorkTime;
@@ -142,6 +143,24 @@ final class LogTest extends FeatureCase
         $this->assertEqualsWithDelta(800 / 684 * 100, $waste->value(), 1e-6);
         $this->post("/log/$entry->id/edits", ['set' => ['entry.copies' => '1']])->assertStatus(422)->assertSee('800 in of it spoiled is more than twice that');
         $this->assertSame(3, $entry->fresh()->copies);
+    }
+
+    public function test_what_was_written_down_before_copies_counted_is_put_right_once(): void
+    {
+        $migration = require database_path('migrations/2026_11_29_000007_hold_what_was_spoiled_against_all_copies.php');
+        $plan = $this->hang();
+        foreach (['3', '3', '3', '1'] as $copies) {
+            $this->written(['entry.copies' => $copies, 'spoiled.teal' => '57 in'], plan: $plan);
+        }
+        $kept = fn (): array => [
+            ...LogEntry::query()->orderBy('id')->get(['told', 'observed'])->map(fn (LogEntry $its): array => [$its->told['used'], $its->observed])->all(),
+            app(LearnedNow::class)->figures()->write(),
+        ];
+        $right = $kept();
+        $migration->down();
+        $this->assertSame([228 * 4064, 228 * 4064], array_map(fn (int $at): int => $kept()[$at][0]['teal'], [0, 3]));
+        $migration->up();
+        $this->assertEquals($right, $kept());
     }
 
     public function test_what_was_timed_at_the_bench_stays_as_it_was_timed_whatever_number_is_written(): void
