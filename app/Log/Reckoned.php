@@ -4,6 +4,9 @@ namespace App\Log;
 
 use App\Models\LogEntry;
 use Brick\Math\BigRational;
+use Davrin\Core\Batch\Batch;
+use Davrin\Core\Batch\BatchResult;
+use Davrin\Core\Batch\Share;
 use Davrin\Core\Blank\Slip;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Estimate\WeightEstimate;
@@ -23,6 +26,7 @@ use Davrin\Core\Price\Price;
 use Davrin\Core\Price\SellingPlace;
 use Davrin\Core\Price\Terms;
 use Davrin\Core\Result\Result;
+use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Words\Figure;
 use Davrin\Core\Words\Refused;
 
@@ -122,8 +126,8 @@ final readonly class Reckoned
         [$slip, $times] = [$entry->slip(), $entry->workTimes()];
         $copies = $slip->count('copies');
         $minutes = array_sum(array_map(fn (WorkTime $its): float => $its->together(), $times));
-        $sold = $slip->objectIfAny('soldFor', Money::class);
-        $price = $sold === null || $sold->cents === 0 ? null : self::price($entry, $plan, $result, $minutes / $copies, $sold);
+        [$sold, $batch] = [$slip->objectIfAny('soldFor', Money::class), self::batch($plan, $copies)];
+        $price = $sold === null || $sold->cents === 0 ? null : self::price($entry, $plan, $result, $batch, $minutes / $copies, $sold);
         $cents = fn (?BigRational $each): ?string => $each === null
             ? null
             : (string) Money::rounded($each->multipliedBy($copies), $plan->settings->currency())->cents;
@@ -133,19 +137,29 @@ final readonly class Reckoned
             'minutes' => round($minutes, 2),
             'timed' => array_filter($times, fn (WorkTime $its): bool => $its->took !== null) !== [],
             'currency' => $plan->settings->currency()->value,
-            'materials' => $result->cost->total->cents * $copies,
+            'materials' => $batch->cost->total->cents ?? $result->cost->total->cents * $copies,
             'sold' => ($sold->cents ?? 0) * $copies,
             'earned' => $cents($price?->stays()->plus($price->sheet->labour())),
             'kept' => $cents($price?->stays()),
         ];
     }
 
+    /** What all copies take together; null where there is one, or more than are cut together. */
+    private static function batch(Plan $plan, int $copies): ?BatchResult
+    {
+        try {
+            return $copies === 1 ? null : Batch::of([new Share($plan, $copies)], app(RollPlanner::class));
+        } catch (Refused) {
+            return null;
+        }
+    }
+
     /** The sale as it was priced then: at one of the places of that time where it bears such a name, else at one that takes nothing. */
-    private static function price(LogEntry $entry, Plan $plan, Result $result, float $minutes, Money $sold): ?Price
+    private static function price(LogEntry $entry, Plan $plan, Result $result, ?BatchResult $batch, float $minutes, Money $sold): ?Price
     {
         try {
             $terms = Terms::read($entry->terms);
-            $sheet = CostSheet::of($plan, $result, null, $terms, (int) min(CostSheet::MOST_MINUTES, round($minutes)));
+            $sheet = CostSheet::of($plan, $result, $batch, $terms, (int) min(CostSheet::MOST_MINUTES, round($minutes)));
             $at = mb_strtolower(trim($entry->slip()->text('soldAt')));
             $place = array_values(array_filter(
                 $terms->places,

@@ -266,7 +266,7 @@ final class LogEntry extends Model
         foreach ($this->spoiledLengths() as $material => $spoiled) {
             $this->mustBeSpoiled($material, $spoiled);
         }
-        $rolls = $this->build_id !== null || $after > Build::MOST_COPIES
+        $rolls = $this->build_id !== null
             ? $this->rollTruths()
             : PlannedRolls::ofSeveral($this->design(), $after, $this->rollTruths(), app(RollPlanner::class));
         [$this->times, $this->rolls] = [

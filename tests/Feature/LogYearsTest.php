@@ -65,6 +65,17 @@ final class LogYearsTest extends FeatureCase
         $this->get('/log/1')->assertOk();
     }
 
+    /** 3 x 108 in are cut from one roll of 360 in, and 54 stems are three packs of 25. */
+    public function test_what_is_made_together_opens_its_rolls_and_packs_together(): void
+    {
+        $plan = $this->everyday(['settings' => ['cost' => 'opened'], 'parts' => [['length' => '6 in']]]);
+        $one = $this->entry($plan, ['entry.soldFor' => '30']);
+        $three = $this->entry($plan, ['entry.soldFor' => '30', 'entry.copies' => '3']);
+        // 6.50 for the roll, 1.25 a pack, 1.75 a form; overhead is a tenth of that.
+        $this->assertSame([950, '1955'], [$one->sums['materials'], $one->sums['earned']]);
+        $this->assertSame([650 + 3 * 125 + 3 * 175, '7295'], [$three->sums['materials'], $three->sums['earned']]);
+    }
+
     public function test_in_centimetres_mesh_is_counted_in_metres(): void
     {
         app(House::class)->measureIn(Units::Metric);
