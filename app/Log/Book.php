@@ -3,6 +3,7 @@
 namespace App\Log;
 
 use App\Models\LogEntry;
+use App\Models\SavedPlan;
 use App\Settings\House;
 use Davrin\Core\Craft\Craft;
 use Davrin\Core\Log\Season;
@@ -19,6 +20,9 @@ use Illuminate\Support\Facades\DB;
 final readonly class Book
 {
     private const LONGEST = 80;
+
+    /** More plans are not offered in a list; each is also reached from its own page. */
+    private const OFFERED = 200;
 
     private function __construct(
         public string $sought,
@@ -78,6 +82,24 @@ final readonly class Book
     {
         return DB::table('log_entries')->join('plans', 'plans.id', '=', 'log_entries.plan_id')->whereNull('log_entries.deleted_at')
             ->distinct()->orderBy('plans.name')->pluck('plans.name', 'plans.id')->all();
+    }
+
+    /**
+     * The plans that a piece can be written down by: those that were worked on last, and the one that is asked for whenever that was.
+     *
+     * @return array<int, string> by id, each by a name of its own
+     */
+    public static function offered(?int $asked): array
+    {
+        $plans = SavedPlan::query()->latest('updated_at')->latest('id')->limit(self::OFFERED)->get(['id', 'name', 'created_at']);
+        if ($asked !== null && ! $plans->contains('id', $asked)) {
+            $plans->push(...SavedPlan::query()->whereKey($asked)->get(['id', 'name', 'created_at']));
+        }
+        $alike = $plans->countBy(fn (SavedPlan $plan): string => $plan->name);
+
+        return $plans->mapWithKeys(fn (SavedPlan $plan): array => [
+            $plan->id => $plan->name.($alike[$plan->name] > 1 ? ", begun {$plan->created_at->format('M j, H:i')}" : ''),
+        ])->sort(SORT_NATURAL | SORT_FLAG_CASE)->all();
     }
 
     /**

@@ -111,6 +111,23 @@ final class LogYearsTest extends FeatureCase
         $this->assertSame('50', $this->years('page=2')[0][1], 'a year adds up all pages');
     }
 
+    public function test_the_plan_that_is_asked_for_is_offered_however_many_there_are_and_two_of_a_name_are_told_apart(): void
+    {
+        $oldest = $this->everyday(['name' => 'Zinnias for the porch']);
+        $oldest->newQuery()->whereKey($oldest->id)->update(['updated_at' => '2020-01-01 00:00:00']);
+        $rows = array_map(fn (int $at): array => ['name' => "Wreath $at", 'created_at' => now(), 'updated_at' => now()] + $oldest->getRawOriginal(), range(1, 201));
+        DB::table('plans')->insert(array_map(fn (array $row): array => array_diff_key($row, ['id' => 1]), $rows));
+        DB::table('plans')->where('name', 'Wreath 7')->update(['name' => 'Wreath 8']);
+        $offered = fn (string $path): array => $this->texts($this->get($path)->assertOk(), "//form[@action and .//button[text()='Write it down']]//option");
+        $this->assertCount(200, $offered('/log'));
+        $this->assertNotContains('Zinnias for the porch', $offered('/log'));
+        $there = $offered("/log?plan=$oldest->id");
+        $this->assertSame('Zinnias for the porch', $there[200]);
+        $this->assertSame(['Zinnias for the porch'], $this->texts($this->get("/log?plan=$oldest->id"), "//select[@name='plan']/option[@selected][contains(., 'Zinnias')]"));
+        $this->assertCount(2, preg_grep('/^Wreath 8, begun \w+ \d+, \d\d:\d\d$/', $there));
+        $this->assertSame(['Wreath 10', 'Wreath 11'], array_slice($there, (int) array_search('Wreath 10', $there, true), 2), 'in their natural order');
+    }
+
     #[TestWith(['q=%25'])]
     #[TestWith(["q=' or 1=1 --"])]
     #[TestWith(['q[]=x&season[]=y&technique[]=z&plan[]=1&year[]=2'])]

@@ -28,9 +28,6 @@ final class LogController
 {
     private const A_PAGE = 24;
 
-    /** More plans are not offered in a list. */
-    private const OFFERED = 200;
-
     public function index(Request $request): View
     {
         $book = Book::asked($request);
@@ -42,7 +39,7 @@ final class LogController
             'years' => $book->years(),
             'techniques' => Book::techniques(),
             'plans' => Book::plans(),
-            'all' => SavedPlan::query()->orderBy('name')->limit(self::OFFERED)->pluck('name', 'id')->all(),
+            'all' => Book::offered($book->plan),
             'deleted' => LogEntry::onlyTrashed()->select('id', 'name', 'deleted_at')->orderByDesc('deleted_at')->limit(12)->get(),
         ]);
     }
