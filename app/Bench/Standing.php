@@ -3,7 +3,6 @@
 namespace App\Bench;
 
 use App\Models\Build;
-use App\Models\ShelfStock;
 use App\Shelf\MaterialFromShelf;
 use Davrin\Core\Bench\BenchRoll;
 use Davrin\Core\Bench\Situation;
@@ -27,17 +26,11 @@ final readonly class Standing
      */
     private static function shelf(Build $build, array $rolls): array
     {
-        [$there, $known] = [[], array_filter(array_map(fn (BenchRoll $roll): ?int => $roll->item, $rolls))];
+        [$there, $known] = [[], array_values(array_filter(array_map(fn (BenchRoll $roll): ?int => $roll->item, $rolls)))];
         foreach ($build->pieces() as $piece) {
             foreach ($piece->plan->usedWound() as $wound) {
                 $item = isset($there[$wound->id]) ? null : MaterialFromShelf::item($wound);
-                /** @var list<ShelfStock> $free */
-                $free = $item === null ? [] : $item->stock()->where('amount', '>', 0)->whereKeyNot($known)
-                    ->with('reservations')->orderBy('id')->limit(MaterialFromShelf::MOST)->get()->all();
-                $there[$wound->id] ??= array_values(array_filter(array_map(
-                    fn (ShelfStock $stock): ?OnHand => $stock->setRelation('item', $item)->onHand($build->plan),
-                    $free,
-                )));
+                $there[$wound->id] ??= $item === null ? [] : MaterialFromShelf::lengths($item, $build->plan, but: $known);
             }
         }
 

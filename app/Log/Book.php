@@ -91,15 +91,18 @@ final readonly class Book
      */
     public static function offered(?int $asked): array
     {
-        $plans = SavedPlan::query()->latest('updated_at')->latest('id')->limit(self::OFFERED)->get(['id', 'name', 'created_at']);
-        if ($asked !== null && ! $plans->contains('id', $asked)) {
-            $plans->push(...SavedPlan::query()->whereKey($asked)->get(['id', 'name', 'created_at']));
-        }
-        $alike = $plans->countBy(fn (SavedPlan $plan): string => $plan->name);
+        $last = SavedPlan::query()->latest('updated_at')->latest('id')->limit(self::OFFERED)->pluck('id')->all();
+        /** @var list<SavedPlan> $plans */
+        $plans = SavedPlan::query()->whereKey([...$last, ...($asked === null ? [] : [$asked])])->get(['id', 'name', 'created_at'])->all();
+        $alike = array_count_values(array_column($plans, 'name'));
+        $names = array_map(fn (SavedPlan $plan): array => [
+            $plan->id,
+            $plan->name.($alike[$plan->name] > 1 ? ", begun {$plan->created_at->format('M j, H:i')}" : ''),
+        ], $plans);
+        $offered = array_column($names, 1, 0);
+        asort($offered, SORT_NATURAL | SORT_FLAG_CASE);
 
-        return $plans->mapWithKeys(fn (SavedPlan $plan): array => [
-            $plan->id => $plan->name.($alike[$plan->name] > 1 ? ", begun {$plan->created_at->format('M j, H:i')}" : ''),
-        ])->sort(SORT_NATURAL | SORT_FLAG_CASE)->all();
+        return $offered;
     }
 
     /**

@@ -26,6 +26,7 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string $words what a search finds it by
  * @property ?int $revision_id
+ * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property ?Carbon $deleted_at
  * @property ?Carbon $ready_at when it began to hold what it needs of the shelf; null where it does not

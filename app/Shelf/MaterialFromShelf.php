@@ -20,6 +20,7 @@ use Davrin\Core\Measure\AreaWeight;
 use Davrin\Core\Measure\Currency;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Shelf\StockKind;
+use Illuminate\Support\Collection;
 
 /** What the shelf says of the meshes of a plan: as they lie there, less what other plans hold. */
 final readonly class MaterialFromShelf
@@ -72,20 +73,37 @@ final readonly class MaterialFromShelf
      */
     public static function onHand(ShelfItem $item, ?SavedPlan $for, ?array $lots = null): array
     {
-        $there = $item->stock()->where('amount', '>', 0)->with('reservations')->get()
-            ->filter(
-                fn (ShelfStock $stock): bool => $lots === null || in_array($stock->lot, $lots, true),
-            )->each(fn (ShelfStock $stock) => $stock->setRelation('item', $item))
-            ->sortBy(fn (ShelfStock $stock): array => [$stock->kind === StockKind::Full, $stock->amount, $stock->id])
-            ->take(self::MOST);
-
         return ['onHand' => $item->ware()->isWound()
-            ? (new OnHandBlank('onHand', ''))->write(
-                $there->map(fn (ShelfStock $stock): ?OnHand => $stock->onHand($for))->filter()->values()->all(),
-            )
+            ? (new OnHandBlank('onHand', ''))->write(self::lengths($item, $for, $lots))
             : (new PiecesOnHandBlank('onHand', ''))->write(
-                $there->map(fn (ShelfStock $stock): ?PiecesOnHand => $stock->piecesOnHand($for))->filter()->values()->all(),
+                self::stock($item, $lots)->map(fn (ShelfStock $stock): ?PiecesOnHand => $stock->piecesOnHand($for))
+                    ->filter()->take(self::MOST)->values()->all(),
             )];
+    }
+
+    /**
+     * What is free of something that is cut: of more than a plan names the first, as they are used.
+     *
+     * @param  ?list<?string>  $lots  as above
+     * @param  list<int>  $but  what is not asked about, by the id of the stock
+     * @return list<OnHand>
+     */
+    public static function lengths(ShelfItem $item, ?SavedPlan $for, ?array $lots = null, array $but = []): array
+    {
+        return self::stock($item, $lots)->reject(fn (ShelfStock $stock): bool => in_array($stock->id, $but, true))
+            ->map(fn (ShelfStock $stock): ?OnHand => $stock->onHand($for))->filter()->take(self::MOST)->values()->all();
+    }
+
+    /**
+     * @param  ?list<?string>  $lots
+     * @return Collection<int, ShelfStock> in the order in which it is used: begun rolls before full ones, short ones first
+     */
+    private static function stock(ShelfItem $item, ?array $lots): Collection
+    {
+        return $item->stock()->where('amount', '>', 0)->with('reservations')->get()->toBase()
+            ->filter(fn (ShelfStock $stock): bool => $lots === null || in_array($stock->lot, $lots, true))
+            ->each(fn (ShelfStock $stock) => $stock->setRelation('item', $item))
+            ->sortBy(fn (ShelfStock $stock): array => [$stock->kind === StockKind::Full, $stock->amount, $stock->id]);
     }
 
     /**

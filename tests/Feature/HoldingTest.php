@@ -5,8 +5,11 @@ namespace Tests\Feature;
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
+use Davrin\Core\Material\OnHand;
 use Davrin\Core\Material\OnHandBlank;
+use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
+use Illuminate\Support\Facades\DB;
 
 /** Plans that are ready hold what they need; what is cut leaves the shelf. */
 final class HoldingTest extends FeatureCase
@@ -259,6 +262,18 @@ final class HoldingTest extends FeatureCase
         )->assertStatus(422)->assertSee('not on the shelf any more');
         $this->edit($plan, ['do' => 'take-material', 'id' => 'nothing', 'to' => (string) $sage->id])->assertStatus(422);
         $this->edit($plan, ['do' => 'take-materials'])->assertStatus(422)->assertSee('has what is on the shelf already');
+    }
+
+    public function test_however_many_rolls_others_hold_the_one_that_is_free_is_found(): void
+    {
+        $sage = $this->sage('100 in');
+        $sage->take(array_map(fn (int $inches): OnHand => new OnHand(1, Length::inches($inches)), range(101, 165)));
+        $other = $this->plan($sage, 'Holds most of it', '19 in');
+        DB::table('shelf_reservations')->insert($sage->stock()->orderBy('amount')->limit(64)->get()->map(fn ($stock): array => [
+            'plan_id' => $other->id, 'shelf_stock_id' => $stock->id, 'amount' => $stock->amount,
+        ])->all());
+        $free = $this->plan($sage->fresh(), 'Takes the rest', '19 in')->plan()->usedWound()[0]->onHand();
+        $this->assertSame(['164 in', '165 in'], array_map(fn ($there): string => Units::Inches->exact($there->length), $free));
     }
 
     public function test_a_warning_offers_what_lies_on_the_shelf_with_its_effect(): void
