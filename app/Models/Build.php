@@ -9,6 +9,7 @@ use Davrin\Core\Bench\Deed;
 use Davrin\Core\Bench\Mark;
 use Davrin\Core\Bench\Walk;
 use Davrin\Core\Bench\WalkOrder;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -32,6 +33,7 @@ use Illuminate\Support\Str;
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property SavedPlan $plan
+ * @property-read string $name what it is called where several are listed
  * @property int $versions_count where it was asked for
  */
 final class Build extends Model
@@ -67,6 +69,14 @@ final class Build extends Model
         $plan->withoutGlobalScope(SoftDeletingScope::class);
 
         return $plan;
+    }
+
+    /** What it is called where several are listed: "Band door x 3, begun Nov 3" */
+    protected function name(): Attribute
+    {
+        return Attribute::get(fn (): string => sprintf(
+            '%s%s, begun %s', $this->plan->name, $this->copies > 1 ? " x $this->copies" : '', $this->created_at->format('M j'),
+        ));
     }
 
     /** Whether a plan is on the bench in such a way that what it takes of the shelf is the bench's to say. */

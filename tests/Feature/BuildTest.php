@@ -7,6 +7,7 @@ use App\Models\SavedPlan;
 use App\Models\ShelfReservation;
 use Davrin\Core\Bench\Mark;
 use Davrin\Core\PlanFile\PlanFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -339,6 +340,9 @@ final class BuildTest extends FeatureCase
         $build->say(Mark::Done, [$build->version()->units[0]]);
         $this->delete("/builds/$build->id")->assertRedirect('/builds');
         $this->get("/builds/$build->id")->assertNotFound();
+        $this->get('/plans');
+        $put = $this->get('/builds')->assertSee('Nothing is on the bench')->assertSeeInOrder(['Put away', 'Band door, teal and gold, begun']);
+        $this->assertNotSame([], $this->find($put, "//form[contains(@action, '/builds/$build->id/restore')]"));
         $this->post("/builds/$build->id/restore")->assertRedirect("/builds/$build->id");
         $this->get("/builds/$build->id")->assertOk()->assertSee('<title>Tie 2: ', false);
     }
@@ -351,6 +355,12 @@ final class BuildTest extends FeatureCase
         $page = $this->get('/builds')->assertOk()->assertSeeInOrder(['Under way', 'Band door', 'next tie 1; about 40 min to go', 'Finished', 'Library reading week']);
         $this->assertNotSame([], $this->find($page, "//a[contains(@href, '/builds/$first->id')]"));
         $this->assertNotSame([], $this->find($page, "//a[contains(@href, '/builds/$second->id/record')]"));
+        foreach (range(1, 61) as $more) {
+            $copy = DB::table('builds')->insertGetId(array_diff_key($second->fresh()->getRawOriginal(), ['id' => 1]));
+            DB::table('build_versions')->insert(['build_id' => $copy] + array_diff_key($second->version()->getRawOriginal(), ['id' => 1]));
+        }
+        $this->get('/builds')->assertSeeInOrder(['Under way', 'Band door', 'Finished']);
+        DB::table('builds')->where('id', '>', $second->id)->delete();
         // A build that is opened again is under way.
         $this->post("/builds/$second->id/reopen")->assertRedirect("/builds/$second->id");
         $this->get('/builds')->assertDontSee('Finished');

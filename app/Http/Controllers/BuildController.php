@@ -20,7 +20,7 @@ use Illuminate\Http\Request;
 /** At the bench: a plan is built step by step, and ticked as it is. */
 final class BuildController
 {
-    /** So many builds are listed. */
+    /** So many builds are listed that are under way, and so many that are finished. */
     private const LISTED = 60;
 
     /** Of so many it is told what comes next. */
@@ -28,13 +28,16 @@ final class BuildController
 
     public function index(): View
     {
-        /** @var list<Build> $builds */
-        $builds = Build::query()->with('plan')->latest('updated_at')->latest('id')->limit(self::LISTED)->get()->all();
-        $open = array_slice(array_filter($builds, fn (Build $build): bool => ! $build->isFinished()), 0, self::TOLD);
+        $latest = Build::query()->with('plan')->latest('updated_at')->latest('id')->limit(self::LISTED);
+        /** @var list<Build> $open */
+        $open = (clone $latest)->whereNull('finished_at')->get()->all();
+        $told = array_slice($open, 0, self::TOLD);
 
         return view('bench.index', [
-            'builds' => collect($builds),
-            'ahead' => array_column(array_map(fn (Build $build): array => [$build->id, (new BenchPage($build))->ahead()], $open), 1, 0),
+            // However many were finished since, what is under way is there.
+            'builds' => ['Under way' => $open, 'Finished' => $latest->whereNotNull('finished_at')->get()->all()],
+            'deleted' => Build::onlyTrashed()->with('plan')->latest('deleted_at')->limit(12)->get(),
+            'ahead' => array_column(array_map(fn (Build $build): array => [$build->id, (new BenchPage($build))->ahead()], $told), 1, 0),
         ]);
     }
 
@@ -124,7 +127,7 @@ final class BuildController
         $build->delete();
 
         return redirect()->route('builds.index')->with('takenDown', [
-            'name' => "{$build->plan->name}, begun {$build->created_at->format('M j')}",
+            'name' => $build->name,
             'words' => 'All that was ticked is kept with it.',
             'restore' => route('builds.restore', $build),
         ]);
