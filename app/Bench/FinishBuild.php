@@ -19,6 +19,7 @@ use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Shelf\MovementKind;
 use Davrin\Core\Shelf\StockKind;
 use Davrin\Core\Supply\Origin;
+use Davrin\Core\Words\Refused;
 use Illuminate\Support\Facades\DB;
 
 /** Ends a build: what was cut and used has left the shelf, what is over goes back, and nothing is held any more. */
@@ -35,7 +36,12 @@ final readonly class FinishBuild
             $plan = $build->plan->refresh();
             [$wasReady, $isCutBefore] = [$plan->isReady(), $plan->cut_at !== null];
             $now = Standing::of($build, $build->walk());
-            $off = CutOff::as($plan->name, $now->first()->plan->settings->keepFrom(), $plan, $build->job);
+            $off = CutOff::as(
+                $plan->name,
+                $now->first()->plan->settings->keepFrom(),
+                $plan,
+                Build::endOf($build->job),
+            );
             BenchShelf::settle($build, $now);
             if ($build->copies === 1) {
                 $plan->reservations()->delete();
@@ -57,10 +63,42 @@ final readonly class FinishBuild
         });
     }
 
-    /** Opened again, to go on; the shelf stays as it is. */
+    /**
+     * Opened again, to go on. What went back on the shelf as it was finished comes off again, and what was used is there again, until it
+     * is finished once more; what was cut stays cut.
+     *
+     * @throws NotReady where something of that was used since
+     */
     public static function reopen(Build $build): void
     {
-        DB::transaction(fn () => $build->refresh()->update(['finished_at' => null]));
+        DB::transaction(function () use ($build): void {
+            $build->refresh();
+            if (! $build->isFinished()) {
+                return;
+            }
+            foreach (CutOff::moved([Build::endOf($build->job)]) as $movement) {
+                try {
+                    $movement->stock->undo($movement);
+                } catch (Refused $why) {
+                    throw NotReady::usedSinceItWasFinished($movement->stock->item->name, $why->getMessage());
+                }
+            }
+            $build->update(['finished_at' => null]);
+            if ($build->plan->cut_job === $build->job) {
+                $build->plan->update(['cut_at' => null, 'cut_job' => null, 'cut_revision_id' => null]);
+                self::holdAgain($build);
+            }
+        });
+    }
+
+    /** What is still to be cut of it, as far as it is free. */
+    private static function holdAgain(Build $build): void
+    {
+        try {
+            DB::transaction(fn () => BenchShelf::hold($build, Standing::of($build, $build->walk())));
+        } catch (NotReady) {
+            // Another plan holds it meanwhile; that is said where it is cut.
+        }
     }
 
     /** @param  bool  $isCutBefore  whether the cut sheet was worked off, which laid back what was left of its own rolls */

@@ -97,6 +97,15 @@ final class NotReady extends Refused
         );
     }
 
+    /** @param  string  $why  a sentence */
+    public static function usedSinceItWasFinished(string $item, string $why): self
+    {
+        return new self(
+            "The build stays finished: what its end moved of $item on the shelf cannot be taken back. $why To go on, begin another build of "
+                .'its plan.',
+        );
+    }
+
     public static function noSuchCut(): self
     {
         return new self(

@@ -27,7 +27,7 @@ use Illuminate\Support\Str;
  * @property WalkOrder $walk_order
  * @property CopyOrder $copy_order
  * @property array<string, int> $taken how much of each roll has left the shelf already, by its key, in units of length
- * @property string $job that all it moves on the shelf bears
+ * @property string $job that all it cuts off the shelf bears
  * @property array<string, bool> $checked what was answered at the final check
  * @property ?Carbon $finished_at
  * @property Carbon $created_at
@@ -44,6 +44,9 @@ final class Build extends Model
 
     /** More than this at one go is more than a bench does in a month. */
     public const MOST_UNITS = 6_000;
+
+    /** What is added to its job for what its finishing moves. */
+    private const END = '-end';
 
     protected $guarded = [];
 
@@ -86,6 +89,18 @@ final class Build extends Model
         $builds = self::query()->withCount('versions')->where('plan_id', $plan->id)->whereNull('finished_at')->get()->all();
 
         return array_filter($builds, fn (self $build): bool => $build->taken !== [] || $build->versions_count > 1) !== [];
+    }
+
+    /** What all bears that is moved on the shelf as it is finished. */
+    public static function endOf(string $job): string
+    {
+        return $job.self::END;
+    }
+
+    /** The job of a build, of its cuts or of its end; any other as it is. */
+    public static function jobOf(string $job): string
+    {
+        return str_ends_with($job, self::END) ? substr($job, 0, -strlen(self::END)) : $job;
     }
 
     /** @return HasMany<BuildVersion, $this> */

@@ -109,8 +109,7 @@ final readonly class CutOff
             if ($cut->cut_job === null) {
                 throw NotReady::notCut();
             }
-            $movements = ShelfMovement::query()->with('stock.item')->where('job', $cut->cut_job)->whereNull('undone_at');
-            foreach ($movements->orderByDesc('id')->get() as $movement) {
+            foreach (self::moved([$cut->cut_job, Build::endOf($cut->cut_job)]) as $movement) {
                 $movement->stock->undo($movement);
             }
             // What was built of it is open again, with nothing taken.
@@ -123,6 +122,17 @@ final readonly class CutOff
                 $ready,
             )));
         });
+    }
+
+    /**
+     * What was moved in some jobs and not undone since, the latest first.
+     *
+     * @param  list<string>  $jobs
+     * @return Collection<int, ShelfMovement>
+     */
+    public static function moved(array $jobs): Collection
+    {
+        return ShelfMovement::query()->with('stock.item')->whereIn('job', $jobs)->whereNull('undone_at')->orderByDesc('id')->get();
     }
 
     /**

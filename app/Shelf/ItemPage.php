@@ -4,6 +4,9 @@ namespace App\Shelf;
 
 use App\Blanks\Problem;
 use App\Devices\Scale;
+use App\Models\Build;
+use App\Models\CutBatch;
+use App\Models\SavedPlan;
 use App\Models\ShelfItem;
 use App\Models\ShelfMovement;
 use App\Models\ShelfStock;
@@ -53,9 +56,25 @@ final readonly class ItemPage implements Responsable
             'things' => new ShelfThings($this->item),
             'stock' => $stock,
             'history' => $history,
+            'goesTogether' => self::goesTogether($history),
             'problem' => $this->problem,
             'weight' => $weight,
             'silent' => $silent,
         ], $this->problem->status ?? 200);
+    }
+
+    /**
+     * @param  Collection<int, ShelfMovement>  $history
+     * @return list<int> the movements that are undone with all others of their cut sheet or build, by id
+     */
+    private static function goesTogether(Collection $history): array
+    {
+        $jobs = array_map(Build::jobOf(...), $history->whereNotNull('job')->pluck('job', 'id')->all());
+        $cut = [
+            ...SavedPlan::withTrashed()->whereIn('cut_job', array_unique($jobs))->pluck('cut_job')->all(),
+            ...CutBatch::withTrashed()->whereIn('cut_job', array_unique($jobs))->pluck('cut_job')->all(),
+        ];
+
+        return array_keys(array_intersect($jobs, $cut));
     }
 }

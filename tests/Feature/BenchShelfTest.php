@@ -12,6 +12,7 @@ use Davrin\Core\Bench\BenchRoll;
 use Davrin\Core\Bench\Mark;
 use Davrin\Core\Edit\TakeFromShelf;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
 
 /** What the bench does to the shelf: loose pieces, lots, counted goods, new rolls, several pieces of work. */
 final class BenchShelfTest extends FeatureCase
@@ -105,6 +106,84 @@ final class BenchShelfTest extends FeatureCase
         $this->finish($build);
         $this->assertSame(39, $left());
         $this->assertSame('broken at the bench, Barn door', ShelfMovement::query()->where('amount', -3)->value('words'));
+    }
+
+    #[TestWith(['100 in', '1'])]
+    #[TestWith(['100 in', '2'])]
+    #[TestWith(['20 x 48 in', '1'])]
+    #[TestWith(['20 x 48 in', '2'])]
+    #[TestWith(['360 in', '3'])]
+    public function test_a_build_that_is_opened_again_and_finished_once_more_moves_nothing_twice(string $came, string $pieces): void
+    {
+        $sage = $this->sage($came);
+        $stems = ShelfItem::begin('stems', ['name' => 'Chenille stems']);
+        $stems->takePieces(200);
+        $plan = $this->plan($sage, 'Barn door', '19 in');
+        $plan->edit(new TakeFromShelf(['stems' => MaterialFromShelf::written($stems, $plan)]), (int) $plan->revision_id);
+        $build = $this->onTheBench($plan, ['pieces' => $pieces]);
+        $build->say(Mark::Done, $build->version()->units);
+        $this->finish($build);
+        $there = fn (): array => [$this->lefts($sage), $this->lefts($stems)];
+        $once = $there();
+        $this->assertSame([(string) (200 - 18 * (int) $pieces)], $once[1]);
+        $this->post("/builds/$build->id/reopen");
+        $this->assertSame([['200'], null], [$there()[1], $plan->refresh()->cut_at], 'until it is finished once more, nothing is used up');
+        $this->finish($build);
+        $this->assertSame($once, $there());
+    }
+
+    public function test_what_is_cut_after_it_was_opened_again_comes_off_what_was_laid_back(): void
+    {
+        $sage = $this->sage('100 in');
+        $plan = $this->plan($sage, 'Barn door', '19 in');
+        $build = $this->onTheBench($plan);
+        $cuts = $this->cuts($build);
+        $build->say(Mark::Done, array_slice($cuts, 0, 9));
+        $this->finish($build);
+        // 5 off the part roll, 4 x 19 off a new one of 360 in.
+        $this->assertSame(['284 in'], $this->lefts($sage));
+        $this->post("/builds/$build->id/reopen")->assertRedirect("/builds/$build->id");
+        $build->say(Mark::Done, $cuts);
+        $this->finish($build);
+        $this->assertSame(['113 in'], $this->lefts($sage));
+        // All of it is undone with the cuts of its plan, as it was never made.
+        $this->get("/shelf/$sage->id")->assertSee('undo all these cuts');
+        $end = ShelfMovement::query()->where('words', 'like', 'left over of%')->whereNull('undone_at')->firstOrFail();
+        $this->post("/movements/$end->id/undo")->assertSessionHas('said');
+        $this->assertSame([['100 in'], false], [$this->lefts($sage), $build->refresh()->isFinished()]);
+    }
+
+    public function test_it_stays_finished_where_what_it_laid_back_is_used_since(): void
+    {
+        $sage = $this->sage('100 in');
+        $build = $this->onTheBench($this->plan($sage, 'Barn door', '19 in'));
+        $build->say(Mark::Done, $build->version()->units);
+        $this->finish($build);
+        $left = $sage->stock()->where('amount', '>', 0)->orderByDesc('amount')->firstOrFail();
+        $this->post("/stock/$left->id/measure", ['way' => 'tape', 'tape' => '60 in']);
+        $this->assertSame(['60 in'], $this->lefts($sage));
+        $this->from("/builds/$build->id/record")->post("/builds/$build->id/reopen")
+            ->assertSessionHas('refused', fn (string $said): bool => str_contains($said, 'Sage mesh on the shelf cannot be taken back') && str_contains($said, 'begin another build'));
+        $this->assertTrue($build->refresh()->isFinished());
+        $this->assertSame(['60 in'], $this->lefts($sage));
+    }
+
+    public function test_builds_that_were_finished_before_their_end_had_a_job_of_its_own_are_opened_again_too(): void
+    {
+        $migration = require database_path('migrations/2026_11_29_000008_tell_the_end_of_a_build_from_its_cuts.php');
+        $sage = $this->sage('100 in');
+        $build = $this->onTheBench($this->plan($sage, 'Barn door', '19 in'), ['pieces' => '2']);
+        $build->say(Mark::Done, $build->version()->units);
+        $this->finish($build);
+        $jobs = fn (): array => ShelfMovement::query()->orderBy('id')->pluck('job')->all();
+        [$once, $left] = [$jobs(), $this->lefts($sage)];
+        $migration->down();
+        $this->assertSame([$build->job], array_values(array_unique(array_filter($jobs()))));
+        $migration->up();
+        $this->assertSame($once, $jobs());
+        $this->post("/builds/$build->id/reopen");
+        $this->finish($build);
+        $this->assertSame($left, $this->lefts($sage));
     }
 
     public function test_what_comes_off_another_lot_is_said_before_it_is_taken(): void

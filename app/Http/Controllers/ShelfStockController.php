@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Http\Requests\MeasureRequest;
+use App\Models\Build;
 use App\Models\CutBatch;
 use App\Models\SavedPlan;
 use App\Models\ShelfMovement;
@@ -42,11 +43,9 @@ final class ShelfStockController
     {
         DB::transaction(function () use ($movement): void {
             // What was moved when a cut sheet was worked off goes back together.
-            $cut = $movement->job === null ? null
-                : SavedPlan::withTrashed()->where(
-                    'cut_job',
-                    $movement->job,
-                )->first() ?? CutBatch::withTrashed()->where('cut_job', $movement->job)->first();
+            $job = $movement->job === null ? null : Build::jobOf($movement->job);
+            $cut = $job === null ? null
+                : SavedPlan::withTrashed()->where('cut_job', $job)->first() ?? CutBatch::withTrashed()->where('cut_job', $job)->first();
             $cut === null ? $movement->stock->undo($movement) : CutOff::undo($cut);
         });
 

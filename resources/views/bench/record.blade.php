@@ -59,6 +59,7 @@
                     @csrf
                     <button class="act">Open it again, to go on</button>
                 </form>
+                <p class="text-[13.5px] text-soft">What went back on the shelf as it was finished comes off again until it is finished once more. What was cut stays cut.</p>
             </div>
         @else
             <form method="post" action="{{ route('builds.order', $build) }}" class="mt-6 editor-only flex flex-wrap items-center gap-4">

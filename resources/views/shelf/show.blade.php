@@ -62,7 +62,7 @@
                             @else
                                 <form method="post" action="{{ route('stock.undo', $movement) }}">
                                     @csrf
-                                    <button class="quiet">{{ $movement->job === null ? 'undo' : 'undo all these cuts' }}</button>
+                                    <button class="quiet">{{ in_array($movement->id, $goesTogether, true) ? 'undo all these cuts' : 'undo' }}</button>
                                 </form>
                             @endif
                         </li>
