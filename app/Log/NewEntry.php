@@ -34,14 +34,15 @@ use Illuminate\Support\Facades\DB;
 /** Begins an entry of the log: of a build with all that the bench knows of it, or by hand of a piece that was made by a plan. */
 final readonly class NewEntry
 {
-    /** Of a build there is one entry. */
+    /** Of a build there is one entry; one that was taken out of the log comes back. */
     public static function ofBuild(Build $build): LogEntry
     {
         return DB::transaction(function () use ($build): LogEntry {
             $build->refresh();
-            $there = LogEntry::query()->where('build_id', $build->id)->first();
+            /** @var ?LogEntry $there */
+            $there = LogEntry::withTrashed()->where('build_id', $build->id)->orderBy('deleted_at')->orderByDesc('id')->first();
             if ($there !== null) {
-                return $there;
+                return $there->trashed() ? self::back($there) : $there;
             }
             $plan = $build->pieces()[0]->plan;
             $rolls = array_values(array_filter($build->version()->benchRolls(), fn (BenchRoll $roll): bool => $roll->number > 0));
@@ -54,6 +55,15 @@ final readonly class NewEntry
                 'notes' => BuildRecord::of($build)->notes,
             ], ($build->finished_at ?? now())->format('Y-m-d'), $build->copies);
         });
+    }
+
+    /** Into the log again, with all that was written of it. To be called in a transaction. */
+    public static function back(LogEntry $entry): LogEntry
+    {
+        $entry->restore();
+        Learn::anew();
+
+        return $entry;
     }
 
     /**

@@ -195,6 +195,11 @@ final class LogTest extends FeatureCase
         $this->assertEqualsWithDelta(0.8, collect($entry->observations())->first(fn ($its) => $its->words === 'ruffles')->real, 0.001);
         $this->assertSame(0, $entry->spoiled['teal']);
         $this->get("/log/$entry->id")->assertSee('12 of 18 ruffles')->assertSee('its build record');
+        $this->written(['entry.wide' => '22 in'], $entry);
+        $this->delete("/log/$entry->id");
+        $this->post("/builds/$build->id/log")->assertRedirect("/log/$entry->id")->assertSessionHas('said', 'This is what was written of it before.');
+        $this->post("/log/$entry->id/restore");
+        $this->assertSame([1, '22 in'], [LogEntry::withTrashed()->count(), $entry->fresh()->slip()->write()['wide']], 'taken out and written once more it is the same');
     }
 
     public function test_a_sale_says_what_an_hour_of_it_earned_and_a_year_adds_up(): void

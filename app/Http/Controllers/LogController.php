@@ -71,8 +71,11 @@ final class LogController
             );
         }
 
-        return redirect()->route('log.show', NewEntry::ofBuild($build))
-            ->with('said', 'Minutes, rolls and what happened come from the bench. Measure the piece and write the rest.');
+        $entry = NewEntry::ofBuild($build);
+
+        return redirect()->route('log.show', $entry)->with('said', $entry->wasRecentlyCreated
+            ? 'Minutes, rolls and what happened come from the bench. Measure the piece and write the rest.'
+            : 'This is what was written of it before.');
     }
 
     public function show(LogEntry $entry): EntryPage
@@ -139,10 +142,7 @@ final class LogController
 
     public function restore(LogEntry $entry): RedirectResponse
     {
-        DB::transaction(function () use ($entry): void {
-            $entry->restore();
-            Learn::anew();
-        });
+        DB::transaction(fn () => NewEntry::back($entry));
 
         return redirect()->route('log.show', $entry)->with('said', "\"$entry->name\" is in the log again, and counts again.");
     }
