@@ -116,12 +116,6 @@ final readonly class BenchShelf
 
     private static function mustBeFree(ShelfStock $stock, int $amount): void
     {
-        if ($stock->load('reservations.plan')->free() < $amount) {
-            throw NotReady::heldElsewhere(
-                $stock->item->name,
-                [$stock->shown($stock->free())],
-                array_values($stock->reservations->map(fn ($its): string => $its->plan->name)->all()),
-            );
-        }
+        $stock->load('reservations')->free() >= $amount || throw NotReady::usedButHeld($stock);
     }
 }

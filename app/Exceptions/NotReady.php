@@ -2,6 +2,7 @@
 
 namespace App\Exceptions;
 
+use App\Models\ShelfStock;
 use Davrin\Core\Words\Refused;
 use Davrin\Core\Words\Words;
 
@@ -32,10 +33,31 @@ final class NotReady extends Refused
      */
     public static function heldElsewhere(string $item, array $left, array $plans): self
     {
-        return new self(sprintf(
-            'Of %s %s. %sPlan it again from what is free.',
+        return new self(self::left($item, $left, $plans).'Plan it again from what is free.');
+    }
+
+    /** What is made of it already cannot be planned again. */
+    public static function usedButHeld(ShelfStock $stock): self
+    {
+        return new self(self::left(
+            $stock->item->name,
+            [$stock->shown($stock->free())],
+            array_values($stock->load('reservations.plan')->reservations->map(fn ($its): string => $its->plan->name)->all()),
+        ).'Give that back first, on the page of that plan: what was used here is not there for it any more.');
+    }
+
+    /**
+     * @param  list<string>  $left  what is free of it: a length, or how many pieces
+     * @param  list<string>  $plans  those that hold the rest
+     */
+    private static function left(string $item, array $left, array $plans): string
+    {
+        $isOne = count($left) === 1 && (! is_numeric($left[0]) || $left[0] === '1');
+
+        return sprintf(
+            'Of %s %s. %s',
             $item,
-            $left === [] ? 'nothing is left' : Words::list($left).(count($left) === 1 ? ' is left' : ' are left'),
+            $left === [] ? 'nothing is left' : Words::list($left).($isOne ? ' is left' : ' are left'),
             $plans === []
                 ? ''
                 : Words::list(array_map(fn (string $plan): string => "\"$plan\"", $plans)).(
@@ -43,7 +65,7 @@ final class NotReady extends Refused
                         ? ' holds'
                         : ' hold'
                 ).' the rest. ',
-        ));
+        );
     }
 
     /** @param  string  $left  "150 in", "6 x 20 in" */

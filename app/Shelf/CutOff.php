@@ -160,17 +160,21 @@ final readonly class CutOff
         return $this->job;
     }
 
-    /** What is counted leaves its heap; what a new pack has over belongs to what is on the shelf of the same, where there is some. */
+    /**
+     * What is counted leaves its heap; what a new pack has over belongs to what is on the shelf of the same, where there is some.
+     *
+     * @throws NotReady where another plan holds what was used
+     */
     public function takeGoods(GoodsUse $use): void
     {
         foreach ($use->fromShelf() as $id => $pieces) {
-            ShelfStock::query()->with('item')->find($id)?->move(
-                MovementKind::Cut,
-                -$pieces,
-                "used for $this->name",
-                $this->plan,
-                $this->job,
-            );
+            $heap = ShelfStock::query()->with('item')->find($id);
+            // Where fewer are there than were counted on, all of them are used.
+            $some = min($pieces, $heap->amount ?? 0);
+            if ($heap instanceof ShelfStock && $some > 0) {
+                $heap->free() >= $some || throw NotReady::usedButHeld($heap);
+                $heap->move(MovementKind::Cut, -$some, "used for $this->name", $this->plan, $this->job);
+            }
         }
         $item = $use->leftOver() > 0 ? MaterialFromShelf::item($use->good) : null;
         if ($item !== null) {

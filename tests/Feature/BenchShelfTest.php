@@ -11,6 +11,8 @@ use App\Shelf\MaterialFromShelf;
 use Davrin\Core\Bench\BenchRoll;
 use Davrin\Core\Bench\Mark;
 use Davrin\Core\Edit\TakeFromShelf;
+use Davrin\Core\Material\OnHand;
+use Davrin\Core\Measure\Length;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 
@@ -184,6 +186,33 @@ final class BenchShelfTest extends FeatureCase
         $this->post("/builds/$build->id/reopen");
         $this->finish($build);
         $this->assertSame($left, $this->lefts($sage));
+    }
+
+    /** Twenty stems are there: another plan holds eighteen of them, or they were used for something else meanwhile. */
+    public function test_what_others_hold_is_not_used_up_and_what_is_gone_is_no_reason_to_stay_unfinished(): void
+    {
+        $sage = $this->sage('3 x 360 in');
+        $stems = ShelfItem::begin('stems', ['name' => 'Chenille stems']);
+        $heap = $stems->takePieces(20);
+        $gold = ShelfItem::begin('mesh', ['name' => 'Gold mesh']);
+        $gold->take([new OnHand(1, Length::inches(360))]);
+        [$first, $second] = [$this->plan($gold, 'First', '19 in'), $this->plan($sage, 'Second', '19 in')];
+        foreach ([$first, $second] as $plan) {
+            $plan->edit(new TakeFromShelf(['stems' => MaterialFromShelf::written($stems, $plan)]), (int) $plan->revision_id);
+        }
+        $build = $this->onTheBench($second, ['pieces' => '2']);
+        $build->say(Mark::Done, $build->version()->units);
+        $this->ready($first);
+        $this->post("/builds/$build->id/finish", ['all_the_same' => '1'])->assertSessionHas(
+            'refused',
+            fn (string $said): bool => str_starts_with($said, 'Of Chenille stems 2 are left. "First" holds the rest. Give that back first'),
+        );
+        $this->assertSame([20, false], [$heap->refresh()->amount, $build->refresh()->isFinished()]);
+        $this->delete("/plans/$first->id/ready");
+        $heap->refresh()->useUp();
+        $this->finish($build);
+        // 36 of two packs of 25, which were bought.
+        $this->assertSame(0, $heap->refresh()->amount);
     }
 
     public function test_what_comes_off_another_lot_is_said_before_it_is_taken(): void
