@@ -19,8 +19,8 @@
                                 @php $strip = $lesson->strip(); $key = $lesson->lesson->key(); @endphp
                                 <tr id="{{ $lesson::anchor($key) }}" @class(['is-narrow' => $lesson->lesson->scope->material !== '', 'is-few' => ! $lesson->isUsed()])>
                                     <th scope="row">{{ ucfirst($lesson->what()) }}<small>{{ $lesson->unit() }}</small></th>
-                                    <td>{{ Str::unbroken($lesson->planned) }}</td>
-                                    <td><b>{{ Str::unbroken($lesson->real) }}</b></td>
+                                    <td data-label="planned">{{ Str::unbroken($lesson->planned) }}</td>
+                                    <td data-label="real"><b>{{ Str::unbroken($lesson->real) }}</b></td>
                                     <td class="strip"><svg viewBox="0 0 200 26" role="img" aria-label="{{ $lesson->scatter }}">
                                         <path class="rule" d="M0 17h200" />
                                         <path class="half" d="M{{ $strip['from'] * 200 }} 13h{{ max(2, ($strip['to'] - $strip['from']) * 200) }}v8H{{ $strip['from'] * 200 }}z" />
@@ -29,8 +29,8 @@
                                         @foreach ($strip['slips'] as $slip)<path class="slip-at" d="M{{ $slip * 200 - 3.5 }} 13.5l7 7m0 -7l-7 7" />@endforeach
                                     </svg></td>
                                     <td class="rests">{{ $lesson->restsOn }}, {{ $lesson->lesson->sureness->value }}<small>{{ Str::unbroken($lesson->scatter) }}{{ $lesson->slips === '' ? '' : '; left aside: '.$lesson->slips }}</small></td>
-                                    <td><b>{{ Str::unbroken($lesson->used) }}</b>@if ($lesson->isHeld)<small>held by you</small>@endif</td>
-                                    <td>
+                                    <td data-label="from now on"><b>{{ Str::unbroken($lesson->used) }}</b>@if ($lesson->isHeld)<small>held by you</small>@endif</td>
+                                    <td class="holding">
                                         <form method="post" action="{{ route('learning.hold') }}" class="held">
                                             @csrf
                                             <input type="hidden" name="figure" value="{{ $key }}">
