@@ -179,7 +179,7 @@ final class BenchTest extends BrowserCase
     /** @param  array<string, mixed>  $document */
     private function lay(array $document): void
     {
-        $file = tempnam(sys_get_temp_dir(), 'davrin-plan-').'.json';
+        $file = sys_get_temp_dir().'/'.uniqid('davrin-plan-').'.json';
         file_put_contents($file, json_encode($document));
         $this->open('/plans');
         $this->element('input[type="file"]')->sendKeys($file);

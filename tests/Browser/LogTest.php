@@ -50,7 +50,7 @@ final class LogTest extends BrowserCase
     public function test_a_photograph_is_added_and_shown_in_the_book(): void
     {
         $this->open('/log/2');
-        $file = tempnam(sys_get_temp_dir(), 'photo').'.jpg';
+        $file = sys_get_temp_dir().'/'.uniqid('photo').'.jpg';
         imagejpeg(imagecreatetruecolor(600, 400), $file);
         /** @var RemoteWebElement $input */
         $input = $this->element('input[type=file]');
@@ -112,7 +112,7 @@ final class LogTest extends BrowserCase
     {
         $this->open('/log/2');
         $this->element('.add-photo input[name=alt]')->sendKeys('Rust and honey');
-        $file = tempnam(sys_get_temp_dir(), 'photo').'.jpg';
+        $file = sys_get_temp_dir().'/'.uniqid('photo').'.jpg';
         file_put_contents($file, str_repeat('x', 15_500_000));
         $this->choose($file);
         $this->assertStringContainsString('has 16 MB, and here are taken up to 15 MB', (string) $this->script('return document.querySelector(".add-photo input[type=file]").validationMessage'));
@@ -130,7 +130,7 @@ final class LogTest extends BrowserCase
     public function test_the_log_is_saved_and_opened_again(): void
     {
         $this->open('/log');
-        $file = tempnam(sys_get_temp_dir(), 'log').'.json';
+        $file = sys_get_temp_dir().'/'.uniqid('log').'.json';
         file_put_contents($file, (string) $this->script('return await fetch("/log.json?year=2025").then((answer) => answer.text())'));
         $this->choose($file, '.log-file');
         $this->assertSoon(true, fn (): bool => str_contains($this->element('main')->getText(), '2 there already and left as they are.'));
