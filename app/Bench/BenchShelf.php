@@ -54,11 +54,11 @@ final readonly class BenchShelf
                     $stock->move(MovementKind::Cut, -min(1, $stock->amount), $words, $build->plan, $job);
                 }
             } elseif ($more > 0) {
-                self::mustBeFree($stock, min($more, $stock->amount));
+                $stock->mustBeFree(min($more, $stock->amount));
                 $stock->move(MovementKind::Cut, -min($more, $stock->amount), $words, $build->plan, $job);
             }
             if ($roll->isSpent && $stock->amount > 0 && $stock->kind !== StockKind::Loose) {
-                self::mustBeFree($stock, $stock->amount);
+                $stock->mustBeFree($stock->amount);
                 $stock->move(MovementKind::Gone, -$stock->amount, 'gave out at the bench', $build->plan, $job);
             }
             $taken = $off > 0 ? [...$taken, $roll->key => max($off, $taken[$roll->key] ?? 0)] : $taken;
@@ -83,7 +83,7 @@ final readonly class BenchShelf
                 default => $rest,
             };
             if ($stock !== null && $amount > 0) {
-                self::mustBeFree($stock, $amount);
+                $stock->mustBeFree($amount);
                 $reservation = $build->plan->reservations()->firstOrNew(['shelf_stock_id' => $stock->id], ['amount' => 0]);
                 $reservation->fill(['amount' => $reservation->amount + $amount])->save();
                 $isHeld = true;
@@ -112,10 +112,5 @@ final readonly class BenchShelf
             fn (BenchCut $cut): Length => $cut->length,
             $now->cutFrom($roll),
         ))->units;
-    }
-
-    private static function mustBeFree(ShelfStock $stock, int $amount): void
-    {
-        $stock->load('reservations')->free() >= $amount || throw NotReady::usedButHeld($stock);
     }
 }

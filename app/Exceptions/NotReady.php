@@ -2,7 +2,6 @@
 
 namespace App\Exceptions;
 
-use App\Models\ShelfStock;
 use Davrin\Core\Words\Refused;
 use Davrin\Core\Words\Words;
 
@@ -36,14 +35,18 @@ final class NotReady extends Refused
         return new self(self::left($item, $left, $plans).'Plan it again from what is free.');
     }
 
-    /** What is made of it already cannot be planned again. */
-    public static function usedButHeld(ShelfStock $stock): self
+    /**
+     * What is made of it already cannot be planned again.
+     *
+     * @param  list<string>  $left  what is free of it: "60 in"
+     * @param  list<string>  $plans  those that hold the rest
+     */
+    public static function usedButHeld(string $item, array $left, array $plans): self
     {
-        return new self(self::left(
-            $stock->item->name,
-            [$stock->shown($stock->free())],
-            array_values($stock->load('reservations.plan')->reservations->map(fn ($its): string => $its->plan->name)->all()),
-        ).'Give that back first, on the page of that plan: what was used here is not there for it any more.');
+        return new self(
+            self::left($item, $left, $plans)
+                .'Give that back first, on the page of that plan: what was used here is not there for it any more.',
+        );
     }
 
     /**
@@ -123,8 +126,8 @@ final class NotReady extends Refused
     public static function usedSinceItWasFinished(string $item, string $why): self
     {
         return new self(
-            "The build stays finished: what its end moved of $item on the shelf cannot be taken back. $why To go on, begin another build of "
-                .'its plan.',
+            "The build stays finished: what its end moved of $item on the shelf cannot be taken back. $why To go on, begin another build "
+                .'of its plan.',
         );
     }
 

@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Exceptions\NotReady;
 use App\Settings\House;
 use Closure;
 use Davrin\Core\Cut\Label;
@@ -191,6 +192,18 @@ final class ShelfStock extends Model
     public function free(?SavedPlan $for = null): int
     {
         return max(0, $this->amount - $this->held($for));
+    }
+
+    /** @throws NotReady where plans hold some of that */
+    public function mustBeFree(int $amount): void
+    {
+        if ($this->load('reservations.plan')->free() < $amount) {
+            throw NotReady::usedButHeld(
+                $this->item->name,
+                [$this->shown($this->free())],
+                array_values($this->reservations->map(fn (ShelfReservation $its): string => $its->plan->name)->all()),
+            );
+        }
     }
 
     /** An amount of it in words: "131 in", "6 x 20 in", "48". */

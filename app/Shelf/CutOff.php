@@ -172,7 +172,7 @@ final readonly class CutOff
             // Where fewer are there than were counted on, all of them are used.
             $some = min($pieces, $heap->amount ?? 0);
             if ($heap instanceof ShelfStock && $some > 0) {
-                $heap->free() >= $some || throw NotReady::usedButHeld($heap);
+                $heap->mustBeFree($some);
                 $heap->move(MovementKind::Cut, -$some, "used for $this->name", $this->plan, $this->job);
             }
         }
