@@ -43,6 +43,7 @@ Route::controller(GuideController::class)->group(function () {
     Route::get('/guide', 'index')->name('techniques');
     Route::get('/guide/first-wreath', 'first')->name('guide.first');
     Route::get('/guide/words', 'glossary')->name('guide.glossary');
+    Route::get('/guide/{page}.svg', 'picture')->name('guide.picture')->where('page', '[a-z0-9-]{1,40}');
     Route::get('/guide/{page}', 'show')->name('guide.page')->where('page', '[a-z0-9-]{1,40}');
 });
 Route::controller(TryOneController::class)->name('guide.')->group(function () {

@@ -39,9 +39,12 @@ final readonly class Drawn
         ));
     }
 
-    /** What stands for it in a list: of ties the last layout that is bare, else the last state that lies in the hand. */
+    /** What stands for it in a list: what its text shows; else of ties the last layout that is bare, or the last state in the hand. */
     public function emblem(): Scene
     {
+        if ($this->page->shows !== null) {
+            return $this->drawing($this->page->shows);
+        }
         $shows = fn (GuideStep $step): bool => $this->page->chapter === Chapter::Ties
             ? str_starts_with($step->drawn, State\Wires::NAME) && ! str_contains($step->drawn, 'filled')
             : ! self::isOnForm($step);
@@ -51,7 +54,12 @@ final readonly class Drawn
 
     private function scene(GuideStep $step): Scene
     {
-        return $this->states->draw($step->drawn, $this->sample, $this->units);
+        return $this->drawing($step->drawn);
+    }
+
+    private function drawing(string $drawn): Scene
+    {
+        return $this->states->draw($drawn, $this->sample, $this->units);
     }
 
     private static function isOnForm(GuideStep $step): bool

@@ -18,6 +18,7 @@ final readonly class GuidePage
      * @param  list<string>  $usual  usual figures, in words
      * @param  ?string  $twist  how it is tied: which way to twist, and how often; null where nothing is tied
      * @param  non-empty-list<GuideStep>  $steps
+     * @param  ?string  $shows  what is drawn where the page stands in a list; null where that follows from its chapter
      * @param  GuideStep  $wrong  how it looks when it has gone wrong
      * @param  string  $mend  and what mends it
      * @param  list<Caution>  $cautions
@@ -32,6 +33,7 @@ final readonly class GuidePage
         public array $usual,
         public ?string $twist,
         public array $steps,
+        public ?string $shows,
         public GuideStep $wrong,
         public string $mend,
         public array $cautions,
@@ -53,6 +55,7 @@ final readonly class GuidePage
             array_map($told, $this->usual),
             $this->twist === null ? null : $told($this->twist),
             array_map($step, $this->steps),
+            $this->shows,
             $step($this->wrong),
             $told($this->mend),
             $this->cautions,

@@ -213,9 +213,12 @@ final class PlanningTest extends BrowserCase
         $this->assertCount(count(\Davrin\Core\Guide\Guide::of(\Davrin\Core\Craft\Craft::standard())->pages), $this->texts('.guide-card b'));
         $out = $this->script(
             'return [...document.querySelectorAll(".guide-card")].filter((one) => one.scrollWidth > one.clientWidth + 1 || '
-                .'one.querySelector("svg").getBoundingClientRect().width < 95).map((one) => one.textContent.trim())',
+                .'one.querySelector("img").getBoundingClientRect().width < 95).map((one) => one.textContent.trim())',
         );
         $this->assertSame([], $out);
+        // Those further down are fetched as they come into sight.
+        $this->script('document.querySelectorAll(".guide-card img").forEach((one) => { one.loading = "eager"; })');
+        $this->assertSoon([], fn (): array => $this->script('return [...document.querySelectorAll(".guide-card img")].filter((one) => !one.complete || one.naturalWidth === 0).map((one) => one.src)'));
     }
 
     public function test_keys_are_listed_at_a_question_mark(): void

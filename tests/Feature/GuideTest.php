@@ -85,6 +85,27 @@ final class GuideTest extends FeatureCase
         $this->assertSame($title, $this->texts($this->get('/guide?q='.urlencode($sought))->assertOk(), "//a[@class='guide-card']//b")[0]);
     }
 
+    public function test_each_page_has_a_picture_of_its_own_that_is_fetched_once(): void
+    {
+        $index = $this->get('/guide')->assertOk();
+        $this->assertLessThan(60_000, strlen($index->getContent()));
+        $pictures = array_map(fn ($img): string => $img->getAttribute('src'), $this->find($index, "//a[@class='guide-card']/img[@loading='lazy']"));
+        $this->assertCount(count(app(Guide::class)->pages), array_unique($pictures));
+        $drawn = [];
+        foreach ($pictures as $address) {
+            $picture = $this->get($address, ['Accept-Encoding' => 'identity'])->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
+            $this->assertStringContainsString('immutable', (string) $picture->headers->get('Cache-Control'));
+            $svg = simplexml_load_string($picture->getContent());
+            $this->assertNotFalse($svg, $address);
+            $this->assertGreaterThan(0, count($svg->xpath("//*[local-name()='path' or local-name()='use']")), $address);
+            preg_match_all('/url\(#([^)]+)\)/', $picture->getContent(), $used);
+            $this->assertSame([], array_diff($used[1], array_map(strval(...), $svg->xpath('//@id'))), "$address is whole in itself");
+            $drawn[] = preg_replace('/<title>.*<\/title>/', '', $picture->getContent());
+        }
+        $this->assertCount(count($drawn), array_unique($drawn));
+        $this->get('/guide/xylophone.svg')->assertNotFound();
+    }
+
     public function test_the_guide_lists_all_of_it_and_says_where_nothing_is_found(): void
     {
         $index = $this->get('/guide')->assertOk();

@@ -14,7 +14,8 @@ use Davrin\Core\Geometry\Point;
 /**
  * A stretch of the form with its ties, seen from the front: "wires" four wires and three crossbars, so two sections. Which rows have
  * ties: "inner", "middle", "outer", so many a section as its number says; "inner-crossbars" on the crossbars, "inner-both" on these
- * and between, "inner-two" close to them. "zigzag" steps from row to row, "corner" is the corner of a square, "stick" a flat stick.
+ * and between, "inner-two" close to them. "zigzag" steps from row to row, "scattered" goes by no pattern, "corner" is the corner of a
+ * square, "stick" a flat stick.
  * "filled" has mesh on the ties, "gap" lacks one.
  */
 final class Wires implements State
@@ -30,6 +31,11 @@ final class Wires implements State
 
     private const ROWS = ['outer' => -2.0, 'middle' => 0.0, 'inner' => 2.0];
 
+    /** Ties that somebody put where they were wanted. */
+    private const SCATTERED = [
+        [-7.4, -2.0], [-4.4, 2.0], [-2.8, -2.0], [-1.0, 0.0], [1.6, 2.0], [2.8, -2.0], [5.0, 0.0], [7.6, -2.0],
+    ];
+
     /** How a zigzag steps, again and again. */
     private const STEPS = ['inner', 'middle', 'outer', 'middle'];
 
@@ -40,7 +46,7 @@ final class Wires implements State
 
     public function draw(Said $said, ?Sample $sample): Scene
     {
-        $kind = $said->oneOf(['zigzag', 'corner', 'stick'], 'rows');
+        $kind = $said->oneOf(['zigzag', 'scattered', 'corner', 'stick'], 'rows');
         $scene = match ($kind) {
             'corner' => $this->corner(Scene::of(2 * self::HALF + 1, 15.0)),
             'stick' => Scene::of(2 * self::HALF + 1, 13.0)->area('wood', Scene::rectangle(0.0, 0.0, 2 * self::HALF, 3.6)),
@@ -50,6 +56,7 @@ final class Wires implements State
             'corner' => $this->cornerTies($said),
             'stick' => $this->stickTies($said),
             'zigzag' => $this->zigzag($said),
+            'scattered' => self::SCATTERED,
             default => $this->rows($said),
         };
         $missing = $said->is('gap') ? intdiv(count($ties), 2) : -1;

@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Guide\Drawn;
 use App\Guide\States;
+use App\Http\KeptDrawing;
 use App\Plans\Starter;
 use App\Settings\House;
 use App\Settings\LearnedNow;
@@ -21,6 +22,7 @@ use Davrin\Core\Part\OwnWork;
 use Davrin\Core\Plan\PlanReader;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 /** The guide: what there is, and how each is made. */
 final readonly class GuideController
@@ -51,12 +53,22 @@ final readonly class GuideController
 
         return view('guide.index', [
             'sought' => $sought,
-            'found' => array_map($this->drawn(...), $found),
+            'found' => $found,
+            // The same Davrin in the same units draws the same.
+            'mark' => config('app.version').' '.$this->units->value,
             'chapters' => $sought === '' ? array_column(array_map(fn (Chapter $chapter): array => [
                 $chapter->value,
-                ['title' => $chapter->words(), 'pages' => array_map($this->drawn(...), $this->guide->in($chapter))],
+                ['title' => $chapter->words(), 'pages' => $this->guide->in($chapter)],
             ], Chapter::cases()), 1, 0) : [],
         ]);
+    }
+
+    /** What stands for a page in a list. */
+    public function picture(Request $request, string $page): Response
+    {
+        $its = $this->guide->pages[$page] ?? abort(404);
+
+        return KeptDrawing::answer($request, (string) gzencode(view('guide.picture', ['drawn' => $this->drawn($its)])->render()));
     }
 
     public function show(string $page): View

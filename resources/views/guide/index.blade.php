@@ -7,15 +7,14 @@
             <a class="quiet" href="{{ route('guide.glossary') }}">what the words mean</a>
         </div>
         <div class="mt-2"><x-search :sought="$sought" label="Find in the guide" hint="any name: cruffle, pipe cleaner, bubble, spike" /></div>
-        <svg width="0" height="0" class="absolute" aria-hidden="true"><defs><x-mesh-patterns :inks="array_map(App\Guide\Palette::of(...), ['a', 'b', 'r', 's'])" /></defs></svg>
         @if ($sought !== '')
             <p class="mt-3" role="status">{{ $found === [] ? "Nothing in the guide is called \"$sought\", or says it." : Davrin\Core\Words\Words::count(count($found), 'page') }} <a href="{{ route('techniques') }}">Show the whole guide</a></p>
-            <div class="guide-cards">@foreach ($found as $drawn)@include('guide.card')@endforeach</div>
+            <div class="guide-cards">@foreach ($found as $page)@include('guide.card')@endforeach</div>
         @endif
         @foreach ($chapters as $key => $chapter)
             <section class="guide-chapter" aria-labelledby="{{ $key }}">
                 <h2 id="{{ $key }}">{{ $chapter['title'] }}</h2>
-                <div class="guide-cards">@foreach ($chapter['pages'] as $drawn)@include('guide.card')@endforeach</div>
+                <div class="guide-cards">@foreach ($chapter['pages'] as $page)@include('guide.card')@endforeach</div>
             </section>
         @endforeach
         <section class="mt-10 max-w-prose" id="care">
