@@ -35,7 +35,7 @@ final readonly class Reckoned
 {
     /**
      * @param  array{used: array<string, int>,
-     *     size: ?array{guess: float, said: float, shown?: string, real: float, slope: float}, allowed: list<float>,
+     *     size: ?array{guess: float, said: float, words?: array{string, string}, real: float, slope: float}, allowed: list<float>,
      *     said: array<string, mixed>}  $told
      * @param  array<string, mixed>  $sums
      * @param  list<Observation>  $observed
@@ -65,7 +65,10 @@ final readonly class Reckoned
                 'size' => $size === null ? null : [
                     'guess' => $size->guess,
                     'said' => $inches,
-                    'shown' => $plan->units()->about($inches, $said->extent->isMeasured),
+                    'words' => [
+                        $plan->units()->about($inches, $said->extent->isMeasured),
+                        $plan->units()->place(Length::ofUnits((int) round($size->real * Length::PER_INCH))),
+                    ],
                     'real' => $size->real,
                     'slope' => $size->slope,
                 ],

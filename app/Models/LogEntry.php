@@ -55,7 +55,7 @@ use Illuminate\Support\Collection;
  * @property array<string, ?int> $spoiled what of each material was cut and is of no use, in units of length, by its id
  * @property list<array{at: string, words: string}> $notes what happened
  * @property array{used?: array<string, int>,
- *     size?: ?array{guess: float, said: float, shown?: string, real: float, slope: float}, allowed?: list<float>,
+ *     size?: ?array{guess: float, said: float, words?: array{string, string}, real: float, slope: float}, allowed?: list<float>,
  *     said?: array<string, mixed>} $told what was said of it before it was made (what Reckoned says)
  * @property array<string, mixed> $terms what it was priced by
  * @property array<string, mixed> $sums what a year adds up (what Reckoned says)
@@ -171,15 +171,14 @@ final class LogEntry extends Model
     public function sizes(): ?array
     {
         $size = $this->told['size'] ?? null;
+        if ($size === null) {
+            return null;
+        }
         $words = fn (float $inches): string => $this->design()->units()->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
+        // What was written down by an earlier Davrin has no words of its own.
+        [$said, $came] = $size['words'] ?? [$words($size['said']), $words($size['real'])];
 
-        return $size === null ? null : [
-            'said' => $size['said'],
-            'came' => $size['real'],
-            // What was written down by an earlier Davrin has no words of its own.
-            'saidWords' => $size['shown'] ?? $words($size['said']),
-            'cameWords' => $words($size['real']),
-        ];
+        return ['said' => $size['said'], 'came' => $size['real'], 'saidWords' => $said, 'cameWords' => $came];
     }
 
     public function past(): Past
