@@ -28,15 +28,16 @@ final readonly class BenchShelf
     }
 
     /**
-     * What was cut since leaves the rolls on the shelf. To be called in a transaction.
+     * What was cut since leaves the rolls on the shelf, and what was taken back at the bench is there again. To be called in a transaction.
      *
      * @throws NotReady where another plan holds what was cut
      */
     public static function settle(Build $build, Situation $now): void
     {
         [$taken, $job, $words] = [$build->taken, $build->job, "cut at the bench for {$build->plan->name}"];
-        // What the cut sheet was worked off for meanwhile has left the shelf by that.
-        if ($build->copies === 1 && $build->plan->cut_at !== null && $build->plan->cut_job !== $job && $taken === []) {
+        // What the cut sheet was worked off for meanwhile has left the shelf by that, whatever is ticked here.
+        $isByItsSheet = $build->copies === 1 && $build->plan->cut_at !== null && $build->plan->cut_job !== $job;
+        if ($isByItsSheet && $taken === []) {
             $taken = self::all($build->firstVersion()->benchRolls());
         }
         // What is given up or cut is not held any more.
@@ -47,21 +48,23 @@ final readonly class BenchShelf
             if ($stock === null) {
                 continue;
             }
-            $off = self::off($now, $roll);
-            $more = $off - ($taken[$roll->key] ?? 0);
-            if ($stock->kind === StockKind::Loose) {
-                if ($off > 0 && ! isset($taken[$roll->key])) {
-                    $stock->move(MovementKind::Cut, -min(1, $stock->amount), $words, $build->plan, $job);
-                }
-            } elseif ($more > 0) {
-                $stock->mustBeFree(min($more, $stock->amount));
-                $stock->move(MovementKind::Cut, -min($more, $stock->amount), $words, $build->plan, $job);
+            $off = $isByItsSheet ? max(self::off($now, $roll), $taken[$roll->key] ?? 0) : self::off($now, $roll);
+            $more = $stock->kind === StockKind::Loose
+                ? ($off > 0 ? 1 : 0) - (isset($taken[$roll->key]) ? 1 : 0)
+                : $off - ($taken[$roll->key] ?? 0);
+            $some = min($more, $stock->amount);
+            if ($some > 0) {
+                $stock->mustBeFree($some);
+                $stock->move(MovementKind::Cut, -$some, $words, $build->plan, $job);
+            } elseif ($more < 0 && ! $roll->isSpent) {
+                $some = min(-$more, -(int) $stock->movements()->where('job', $job)->whereNull('undone_at')->sum('amount'));
+                $some < 1 || $stock->move(MovementKind::PutBack, $some, "not cut after all for {$build->plan->name}", $build->plan, $job);
             }
             if ($roll->isSpent && $stock->amount > 0 && $stock->kind !== StockKind::Loose) {
                 $stock->mustBeFree($stock->amount);
                 $stock->move(MovementKind::Gone, -$stock->amount, 'gave out at the bench', $build->plan, $job);
             }
-            $taken = $off > 0 ? [...$taken, $roll->key => max($off, $taken[$roll->key] ?? 0)] : $taken;
+            $taken = $off > 0 ? [...$taken, $roll->key => $off] : array_diff_key($taken, [$roll->key => 1]);
         }
         $build->update(['taken' => $taken]);
     }

@@ -50,12 +50,12 @@ final class NotReady extends Refused
     }
 
     /**
-     * @param  list<string>  $left  what is free of it: a length, or how many pieces
+     * @param  list<string>  $left  what is free of it: "60 in", "6 x 20 in", "48"
      * @param  list<string>  $plans  those that hold the rest
      */
     private static function left(string $item, array $left, array $plans): string
     {
-        $isOne = count($left) === 1 && (! is_numeric($left[0]) || $left[0] === '1');
+        $isOne = count($left) === 1 && preg_match('/^(?!1\b)\d+( x |$)/', $left[0]) !== 1;
 
         return sprintf(
             'Of %s %s. %s',

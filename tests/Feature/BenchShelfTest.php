@@ -155,6 +155,38 @@ final class BenchShelfTest extends FeatureCase
         $this->assertSame([['100 in'], false], [$this->lefts($sage), $build->refresh()->isFinished()]);
     }
 
+    #[TestWith(['360 in', ['18 in'], ['94 in']])]
+    #[TestWith(['8 x 48 in', ['8 in', '8 in', '8 in', '8 in', '8 in', '8 in', '8 in', '8 in'], ['8 in', '8 in', '8 in', '8 in', '8 in', '8 in', '2 x 48 in']])]
+    public function test_a_cut_that_was_none_after_all_is_on_the_shelf_again(string $came, array $once, array $then): void
+    {
+        $sage = $this->sage($came);
+        $plan = $this->plan($sage, 'Barn door', $came === '360 in' ? '19 in' : '20 in', $came === '360 in' ? 'every tie' : 'ties 1 to 16');
+        $build = $this->onTheBench($plan);
+        $build->say(Mark::Done, $build->version()->units);
+        $this->finish($build);
+        $this->assertSame($once, $this->lefts($sage));
+        $this->post("/builds/$build->id/reopen");
+        $build->say(Mark::Undone, array_slice($this->cuts($build), -4));
+        $this->finish($build);
+        $this->assertSame($then, $this->lefts($sage));
+        $this->post("/builds/$build->id/reopen");
+        $build->say(Mark::Done, $this->cuts($build));
+        $this->finish($build);
+        $this->assertSame($once, $this->lefts($sage));
+    }
+
+    public function test_what_the_cut_sheet_took_stays_cut_whatever_is_ticked_at_the_bench(): void
+    {
+        $sage = $this->sage('360 in');
+        $plan = $this->plan($sage, 'Barn door', '19 in');
+        $build = $this->onTheBench($plan);
+        $build->say(Mark::Done, array_slice($this->cuts($build), 0, 4));
+        $this->post("/plans/$plan->id/cut-sheet", ['all' => '1'])->assertSessionHas('said');
+        $this->assertSame(['18 in'], $this->lefts($sage));
+        $this->finish($build);
+        $this->assertSame(['18 in'], $this->lefts($sage));
+    }
+
     public function test_it_stays_finished_where_what_it_laid_back_is_used_since(): void
     {
         $sage = $this->sage('100 in');
