@@ -71,7 +71,8 @@ final readonly class BuildRecord
             $name = match ($unit->deed) {
                 Deed::Tie => 'ties',
                 Deed::Cut, Deed::Fetch => 'cuts',
-                Deed::Make => $unit->group,
+                // One bow is of the step of the bows.
+                Deed::Make => "{$unit->group}s" === $unit->step->phase->words() ? $unit->step->phase->words() : $unit->group,
                 Deed::Whole => $unit->step->phase->words(),
             };
             $steps[$name] ??= ['step' => $name, 'done' => 0, 'of' => 0, 'planned' => 0.0, 'took' => 0.0];

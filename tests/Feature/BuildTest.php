@@ -2,6 +2,7 @@
 
 namespace Tests\Feature;
 
+use App\Bench\BuildRecord;
 use App\Models\Build;
 use App\Models\SavedPlan;
 use App\Models\ShelfReservation;
@@ -364,6 +365,14 @@ final class BuildTest extends FeatureCase
         // A build that is opened again is under way.
         $this->post("/builds/$second->id/reopen")->assertRedirect("/builds/$second->id");
         $this->get('/builds')->assertDontSee('Finished');
+    }
+
+    public function test_the_record_tells_a_bow_and_the_stem_that_waits_for_it_together(): void
+    {
+        $build = $this->onTheBench($this->hang('library-storm-door'));
+        $steps = array_column(BuildRecord::of($build)->steps, 'of', 'step');
+        $this->assertSame([2, false], [$steps['bows'], isset($steps['bow'])]);
+        $this->assertSame(count($build->walk()->units), array_sum($steps));
     }
 
     public function test_it_goes_on_by_its_own_plan_whatever_becomes_of_that_on_the_wall(): void
