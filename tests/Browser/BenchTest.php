@@ -105,6 +105,28 @@ final class BenchTest extends BrowserCase
         $this->assertSoon(1, fn (): int => preg_match('/^23 of/', $this->whole()));
     }
 
+    public function test_what_is_ticked_of_a_build_that_was_put_away_is_kept_until_it_is_taken_up_again(): void
+    {
+        $this->lay(self::SMALL);
+        $here = $this->browser->getCurrentURL();
+        $bench = $this->browser->getWindowHandle();
+        $this->browser->switchTo()->newWindow();
+        $other = $this->browser->getWindowHandle();
+        $this->open('/builds');
+        $this->element('.builds form button')->click();
+        $this->assertSoon(2, fn (): int => count($this->texts('.builds li')));
+        $this->browser->switchTo()->window($bench);
+        $this->press(' ');
+        $this->assertSoon(1, fn (): int => preg_match('/^This build is not on the bench any more/', $this->texts('[data-kept]')[0] ?? ''));
+        $this->assertSame(1, $this->waiting());
+        $this->browser->switchTo()->window($other);
+        $this->element('form[action$="/restore"] button')->click();
+        $this->assertSoon($here, fn (): string => $this->browser->getCurrentURL());
+        $this->browser->switchTo()->window($bench);
+        $this->assertSoon(0, $this->waiting(...));
+        $this->assertSoon('', fn (): string => $this->texts('[data-kept]')[0] ?? '');
+    }
+
     public function test_two_windows_see_what_the_other_ticks_and_lose_none(): void
     {
         $this->lay(self::SMALL);

@@ -100,7 +100,11 @@ export class Outbox {
             await this.#oneByOne(ticks);
 
             return this.waiting().length === 0;
-        } else if (answer.status === 422 || answer.status === 404) {
+        } else if (answer.status === 404) {
+            this.said('This build is not on the bench any more: it was put away. What was ticked here is kept until it is taken up again.');
+
+            return false;
+        } else if (answer.status === 422) {
             const sent = new Set(ticks.map((tick) => tick.token));
             this.#keep((waiting) => waiting.filter((tick) => !sent.has(tick.token)));
         }
