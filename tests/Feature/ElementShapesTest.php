@@ -199,7 +199,8 @@ final class ElementShapesTest extends FeatureCase
     {
         $index = $this->get('/guide')->assertOk();
         foreach (array_keys(iterator_to_array(self::techniques())) as $technique) {
-            $this->assertNotSame([], $this->find($index, "//a[@href='".route('guide.page', $technique)."']//*[local-name()='use']"), $technique);
+            $this->assertNotSame([], $this->find($index, "//a[@href='".route('guide.page', $technique)."']/img[contains(@src, '/guide/$technique.svg')]"), $technique);
+            $this->get("/guide/$technique.svg", ['Accept-Encoding' => 'identity'])->assertOk()->assertSee('<use', false);
             $page = $this->get("/guide/$technique")->assertOk();
             $this->assertNotSame([], $this->find($page, "//*[@class='guide-done']//*[local-name()='use']"), $technique);
             $sample = Sample::of(Craft::standard()->parts[$technique], app(PlanReader::class), app(Engine::class));
