@@ -63,7 +63,7 @@ final class Learn
                 'of' => $lesson->scope->of,
                 'material' => $lesson->scope->material,
                 'source' => $lesson->scope->source,
-                'value' => LearnedFigure::number(Told::valueOf($lesson, $typed), 6),
+                'value' => LearnedFigure::number(Told::of($lesson, self::held()[$key] ?? null)->valueOf($typed), 6),
                 'from' => $lesson->from,
                 'by' => 'maker',
             ]])->all()[0];

@@ -27,6 +27,7 @@ final readonly class Told
         public string $slips,
         public bool $isHeld,
         public string $typed,
+        private float $value,
     ) {}
 
     /** @param  ?LearnedFigure  $held  where the maker holds it */
@@ -47,6 +48,7 @@ final readonly class Told
             implode(', ', array_map($shown, $lesson->slips)),
             $held !== null,
             $shown($used ?? $lesson->real),
+            $figure->value ?? $lesson->value,
         );
     }
 
@@ -122,13 +124,16 @@ final readonly class Told
     }
 
     /**
-     * What a maker typed to be held, as a learned figure holds it.
+     * What a maker typed to be held, as a learned figure holds it: as exact as it is, where it was left as it is shown.
      *
      * @throws Fault
      */
-    public static function valueOf(Lesson $lesson, string $typed): float
+    public function valueOf(string $typed): float
     {
-        $text = trim($typed);
+        [$text, $lesson] = [trim($typed), $this->lesson];
+        if ($text === $this->typed) {
+            return $this->value;
+        }
         if ($lesson->subject === Subject::Reach || $lesson->subject === Subject::Depth) {
             return LengthText::read($text, self::units())->toInches() / $lesson->guess;
         }

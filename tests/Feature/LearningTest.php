@@ -7,9 +7,13 @@ use App\Models\Build;
 use App\Models\KeptPrice;
 use App\Models\LogEntry;
 use App\Models\SavedPlan;
+use App\Settings\House;
 use App\Settings\LearnedNow;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Learned\Subject;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Result\Result;
+use PHPUnit\Framework\Attributes\TestWith;
 
 /** What the log teaches is used by every plan from then on, and by nothing that is held, cut, priced or on the bench already. */
 final class LearningTest extends FeatureCase
@@ -27,6 +31,24 @@ final class LearningTest extends FeatureCase
         $this->get("/plans/$plan->id")->assertSee('about 22 1/2 in')->assertSee('learned from 5 pieces of this plan');
         $this->get('/plans')->assertSee('about 22 1/2 in', false);
         $this->get('/learning')->assertOk()->assertSee('left aside: 9 in')->assertSee('5 pieces, fairly sure');
+    }
+
+    #[TestWith([Units::Inches, '4 3/4 in'])]
+    #[TestWith([Units::Metric, '12 cm'])]
+    public function test_what_is_held_as_it_is_shown_is_held_as_exactly_as_it_was_learned(Units $units, string $shown): void
+    {
+        app(House::class)->measureIn($units);
+        $plan = $this->hang();
+        // Shown, it is rounded: 4 3/4 of 5 in were 0.95.
+        $this->log($plan, array_fill(0, 3, ['entry.wide' => '57.023 cm']));
+        $learned = fn (): ?float => app(LearnedNow::class)->figures()->find(Subject::Reach, 'ruffle')?->value;
+        $exact = $learned();
+        $this->assertEqualsWithDelta(0.944, (float) $exact, 0.001);
+        $this->assertContains($shown, array_map(fn ($blank): string => $blank->getAttribute('value'), $this->find($this->get('/learning'), "//input[@name='value']")));
+        $this->post('/learning', ['figure' => 'reach|ruffle||', 'value' => $shown])->assertSessionHas('said');
+        $this->assertSame($exact, $learned());
+        $this->post('/learning', ['figure' => 'reach|ruffle||', 'value' => '5 in']);
+        $this->assertSame(1.0, $learned());
     }
 
     public function test_minutes_are_used_from_then_on_and_a_price_that_was_decided_on_keeps_its_own(): void
