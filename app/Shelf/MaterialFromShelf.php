@@ -26,7 +26,10 @@ use Illuminate\Support\Collection;
 final readonly class MaterialFromShelf
 {
     /** A plan names no more rolls and pieces of a mesh than this; begun ones before full ones. */
-    public const MOST = 60;
+    private const MOST = 60;
+
+    /** Of so many it is looked up what is free. */
+    private const LOOKED_AT = 1_000;
 
     /**
      * As a plan file holds it.
@@ -100,8 +103,10 @@ final readonly class MaterialFromShelf
      */
     private static function stock(ShelfItem $item, ?array $lots): Collection
     {
-        return $item->stock()->where('amount', '>', 0)->with('reservations')->get()->toBase()
-            ->filter(fn (ShelfStock $stock): bool => $lots === null || in_array($stock->lot, $lots, true))
+        /** @var list<ShelfStock> $there */
+        $there = $item->stock()->where('amount', '>', 0)->with('reservations')->orderBy('id')->limit(self::LOOKED_AT)->get()->all();
+
+        return collect($there)->filter(fn (ShelfStock $stock): bool => $lots === null || in_array($stock->lot, $lots, true))
             ->each(fn (ShelfStock $stock) => $stock->setRelation('item', $item))
             ->sortBy(fn (ShelfStock $stock): array => [$stock->kind === StockKind::Full, $stock->amount, $stock->id]);
     }
