@@ -11,6 +11,7 @@ import './clock.js';
 import './drag.js';
 import './keys.js';
 import './light.js';
+import './once.js';
 import './paint.js';
 import './panels.js';
 import './picture.js';

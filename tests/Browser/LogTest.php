@@ -127,6 +127,22 @@ final class LogTest extends BrowserCase
         unlink($file);
     }
 
+    public function test_a_double_click_writes_a_piece_down_once(): void
+    {
+        $this->open('/log');
+        $entries = fn (): int => (int) $this->script('return await fetch("/log.json").then((answer) => answer.json()).then((log) => log.entries.length)');
+        $before = $entries();
+        $this->script('const button = document.querySelector("form[action$=\'/log\'] button"); button.click(); setTimeout(() => button.click(), 60);');
+        $this->assertSoon(1, fn (): int => preg_match('#/log/\d+$#', $this->browser->getCurrentURL()));
+        $this->assertSame($before + 1, $entries());
+        // The page before was kept by the browser; from there one more can be written.
+        $this->browser->navigate()->back();
+        $this->assertSoon('What came off the bench', fn (): string => $this->texts('h1')[0] ?? '');
+        $this->browser->findElement(WebDriverBy::xpath("//button[text()='Write it down']"))->click();
+        $this->assertSoon(1, fn (): int => preg_match('#/log/\d+$#', $this->browser->getCurrentURL()));
+        $this->assertSame($before + 2, $entries());
+    }
+
     public function test_the_log_is_saved_and_opened_again(): void
     {
         $this->open('/log');
