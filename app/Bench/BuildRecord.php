@@ -11,6 +11,7 @@ use Davrin\Core\Bench\Mark;
 use Davrin\Core\Bench\Situation;
 use Davrin\Core\Bench\Unit;
 use Davrin\Core\Bench\Walk;
+use Davrin\Core\Demand\Phase;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Words\Words;
 
@@ -71,8 +72,8 @@ final readonly class BuildRecord
             $name = match ($unit->deed) {
                 Deed::Tie => 'ties',
                 Deed::Cut, Deed::Fetch => 'cuts',
-                // One bow is of the step of the bows.
-                Deed::Make => "{$unit->group}s" === $unit->step->phase->words() ? $unit->step->phase->words() : $unit->group,
+                // What is done for a sign or a bow is told with it.
+                Deed::Make => in_array($unit->step->phase, [Phase::Sign, Phase::Bow], true) ? $unit->step->phase->words() : $unit->group,
                 Deed::Whole => $unit->step->phase->words(),
             };
             $steps[$name] ??= ['step' => $name, 'done' => 0, 'of' => 0, 'planned' => 0.0, 'took' => 0.0];

@@ -12,7 +12,7 @@ final class PictureStyle
 
         return $theme.implode('', array_map(
             fn (string $its): string => (string) file_get_contents(resource_path("css/$its.css")),
-            $of === [] ? ['picture'] : $of,
+            $of,
         ));
     }
 }

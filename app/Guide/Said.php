@@ -36,7 +36,7 @@ final readonly class Said
     /** "20 in", "51 cm" */
     public function length(float $inches): string
     {
-        return $this->units->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
+        return $this->units->place(Length::nearInches($inches));
     }
 
     public function is(string $word): bool

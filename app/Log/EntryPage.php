@@ -154,7 +154,7 @@ final readonly class EntryPage implements Responsable
 
     private function inches(float $inches): string
     {
-        return $this->units->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
+        return $this->units->place(Length::nearInches($inches));
     }
 
     /** What the sale came to, in a sentence; null where nothing was sold. */

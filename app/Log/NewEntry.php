@@ -17,7 +17,6 @@ use Davrin\Core\Compute\Work;
 use Davrin\Core\Demand\BuildStep;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Learned\LearnedFigures;
-use Davrin\Core\Learned\Scope;
 use Davrin\Core\Log\Observed;
 use Davrin\Core\Log\PlannedRolls;
 use Davrin\Core\Log\RollTruth;
@@ -199,13 +198,7 @@ final readonly class NewEntry
             $wound = $plan->materials->all[$roll->material] ?? null;
             $isByLabel = in_array($roll->origin, PlannedRolls::BY_LABEL, true) && $roll->cuts !== [];
             if ($wound instanceof Wound && ! $wound->isMeasured() && $isByLabel) {
-                $truths[] = (new RollTruth(
-                    $wound->id,
-                    $wound->name().", roll $roll->number",
-                    new Scope('', $wound->sort(), $wound->source()),
-                    $wound->nominal(),
-                    $roll->isSpent ? $roll->length : null,
-                ))->asData();
+                $truths[] = RollTruth::byLabel($wound, $roll->number)->held($roll->isSpent ? $roll->length : null)->asData();
             }
         }
 

@@ -67,7 +67,7 @@ final readonly class Reckoned
                     'said' => $inches,
                     'words' => [
                         $plan->units()->about($inches, $said->extent->isMeasured),
-                        $plan->units()->place(Length::ofUnits((int) round($size->real * Length::PER_INCH))),
+                        $plan->units()->place(Length::nearInches($size->real)),
                     ],
                     'real' => $size->real,
                     'slope' => $size->slope,

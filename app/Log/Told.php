@@ -154,7 +154,7 @@ final readonly class Told
     {
         return match ($subject) {
             Subject::Minutes => LearnedFigure::number($its, 3).' min',
-            Subject::Reach, Subject::Depth => self::units()->place(Length::ofUnits((int) round($its * Length::PER_INCH))),
+            Subject::Reach, Subject::Depth => self::units()->place(Length::nearInches($its)),
             Subject::Thin, Subject::Full => LearnedFigure::number($its * self::units()->perInch(), 1),
             default => LearnedFigure::number($its, 1).' %',
         };

@@ -11,7 +11,6 @@ use Davrin\Core\Log\Made;
 use Davrin\Core\Log\MinutesText;
 use Davrin\Core\Log\MustBePossible;
 use Davrin\Core\Log\Observation;
-use Davrin\Core\Log\Observed;
 use Davrin\Core\Log\Past;
 use Davrin\Core\Log\PlannedRolls;
 use Davrin\Core\Log\RollTruth;
@@ -174,7 +173,7 @@ final class LogEntry extends Model
         if ($size === null) {
             return null;
         }
-        $words = fn (float $inches): string => $this->design()->units()->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
+        $words = fn (float $inches): string => $this->design()->units()->place(Length::nearInches($inches));
         // What was written down by an earlier Davrin has no words of its own.
         [$said, $came] = $size['words'] ?? [$words($size['said']), $words($size['real'])];
 
@@ -262,9 +261,7 @@ final class LogEntry extends Model
         foreach ($times as $time) {
             MustBePossible::minutes($time->words, $time->took ?? 0.0, $after);
         }
-        foreach ($this->spoiledLengths() as $material => $spoiled) {
-            $this->mustBeSpoiled($material, $spoiled);
-        }
+        $this->mustBeSpoiled($this->spoiledLengths());
         $rolls = $this->build_id !== null
             ? $this->rollTruths()
             : PlannedRolls::ofSeveral($this->design(), $after, $this->rollTruths(), app(RollPlanner::class));
@@ -298,21 +295,20 @@ final class LogEntry extends Model
         isset($this->told['used'][$material]) || throw Fault::noBlank("spoiled.$material");
         $spoiled = self::isNothing($typed) ? null : LengthText::read($typed, $this->design()->units());
         if ($spoiled !== null) {
-            $this->mustBeSpoiled($material, $spoiled);
+            $this->mustBeSpoiled([$material => $spoiled]);
         }
         $this->spoiled = [...$this->spoiled, $material => $spoiled?->units];
     }
 
-    /** @throws Fault where that is more than can have been spoiled of all copies */
-    private function mustBeSpoiled(string $material, Length $spoiled): void
+    /**
+     * @param  array<string, Length>  $spoiled  by the id of the material
+     *
+     * @throws Fault where that is more than can have been spoiled of all copies
+     */
+    private function mustBeSpoiled(array $spoiled): void
     {
-        $used = Observed::used(app(Engine::class)->figures($this->design()), $this->slip()->count('copies'));
-        MustBePossible::spoiled(
-            $this->design()->materials->all[$material]->name(),
-            $spoiled,
-            $used[$material] ?? Length::zero(),
-            $this->design()->units(),
-        );
+        $result = app(Engine::class)->figures($this->design());
+        MustBePossible::spoiled($this->design(), $result, $this->slip()->count('copies'), $spoiled);
     }
 
     /** @return ?float null where nobody looked at the clock */

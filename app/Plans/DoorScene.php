@@ -106,7 +106,7 @@ final readonly class DoorScene
     private static function judged(Plan $plan, Result $result, Place $place, float $middle, Box $box): array
     {
         $units = $plan->units();
-        $inches = fn (float $length): string => $units->place(Length::ofUnits((int) round($length * Length::PER_INCH)));
+        $inches = fn (float $length): string => $units->place(Length::nearInches($length));
         $free = ($place->wide->toInches() - $box->wide()) / 2;
         $said = [sprintf(
             $free >= 0.0

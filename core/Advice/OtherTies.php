@@ -55,7 +55,7 @@ final class OtherTies
         if ($group->slip->has('every')) {
             $now = $group->slip->length('every')->toInches();
             for ($inches = $now - $by * self::STEP; $inches > 0 && $isWithin($now / $inches); $inches -= $by * self::STEP) {
-                $length = Length::ofUnits((int) round($inches * Length::PER_INCH));
+                $length = Length::nearInches($inches);
                 yield ['A tie every '.$plan->units()->exact($length), ["ties.$group->id.every" => LengthText::canonical($length)]];
             }
 

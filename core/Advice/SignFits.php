@@ -116,6 +116,6 @@ final readonly class SignFits implements Rule
 
     private static function length(float $inches): Length
     {
-        return Length::ofUnits((int) round($inches * Length::PER_INCH));
+        return Length::nearInches($inches);
     }
 }

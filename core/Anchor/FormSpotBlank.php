@@ -100,7 +100,7 @@ final readonly class FormSpotBlank extends NamedBlank
         if ($seat === null || ! $this->form->frame->has($seat)) {
             throw OutOfBounds::noSeat(trim($wires), array_map(fn (Seat $seat): string => $seat->key(), $this->form->frame->seats()));
         }
-        $this->mustBeWithin($distance, Length::ofUnits((int) round($this->form->length($seat) * Length::PER_INCH)), $bare);
+        $this->mustBeWithin($distance, Length::nearInches($this->form->length($seat)), $bare);
 
         return FormSpot::along($seat, $distance);
     }

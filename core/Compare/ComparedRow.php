@@ -42,7 +42,7 @@ final readonly class ComparedRow
             $label,
             array_map(fn (Length $its): float => $its->toInches(), $lengths),
             $shown,
-            fn (float $inches): string => $units->place(Length::ofUnits((int) round($inches * Length::PER_INCH))),
+            fn (float $inches): string => $units->place(Length::nearInches($inches)),
             $words,
         );
     }

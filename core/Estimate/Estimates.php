@@ -205,6 +205,6 @@ final readonly class Estimates
 
     private function shown(float $inches): string
     {
-        return $this->plan->units()->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
+        return $this->plan->units()->place(Length::nearInches($inches));
     }
 }

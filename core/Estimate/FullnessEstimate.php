@@ -53,7 +53,7 @@ final class FullnessEstimate
 
         return new Fullness($verdict, new Figure('fullness', number_format($perInch, 1, '.', ''), "fullness $shown, $verdict", [
             ...$because,
-            sprintf('along %s: %s %s', $plan->units()->place(Length::ofUnits((int) round($along * Length::PER_INCH))), $shown, $unit),
+            sprintf('along %s: %s %s', $plan->units()->place(Length::nearInches($along)), $shown, $unit),
             self::boundWords($plan, $parts, $perInch / $thin, $perInch / $full).' ('.self::boundsFrom($plan, $parts).')',
         ], true, "fullness $shown"), "$shown $unit", $thin, $full);
     }

@@ -21,7 +21,7 @@ final class RowWords
 
     private static function row(Form $form, Seat $seat, Units $units): string
     {
-        $shown = fn (float $inches): string => $units->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
+        $shown = fn (float $inches): string => $units->place(Length::nearInches($inches));
         $sections = array_map(fn (int $section): float => $form->sections->length($seat, $section), range(1, $form->sections->count()));
 
         return sprintf(

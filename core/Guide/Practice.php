@@ -22,7 +22,7 @@ final class Practice
     public static function reach(float $said, Length $measured, Units $units): string
     {
         [$is, $shown] = [$measured->toInches() / $said, $units->exact($measured)];
-        $expected = $units->place(Length::ofUnits((int) round($said * Length::PER_INCH)));
+        $expected = $units->place(Length::nearInches($said));
 
         return match (true) {
             $is < 1 - self::CLOSE => "$shown is less than the $expected to be expected: it is still closed, or gathered too tightly. "

@@ -42,11 +42,6 @@ final readonly class LoggedPiece
      */
     public function check(Result $result): void
     {
-        $used = Observed::used($result, $this->slip->count('copies'));
-        foreach ($this->spoiled as $id => $spoiled) {
-            Fault::under("/spoiled/$id", fn () => MustBePossible::spoiled(
-                $this->plan->materials->all[$id]->name(), $spoiled, $used[$id] ?? Length::zero(), $this->plan->units(),
-            ));
-        }
+        Fault::under('/spoiled', fn () => MustBePossible::spoiled($this->plan, $result, $this->slip->count('copies'), $this->spoiled));
     }
 }

@@ -7,6 +7,7 @@ namespace Davrin\Core\Log;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Plan\Plan;
+use Davrin\Core\Result\Result;
 use Davrin\Core\Words\Fault;
 
 /** Refuses what cannot have been measured of a piece, with the reason and how to mend it. */
@@ -77,9 +78,23 @@ final class MustBePossible
     }
 
     /**
-     * @throws Fault
+     * @param  Result  $result  of the plan
+     * @param  array<string, Length>  $spoiled  of all copies, by the id of the material
+     *
+     * @throws Fault whose pointer names the material: "/m1"
      */
-    public static function spoiled(string $name, Length $spoiled, Length $used, Units $units): void
+    public static function spoiled(Plan $plan, Result $result, int $copies, array $spoiled): void
+    {
+        $used = Observed::used($result, $copies);
+        foreach ($spoiled as $id => $its) {
+            Fault::under("/$id", fn () => self::spoiledOf(
+                $plan->materials->all[$id]->name(), $its, $used[$id] ?? Length::zero(), $plan->units(),
+            ));
+        }
+    }
+
+    /** @throws Fault */
+    private static function spoiledOf(string $name, Length $spoiled, Length $used, Units $units): void
     {
         $most = $used->times(self::MOST_LABELS);
         if (! $used->isPositive()) {
@@ -106,6 +121,6 @@ final class MustBePossible
 
     private static function shown(float $inches, Units $units): string
     {
-        return $units->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
+        return $units->place(Length::nearInches($inches));
     }
 }

@@ -6,7 +6,6 @@ namespace Davrin\Core\Log;
 
 use Davrin\Core\Batch\Batch;
 use Davrin\Core\Batch\Share;
-use Davrin\Core\Learned\Scope;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Result\Result;
@@ -61,11 +60,9 @@ final class PlannedRolls
             ? []
             : array_filter($plan->rolls, fn (RollUse $roll): bool => in_array($roll->stock->origin, self::BY_LABEL, true));
 
-        return array_map(fn (int $number): RollTruth => new RollTruth(
-            $wound->id,
-            "{$wound->name()}, roll $number",
-            new Scope('', $wound->sort(), $wound->source()),
-            $wound->nominal(),
-        ), array_keys(array_fill(1, count($whole), true)));
+        return array_map(
+            fn (int $at): RollTruth => RollTruth::byLabel($wound, $at + 1),
+            array_keys(array_values($whole)),
+        );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Davrin\Core\Log;
 
 use Davrin\Core\Learned\Scope;
+use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
 
 /** A roll as it really was, beside what its label says. */
@@ -24,6 +25,12 @@ final readonly class RollTruth
         public Length $label,
         public ?Length $held = null,
     ) {}
+
+    /** Of which only the label is known yet. */
+    public static function byLabel(Wound $wound, int $number): self
+    {
+        return new self($wound->id, "{$wound->name()}, roll $number", new Scope('', $wound->sort(), $wound->source()), $wound->nominal());
+    }
 
     public function held(?Length $held): self
     {

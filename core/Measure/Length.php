@@ -32,6 +32,12 @@ final readonly class Length
         return new self($whole * self::PER_INCH + intdiv($numerator * self::PER_INCH, $denominator));
     }
 
+    /** The length that is nearest to what a place, a drawing or an estimate says. */
+    public static function nearInches(float $inches): self
+    {
+        return new self((int) round($inches * self::PER_INCH));
+    }
+
     public static function yards(int $yards): self
     {
         return self::inches(36 * $yards);

@@ -90,7 +90,7 @@ abstract class Extras extends CountedPart implements TakesUpRoom
         $clear = SpreadOut::clearance($on->slip, $on->there, $on->anchor->first);
         $degrees = fn (float $part): string => sprintf('%s degrees', self::tenths($part * 360));
         $row = $on->form->length(SeatChoice::of($on->form, $on->slip));
-        $inches = fn (float $part): string => $on->units->place(Length::ofUnits((int) round($part * $row * Length::PER_INCH)));
+        $inches = fn (float $part): string => $on->units->place(Length::nearInches($part * $row));
         $isRound = $on->form->frame->round() && $on->form->closed();
         $told = $isRound ? $degrees : $inches;
         $first = $on->anchor->first / $row;

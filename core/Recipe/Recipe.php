@@ -154,7 +154,7 @@ final readonly class Recipe
     private static function fits(Plan $plan, Part $part, Result $result): array
     {
         $box = $part->kind instanceof HidesWhatIsBehind ? $part->kind->board($part->on)->box() : null;
-        $inches = fn (float $length): string => $plan->units()->place(Length::ofUnits((int) round($length * Length::PER_INCH)));
+        $inches = fn (float $length): string => $plan->units()->place(Length::nearInches($length));
         $shown = $box === null ? '' : $inches($box->wide()).' x '.$inches($box->high());
 
         return $box === null ? [] : [new Figure('sign', $shown, $shown, [

@@ -131,7 +131,7 @@ final readonly class Ranking
                 : Words::count($its->packsToBuy, 'pack').' to buy',
             Criterion::Quickest => Words::count((int) round($by), 'minute').' slower than the quickest',
             Criterion::Fullest => 'not as full as the fullest',
-            Criterion::Largest => $units->place(Length::ofUnits((int) round($by * Length::PER_INCH))).' smaller than the largest',
+            Criterion::Largest => $units->place(Length::nearInches($by)).' smaller than the largest',
             Criterion::Scraps => 'leaves more of what is open',
         };
     }

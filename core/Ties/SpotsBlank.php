@@ -102,7 +102,7 @@ final readonly class SpotsBlank extends NamedBlank implements KeepsWhatFits
             throw OutOfBounds::noSeat($seat->key(), array_map(fn (Seat $seat): string => $seat->key(), $this->form->frame->seats()));
         }
         $length = LengthText::read($distance, $bare);
-        $most = Length::ofUnits((int) round($this->form->length($seat) * Length::PER_INCH));
+        $most = Length::nearInches($this->form->length($seat));
         if ($length->isNegative() || $length->isMoreThan($most)) {
             $units = $bare ?? Units::Inches;
             throw OutOfBounds::between(
@@ -118,6 +118,6 @@ final readonly class SpotsBlank extends NamedBlank implements KeepsWhatFits
 
     private static function length(Spot $spot): Length
     {
-        return Length::ofUnits((int) round($spot->distance * Length::PER_INCH));
+        return Length::nearInches($spot->distance);
     }
 }

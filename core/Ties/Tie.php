@@ -58,7 +58,7 @@ final readonly class Tie
     /** Where it is, in words: "two outer wires, section 2, 1 1/2 in before the crossbar". */
     public function where(Form $form, Units $units): string
     {
-        $shown = fn (float $inches): string => $units->place(Length::ofUnits((int) round($inches * Length::PER_INCH)));
+        $shown = fn (float $inches): string => $units->place(Length::nearInches($inches));
         if ($this->seat->isCrossbar()) {
             return sprintf('%s, %s from its outer end', $form->names->of($this->seat), $shown($this->distance));
         }

@@ -124,7 +124,7 @@ final readonly class Fixing
 
     private static function where(Point $own, Board $board, Units $units): string
     {
-        $inches = fn (float $part, float $size): Length => Length::ofUnits((int) round(abs($part) * $size / 2 * Length::PER_INCH));
+        $inches = fn (float $part, float $size): Length => Length::nearInches(abs($part) * $size / 2);
         [$across, $up] = [$inches($own->x, $board->wide), $inches($own->y, $board->high)];
         $said = [
             ...($across->isLessThan($units->step()) ? [] : [$units->place($across).($own->x < 0.0 ? ' left' : ' right')]),

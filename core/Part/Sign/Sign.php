@@ -318,6 +318,6 @@ final class Sign extends CountedPart implements HidesWhatIsBehind, OffersPlaces,
 
     private static function length(float $inches): Length
     {
-        return Length::ofUnits((int) round($inches * Length::PER_INCH));
+        return Length::nearInches($inches);
     }
 }

@@ -7,7 +7,7 @@
 @endphp
 <svg xmlns="http://www.w3.org/2000/svg" width="{{ round($wide) }}" height="{{ round($high) }}" viewBox="{{ $frame->left }} {{ $frame->top - $above }} {{ $wide }} {{ $high }}" role="img">
     <title>{{ $drawing->words() }}</title>
-    <style>{!! App\Drawing\PictureStyle::css() !!}</style>
+    <style>{!! App\Drawing\PictureStyle::css('picture') !!}</style>
     <defs><x-mesh-patterns :inks="$drawing->inks" /></defs>
     <path class="cord" d="M{{ -0.7 * $above }} {{ $top }}L0 {{ $frame->top - 0.6 * $above }}L{{ 0.7 * $above }} {{ $top }}" />
     <circle class="peg" cy="{{ $frame->top - 0.7 * $above }}" r="{{ 0.35 * $above }}" />

@@ -141,8 +141,11 @@ final class EntryTest extends PlanCase
         MustBePossible::roll($roll(0), Units::Inches);
         MustBePossible::roll($roll(360), Units::Inches);
         $this->assertFault('', 'cannot have held 361 in', fn () => MustBePossible::roll($roll(361), Units::Inches));
-        MustBePossible::spoiled('Sage mesh', Length::inches(20), Length::inches(10), Units::Inches);
-        $this->assertFault('', 'more than twice', fn () => MustBePossible::spoiled('Sage mesh', Length::inches(21), Length::inches(10), Units::Inches));
+        // 18 x 19 in are 342 in of each copy.
+        $spoiled = fn (int $inches, int $copies) => MustBePossible::spoiled($this->plan(), $this->figures($this->plan()), $copies, ['m1' => Length::inches($inches)]);
+        $spoiled(684, 1);
+        $spoiled(685, 2);
+        $this->assertFault('/m1', 'more than twice', fn () => $spoiled(685, 1));
     }
 
     public function test_what_is_kept_of_an_entry_comes_back_as_it_was(): void
