@@ -8,7 +8,7 @@
         @else
             @foreach ($builds as $title => $these)
                 @if ($these !== [])
-                    <h2>{{ $title }}</h2>
+                    <h2 class="mt-6 text-xl">{{ $title }}</h2>
                     <ul class="builds">
                         @foreach ($these as $build)
                             @include('bench.line')
