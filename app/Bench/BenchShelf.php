@@ -36,7 +36,7 @@ final readonly class BenchShelf
     {
         [$taken, $job, $words] = [$build->taken, $build->job, "cut at the bench for {$build->plan->name}"];
         // What the cut sheet was worked off for meanwhile has left the shelf by that, whatever is ticked here.
-        $isByItsSheet = $build->copies === 1 && $build->plan->cut_at !== null && $build->plan->cut_job !== $job;
+        $isByItsSheet = $build->isCutByItsSheet();
         if ($isByItsSheet && $taken === []) {
             $taken = self::all($build->firstVersion()->benchRolls());
         }

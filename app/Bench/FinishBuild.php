@@ -34,7 +34,7 @@ final readonly class FinishBuild
                 return;
             }
             $plan = $build->plan->refresh();
-            [$wasReady, $isCutBefore] = [$plan->isReady(), $plan->cut_at !== null];
+            [$wasReady, $isCutBefore] = [$plan->isReady(), $build->isCutByItsSheet()];
             $now = Standing::of($build, $build->walk());
             $off = CutOff::as(
                 $plan->name,

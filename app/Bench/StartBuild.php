@@ -17,9 +17,12 @@ use Davrin\Core\Bench\Unit;
 use Davrin\Core\Bench\Walk;
 use Davrin\Core\Bench\WalkOrder;
 use Davrin\Core\Engine\Engine;
+use Davrin\Core\Plan\Plan;
+use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Words\Fault;
+use Davrin\Core\Words\Refused;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -35,8 +38,9 @@ final readonly class StartBuild
     {
         return DB::transaction(function () use ($plan, $copies, $order, $copyOrder): array {
             $plan->refresh();
-            $notHeld = $copies === 1 && $plan->cut_at === null ? self::hold($plan) : null;
-            $design = $plan->planOnSheet();
+            $isCut = $copies === 1 && Build::cutsWait($plan);
+            $notHeld = $copies > 1 || $isCut ? null : self::hold($plan);
+            $design = $plan->cut_at === null || $isCut ? $plan->planOnSheet() : self::fromWhatIsFree($plan);
             $result = app(Engine::class)->figures($design);
             $rolls = BenchRolls::laidOut($design, $result, $copies, app(RollPlanner::class));
             $pieces = array_map(fn (int $copy): BenchPiece => new BenchPiece($copy, $design, $result), range(1, $copies));
@@ -48,7 +52,6 @@ final readonly class StartBuild
                     number_format(Build::MOST_UNITS),
                 ));
             }
-            $isCut = $copies === 1 && $plan->cut_at !== null;
             $build = Build::query()->create([
                 'plan_id' => $plan->id,
                 'copies' => $copies,
@@ -65,7 +68,7 @@ final readonly class StartBuild
                 'moved' => [],
                 'units' => $walk->keys(),
             ]);
-            $build->say(Mark::Done, $copies > 1 ? [] : self::cutBefore($plan, $walk, $rolls));
+            $build->say(Mark::Done, $copies > 1 ? [] : self::cutBefore($plan, $isCut, $walk, $rolls));
 
             return [$build->refresh(), $notHeld];
         });
@@ -76,6 +79,10 @@ final readonly class StartBuild
     {
         if (! MaterialFromShelf::isTakenBy($plan->plan())) {
             return null;
+        }
+        if ($plan->cut_at !== null) {
+            return 'What was cut for this plan is built already. This one is planned from what is free on the shelf now. Nothing is held '
+                .'for it: what is cut leaves the shelf when it is finished.';
         }
         try {
             Holding::make($plan);
@@ -88,18 +95,31 @@ final readonly class StartBuild
         }
     }
 
+    /** A plan whose own rolls are used, as it was cut, with what is free now in their place. */
+    private static function fromWhatIsFree(SavedPlan $plan): Plan
+    {
+        try {
+            return MaterialFromShelf::anew($plan)?->apply($plan->planOnSheet(), app(PlanReader::class)) ?? $plan->planOnSheet();
+        } catch (Refused) {
+            // What is there does not fit it: at the bench the rolls turn out as they are.
+            return $plan->planOnSheet();
+        }
+    }
+
     /**
      * What was cut, or ticked, by the cut sheet is not cut again.
      *
+     * @param  bool  $isCut  whether the sheet was worked off for this build
      * @param  list<BenchRoll>  $rolls
      * @return list<string> units, by key
      */
-    private static function cutBefore(SavedPlan $plan, Walk $walk, array $rolls): array
+    private static function cutBefore(SavedPlan $plan, bool $isCut, Walk $walk, array $rolls): array
     {
-        [$ticked, $cut] = [array_flip($plan->tickedCuts()), []];
+        // What was ticked for a piece that is built already was cut for that one.
+        [$ticked, $cut] = [$plan->cut_at === null ? array_flip($plan->tickedCuts()) : [], []];
         foreach ($rolls as $roll) {
             foreach ($roll->cuts as $at => $its) {
-                $cut += $its->id !== null && ($plan->cut_at !== null || isset($ticked["$roll->key-$at"])) ? [$its->id => true] : [];
+                $cut += $its->id !== null && ($isCut || isset($ticked["$roll->key-$at"])) ? [$its->id => true] : [];
             }
         }
 

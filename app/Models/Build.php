@@ -91,6 +91,25 @@ final class Build extends Model
         return array_filter($builds, fn (self $build): bool => $build->taken !== [] || $build->versions_count > 1) !== [];
     }
 
+    /** Whether its pieces were cut by the cut sheet of its plan. */
+    public function isCutByItsSheet(): bool
+    {
+        return $this->copies === 1 && self::cutsWait($this->plan, $this);
+    }
+
+    /**
+     * Whether pieces that the cut sheet of a plan cut wait to be built: it was worked off, and no build has used that up.
+     *
+     * @param  ?self  $for  a build that they may be used by
+     */
+    public static function cutsWait(SavedPlan $plan, ?self $for = null): bool
+    {
+        return $plan->cut_at !== null
+            && ! self::withTrashed()->where('job', $plan->cut_job)->exists()
+            && ! self::withTrashed()->where(['plan_id' => $plan->id, 'copies' => 1])->where('finished_at', '>=', $plan->cut_at)
+                ->whereKeyNot($for->id ?? 0)->exists();
+    }
+
     /** What all bears that is moved on the shelf as it is finished. */
     public static function endOf(string $job): string
     {

@@ -187,6 +187,33 @@ final class BenchShelfTest extends FeatureCase
         $this->assertSame(['18 in'], $this->lefts($sage));
     }
 
+    /** A second piece of a plan that was built: nothing of it is cut yet, and the roll of the first is used. */
+    #[TestWith([false])]
+    #[TestWith([true])]
+    public function test_what_was_cut_for_one_build_is_not_cut_for_the_next(bool $bySheet): void
+    {
+        $sage = $this->sage('2 x 360 in');
+        $plan = $this->plan($sage, 'Barn door', '19 in');
+        if ($bySheet) {
+            $this->post("/plans/$plan->id/cut-sheet", ['all' => '1'])->assertSessionHas('said');
+        }
+        $first = $this->onTheBench($plan);
+        $this->assertCount($bySheet ? 18 : 0, $first->marks());
+        $first->say(Mark::Done, $first->version()->units);
+        $this->finish($first);
+        $this->assertSame(['18 in', '360 in'], $this->lefts($sage));
+        $this->post("/plans/$plan->id/build", ['pieces' => '1'])
+            ->assertSessionHas('refused', fn (string $said): bool => str_starts_with($said, 'What was cut for this plan is built already.'));
+        $second = Build::query()->latest('id')->firstOrFail();
+        $this->assertSame([[], []], [$second->marks(), $second->taken]);
+        $second->say(Mark::Done, $second->version()->units);
+        $this->finish($second);
+        $this->assertSame(['18 in', '18 in'], $this->lefts($sage));
+        $this->post("/builds/$second->id/reopen");
+        $this->finish($second);
+        $this->assertSame(['18 in', '18 in'], $this->lefts($sage));
+    }
+
     public function test_it_stays_finished_where_what_it_laid_back_is_used_since(): void
     {
         $sage = $this->sage('100 in');
