@@ -1,11 +1,14 @@
 <?php
 
+// A relative name starts at Davrin's folder, whichever folder a command or the server is run in.
+$database = (string) env('DB_DATABASE', 'database/davrin.sqlite');
+
 return [
     'default' => 'sqlite',
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
-            'database' => env('DB_DATABASE', database_path('davrin.sqlite')),
+            'database' => $database === ':memory:' || str_starts_with($database, '/') ? $database : base_path($database),
             'prefix' => '',
             'foreign_key_constraints' => true,
             'busy_timeout' => (int) env('DB_BUSY_TIMEOUT', 6000),

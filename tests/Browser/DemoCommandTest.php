@@ -61,11 +61,52 @@ final class DemoCommandTest extends TestCase
         $this->assertSame($damaged, file_get_contents("$this->folder/davrin.sqlite"));
     }
 
-    private function demo(int $port): Process
+    /** Settings that an earlier start cached, here or in the folder that this one was copied from, name another database and another host. */
+    public function test_a_copied_folder_begins_with_its_own_new_database_whatever_was_cached_before(): void
     {
-        $process = new Process([dirname(__DIR__, 2).'/bin/demo'], dirname(__DIR__, 2), [
+        [$root, $copy, $first] = [dirname(__DIR__, 2), "$this->folder/copy", "$this->folder/first.sqlite"];
+        $without = array_map(fn (string $name): string => "--exclude=./$name", ['.git', 'node_modules', 'database/*.sqlite*', 'storage/app/*', 'storage/framework/cache/data/run-*']);
+        (new Process(['bash', '-c', 'mkdir "$1" && shift && tar -C "$1" "${@:3}" -cf - . | tar -C "$2" -xf - && ln -s "$1/node_modules" "$2/"', 'copy', $copy, $root, $copy, ...$without]))->mustRun();
+        file_put_contents($first, '');
+        (new Process(['php', 'artisan', 'config:cache'], $copy, ['APP_ENV' => 'production', 'DB_DATABASE' => $first, 'DAVRIN_HOSTS' => 'first.example', 'APP_CONFIG_CACHE' => 'bootstrap/cache/config.php']))->mustRun();
+        copy("$copy/bootstrap/cache/config.php", "$copy/storage/framework/cache/data/demo-config.php");
+        $this->assertStringContainsString($first, (string) file_get_contents("$copy/bootstrap/cache/config.php"));
+
+        $demo = $this->demo(DemoServer::freePort(), $copy, ['DB_DATABASE' => false, 'APP_CONFIG_CACHE' => 'bootstrap/cache/config.php', 'DAVRIN_HOSTS' => 'copy.example']);
+        $address = $this->address($demo);
+        $this->assertStringContainsString("making the database $copy/database/davrin.sqlite", $demo->getOutput());
+        $this->assertStringContainsString('Band door, teal and gold', (string) file_get_contents("$address/plans"));
+        $this->assertSame('', file_get_contents($first));
+        $asked = fn (string $host): string => (string) @file_get_contents("$address/keys", false, stream_context_create(['http' => ['header' => "Host: $host"]]));
+        $this->assertNotSame('', $asked('copy.example'));
+        $this->assertSame('', $asked('first.example'));
+    }
+
+    public function test_a_port_that_is_none_is_refused_before_anything_is_done(): void
+    {
+        foreach (['eighty', '0', '70000', '80 80'] as $port) {
+            $demo = $this->demo($port);
+            $demo->wait();
+            $this->assertStringContainsString("PORT must be a number from 1 to 65535; \"$port\" is not.", $demo->getErrorOutput());
+        }
+        $this->assertFileDoesNotExist("$this->folder/davrin.sqlite");
+    }
+
+    public function test_a_step_that_fails_says_which_it_was_and_why(): void
+    {
+        mkdir("$this->folder/davrin.sqlite");
+        $demo = $this->demo(8080);
+        $demo->wait();
+        $this->assertSame(1, $demo->getExitCode());
+        $this->assertStringContainsString("The database $this->folder/davrin.sqlite cannot be made", $demo->getErrorOutput());
+    }
+
+    /** @param  array<string, string|false>  $settings */
+    private function demo(int|string $port, ?string $root = null, array $settings = []): Process
+    {
+        $root ??= dirname(__DIR__, 2);
+        $process = new Process(["$root/bin/demo"], $root, $settings + [
             'PORT' => (string) $port, 'DB_DATABASE' => "$this->folder/davrin.sqlite", 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'PHP_CLI_SERVER_WORKERS' => '2',
-            'APP_CONFIG_CACHE' => "$this->folder/config.php", 'APP_ROUTES_CACHE' => "$this->folder/routes.php", 'APP_EVENTS_CACHE' => "$this->folder/events.php",
         ], timeout: null);
         $process->start();
 
