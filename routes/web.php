@@ -134,6 +134,7 @@ Route::controller(BuildController::class)->name('builds.')->group(function () {
     Route::get('/builds/{build}/ticks', 'ticks')->name('ticks');
     Route::post('/builds/{build}/ticks', 'tick')->name('tick');
     Route::post('/builds/{build}/order', 'order')->name('order');
+    Route::post('/builds/{build}/replan', 'replan')->name('replan');
     Route::delete('/builds/{build}', 'destroy')->name('destroy');
     Route::post('/builds/{build}/restore', 'restore')->name('restore')->withTrashed();
 });

@@ -9,6 +9,8 @@ use App\Drawing\Side;
 use App\Models\Build;
 use App\Models\Photograph;
 use App\Models\ShelfStock;
+use App\Shelf\BenchShelf;
+use App\Shelf\Standing;
 use Davrin\Core\Bench\BenchRoll;
 use Davrin\Core\Bench\Deed;
 use Davrin\Core\Bench\Mark;
@@ -45,6 +47,9 @@ final class BenchPage
     /** @var list<BenchRoll> */
     public array $rolls;
 
+    /** What of its rolls is held or used elsewhere, in words: "342 in of Sage mesh"; null where all of it is there. */
+    public ?string $lacks;
+
     /** @param  ?string  $asked  the key of the unit to open at, where somebody asked for one */
     public function __construct(public readonly Build $build, ?string $asked = null, public readonly ?Side $side = null)
     {
@@ -54,6 +59,8 @@ final class BenchPage
         $this->marks = $build->marks();
         $this->rolls = $build->version()->benchRolls();
         $this->units = $build->pieces()[0]->plan->units();
+        $lacks = BenchShelf::lacks($build, Standing::atTheBench($build, $this->walk));
+        $this->lacks = $lacks === [] ? null : PlanAnew::words($build, $lacks);
         $this->at = ($asked === null ? null : $this->walk->at($asked)) ?? $this->next();
     }
 

@@ -5,6 +5,7 @@ namespace App\Bench;
 use App\Models\Build;
 use App\Models\BuildTick;
 use App\Models\BuildVersion;
+use App\Shelf\Standing;
 use Davrin\Core\Bench\BenchRoll;
 use Davrin\Core\Bench\Deed;
 use Davrin\Core\Bench\Mark;
@@ -57,7 +58,9 @@ final readonly class BuildRecord
     /** @return array<string, int> how long each unit took at last, by key; none where nobody stood at it */
     public static function seconds(Build $build): array
     {
-        return $build->ticks()->where('deed', Mark::Done->value)->where('seconds', '>', 0)->orderBy('id')->pluck('seconds', 'unit')->all();
+        $timed = $build->ticksThatCount()->where('deed', Mark::Done->value)->where('seconds', '>', 0);
+
+        return $timed->orderBy('id')->pluck('seconds', 'unit')->all();
     }
 
     /**

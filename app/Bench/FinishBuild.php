@@ -7,15 +7,12 @@ use App\Models\Build;
 use App\Models\ShelfStock;
 use App\Shelf\CutOff;
 use App\Shelf\MaterialFromShelf;
-use Davrin\Core\Batch\Batch;
-use Davrin\Core\Batch\Share;
-use Davrin\Core\Bench\BenchPiece;
+use App\Shelf\Standing;
+use App\Shelf\BenchShelf;
 use Davrin\Core\Bench\BenchRoll;
 use Davrin\Core\Bench\Situation;
-use Davrin\Core\Cost\GoodsUse;
 use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
-use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Shelf\MovementKind;
 use Davrin\Core\Shelf\StockKind;
 use Davrin\Core\Supply\Origin;
@@ -25,7 +22,7 @@ use Illuminate\Support\Facades\DB;
 /** Ends a build: what was cut and used has left the shelf, what is over goes back, and nothing is held any more. */
 final readonly class FinishBuild
 {
-    /** @throws NotReady where another plan holds what was cut */
+    /** @throws NotReady where another plan or build holds what was cut */
     public static function of(Build $build): void
     {
         DB::transaction(function () use ($build): void {
@@ -33,8 +30,9 @@ final readonly class FinishBuild
             if ($build->isFinished()) {
                 return;
             }
+            $build->mustNotBePutAway();
             $plan = $build->plan->refresh();
-            [$wasReady, $isCutBefore] = [$plan->isReady(), $build->isCutByItsSheet()];
+            $isCutBefore = $build->isCutByItsSheet();
             $now = Standing::of($build, $build->walk());
             $off = CutOff::as(
                 $plan->name,
@@ -43,29 +41,23 @@ final readonly class FinishBuild
                 Build::endOf($build->job),
             );
             BenchShelf::settle($build, $now);
-            if ($build->copies === 1) {
-                $plan->reservations()->delete();
-            }
             self::layBack($build, $now, $off, $isCutBefore);
-            foreach ($isCutBefore ? [] : self::goods($build, $now) as $use) {
+            foreach ($isCutBefore ? [] : BenchShelf::goods($build, $now) as $use) {
                 $off->takeGoods($use);
             }
-            $plan->update([
-                'ready_at' => $plan->reservations()->exists() ? $plan->ready_at : null,
-                ...($isCutBefore || $build->copies > 1 ? [] : [
-                    'cut_at' => now(),
-                    'cut_job' => $build->job,
-                    'cut_revision_id' => $plan->revision_id,
-                    'was_ready' => $wasReady,
-                ]),
-            ]);
-            $build->update(['finished_at' => now()]);
+            // A sheet that was worked off and waits for its build stays that of the plan.
+            if (! $isCutBefore && $build->copies === 1 && ! Build::cutsWait($plan)) {
+                $plan->update([
+                    'cut_at' => now(), 'cut_job' => $build->job, 'cut_revision_id' => $plan->revision_id, 'was_ready' => false,
+                ]);
+            }
+            $build->update(['finished_at' => now(), 'finished_tick' => $build->lastTick()]);
         });
     }
 
     /**
      * Opened again, to go on. What went back on the shelf as it was finished comes off again, and what was used is there again, until it
-     * is finished once more; what was cut stays cut.
+     * is finished once more; what was cut stays cut, and what is not is held again, as far as it is free.
      *
      * @throws NotReady where something of that was used since
      */
@@ -76,6 +68,7 @@ final readonly class FinishBuild
             if (! $build->isFinished()) {
                 return;
             }
+            $build->mustNotBePutAway();
             foreach (CutOff::moved([Build::endOf($build->job)]) as $movement) {
                 try {
                     $movement->stock->undo($movement);
@@ -83,22 +76,12 @@ final readonly class FinishBuild
                     throw NotReady::usedSinceItWasFinished($movement->stock->item->name, $why->getMessage());
                 }
             }
-            $build->update(['finished_at' => null]);
+            $build->update(['finished_at' => null, 'finished_tick' => null]);
             if ($build->plan->cut_job === $build->job) {
                 $build->plan->update(['cut_at' => null, 'cut_job' => null, 'cut_revision_id' => null]);
-                self::holdAgain($build);
             }
+            BenchShelf::hold($build);
         });
-    }
-
-    /** What is still to be cut of it, as far as it is free. */
-    private static function holdAgain(Build $build): void
-    {
-        try {
-            DB::transaction(fn () => BenchShelf::hold($build, Standing::of($build, $build->walk())));
-        } catch (NotReady) {
-            // Another plan holds it meanwhile; that is said where it is cut.
-        }
     }
 
     /** @param  bool  $isCutBefore  whether the cut sheet was worked off, which laid back what was left of its own rolls */
@@ -128,14 +111,5 @@ final readonly class FinishBuild
         } elseif ($stock->amount > 0 && $left->isLessThan($off->keepFrom) && $stock->amount === $left->units && $stock->held() === 0) {
             $stock->move(MovementKind::Gone, -$stock->amount, 'an end too short to keep', $off->plan, $off->job);
         }
-    }
-
-    /** @return list<GoodsUse> */
-    private static function goods(Build $build, Situation $now): array
-    {
-        return $build->copies === 1 ? $now->first()->result->goods : Batch::of(array_map(
-            fn (BenchPiece $piece): Share => new Share($piece->plan, 1),
-            array_values($now->pieces),
-        ), app(RollPlanner::class))->goods;
     }
 }

@@ -7,6 +7,7 @@ use App\Models\Build;
 use App\Models\SavedPlan;
 use App\Shelf\Holding;
 use App\Shelf\MaterialFromShelf;
+use App\Shelf\BenchShelf;
 use Davrin\Core\Bench\BenchPiece;
 use Davrin\Core\Bench\BenchRoll;
 use Davrin\Core\Bench\BenchRolls;
@@ -23,24 +24,36 @@ use Davrin\Core\PlanFile\PlanFile;
 use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Words\Fault;
 use Davrin\Core\Words\Refused;
+use Davrin\Core\Words\Words;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
-/** Lays a plan on the bench. What it needs is held on the shelf, where it is free; what was cut before is ticked as cut. */
+/**
+ * Lays a plan on the bench. What it needs of the shelf the build holds; where others hold that, it is planned anew from what is free.
+ * What was cut before is ticked as cut.
+ */
 final readonly class StartBuild
 {
     /**
-     * @return array{Build, ?string} and why nothing is held, where that is so
+     * @return array{Build, ?string} and what is otherwise than the plan says, where anything is
      *
      * @throws Fault where that is too much
+     * @throws NotReady where the plan was taken down
      */
     public static function of(SavedPlan $plan, int $copies, WalkOrder $order, CopyOrder $copyOrder): array
     {
         return DB::transaction(function () use ($plan, $copies, $order, $copyOrder): array {
-            $plan->refresh();
-            $isCut = $copies === 1 && Build::cutsWait($plan);
-            $notHeld = $copies > 1 || $isCut ? null : self::hold($plan);
-            $design = $plan->cut_at === null || $isCut ? $plan->planOnSheet() : self::fromWhatIsFree($plan);
+            $plan->refresh()->mustNotBeTakenDown();
+            $before = $copies === 1 ? self::putAwayWith($plan) : null;
+            $isCut = $copies === 1 && (Build::cutsWait($plan) || $before?->isCutByItsSheet() === true);
+            $design = $plan->planOnSheet();
+            $told = null;
+            if (! $isCut) {
+                // What the plan holds is the build's from now on.
+                $plan->reservations()->delete();
+                $plan->update(['ready_at' => null]);
+                [$design, $told] = self::fromWhatIsFree($plan, $design, $copies);
+            }
             $result = app(Engine::class)->figures($design);
             $rolls = BenchRolls::laidOut($design, $result, $copies, app(RollPlanner::class));
             $pieces = array_map(fn (int $copy): BenchPiece => new BenchPiece($copy, $design, $result), range(1, $copies));
@@ -60,6 +73,7 @@ final readonly class StartBuild
                 'job' => (string) Str::uuid(),
                 // What was cut by the cut sheet has left the shelf.
                 'taken' => $isCut ? BenchShelf::all($rolls) : [],
+                'sheet_job' => $isCut ? $plan->cut_job : null,
             ]);
             $build->versions()->create([
                 'words' => 'as planned',
@@ -68,47 +82,86 @@ final readonly class StartBuild
                 'moved' => [],
                 'units' => $walk->keys(),
             ]);
-            $build->say(Mark::Done, $copies > 1 ? [] : self::cutBefore($plan, $isCut, $walk, $rolls));
+            if ($copies === 1) {
+                self::takeOver($plan, $before, $build, $isCut, $told === null ? $walk : null, $rolls);
+            }
+            $build->refresh();
+            BenchShelf::hold($build);
 
-            return [$build->refresh(), $notHeld];
+            return [$build, $told];
         });
     }
 
-    /** Where it cannot be held, the work begins all the same; where nothing is taken from the shelf, there is nothing to hold. */
-    private static function hold(SavedPlan $plan): ?string
+    /**
+     * A single build of the plan that was put away as it was begun, where no other is on the bench: what the cut sheet cut for it goes to
+     * the next one.
+     */
+    private static function putAwayWith(SavedPlan $plan): ?Build
     {
-        if (! MaterialFromShelf::isTakenBy($plan->plan())) {
+        if (Build::underWay($plan)->where('copies', 1)->exists()) {
             return null;
         }
-        if ($plan->cut_at !== null) {
-            return 'What was cut for this plan is built already. This one is planned from what is free on the shelf now. Nothing is held '
-                .'for it: what is cut leaves the shelf when it is finished.';
-        }
-        try {
-            Holding::make($plan);
+        /** @var ?Build $before */
+        $before = Build::onlyTrashed()->has('versions', '=', 1)->where(['plan_id' => $plan->id, 'copies' => 1])->whereNull('finished_at')
+            ->latest('deleted_at')->latest('id')->first();
 
-            return null;
-        } catch (NotReady $why) {
-            $plan->refresh();
+        $isAsBegun = $before?->taken === [] || ($before?->sheet_job !== null && $before->sheet_job === $plan->cut_job);
 
-            return 'Nothing is held on the shelf for it: '.$why->getMessage();
-        }
+        return $isAsBegun ? $before : null;
     }
 
-    /** A plan whose own rolls are used, as it was cut, with what is free now in their place. */
-    private static function fromWhatIsFree(SavedPlan $plan): Plan
+    /**
+     * The plan with what is free on the shelf, where others hold or have used what it says is on hand.
+     *
+     * @return array{Plan, ?string} and what is to be told of it
+     */
+    private static function fromWhatIsFree(SavedPlan $plan, Plan $design, int $copies): array
     {
-        try {
-            return MaterialFromShelf::anew($plan)?->apply($plan->planOnSheet(), app(PlanReader::class)) ?? $plan->planOnSheet();
-        } catch (Refused) {
-            // What is there does not fit it: at the bench the rolls turn out as they are.
-            return $plan->planOnSheet();
+        $why = Holding::obstacle($design, $copies);
+        if ($why === null) {
+            return [$design, null];
+        }
+        $built = $plan->cut_at === null ? '' : 'What was cut for this plan is built already. ';
+        foreach ([MaterialFromShelf::anew($design, null), MaterialFromShelf::nothing($design)] as $edit) {
+            try {
+                $anew = $edit?->apply($design, app(PlanReader::class));
+            } catch (Refused) {
+                // What is there does not fit it.
+                continue;
+            }
+            if ($anew !== null && Holding::obstacle($anew, $copies) === null) {
+                $toBuy = app(Engine::class)->figures($anew)->toBuy();
+
+                return [$anew, $built.$why->withoutAdvice().'So this build is planned from what is free on the shelf now.'
+                    .($toBuy === [] || $copies > 1 ? '' : ' To buy: '.Words::list($toBuy).'.')];
+            }
+        }
+
+        return [$design, $built.$why->getMessage()];
+    }
+
+    /**
+     * What was cut, or ticked, by the cut sheet is not cut again: it is the build's that is begun first, and not another's as well.
+     *
+     * @param  bool  $isCut  whether the sheet was worked off for this build
+     * @param  ?Walk  $walk  null where it was planned anew, so that its cuts are others than those of the sheet
+     * @param  list<BenchRoll>  $rolls
+     */
+    private static function takeOver(SavedPlan $plan, ?Build $before, Build $build, bool $isCut, ?Walk $walk, array $rolls): void
+    {
+        $others = Build::withTrashed()->where(['plan_id' => $plan->id, 'copies' => 1])->whereKeyNot($build->id);
+        if ($walk === null || ($before === null && ! $isCut && $others->exists())) {
+            return;
+        }
+        $cut = self::cutBefore($plan, $isCut, $walk, $rolls);
+        $build->say(Mark::Done, $cut);
+        if ($before !== null) {
+            $before->say(Mark::Undone, array_values(array_intersect($cut, array_keys($before->marks(), Mark::Done, true))));
+            $before->update($isCut ? ['sheet_job' => null, 'taken' => []] : []);
         }
     }
 
     /**
-     * What was cut, or ticked, by the cut sheet is not cut again.
-     *
      * @param  bool  $isCut  whether the sheet was worked off for this build
      * @param  list<BenchRoll>  $rolls
      * @return list<string> units, by key

@@ -4,6 +4,7 @@ namespace App\Bench;
 
 use App\Blanks\Problem;
 use App\Models\Build;
+use App\Shelf\Standing;
 use Davrin\Core\Bench\Replanner;
 use Davrin\Core\Bench\Situation;
 use Davrin\Core\Bench\Trouble;

@@ -6,6 +6,7 @@ use App\Blanks\Problem;
 use App\Cut\SinceCut;
 use App\Drawing\FormDrawing;
 use App\Drawing\RollShelf;
+use App\Models\Build;
 use App\Models\Photograph;
 use App\Models\SavedPlan;
 use App\Models\ShelfForm;
@@ -87,6 +88,7 @@ final readonly class EditorPage implements Responsable
         // Ties are painted with what makes a base; ribbon has a sentence of its own.
         $brushes = array_values(array_filter($plan->wound(), fn (Wound $mesh): bool => $mesh->wound->makesABase()));
         $shared = ['saved' => $this->saved, 'view' => $this->view];
+        $builds = Build::underWay($this->saved)->get();
 
         return response()->view($request->hasHeader('HX-Request') ? 'editor.index' : 'editor.page', $shared + [
             'regions' => $this->problem === null ? Regions::shownBy($request, $shared) : Regions::all($shared),
@@ -103,7 +105,11 @@ final readonly class EditorPage implements Responsable
             ),
             'shelf' => new RollShelf($plan, $result),
             'onShelf' => self::onShelf($plan),
-            'changed' => $this->saved->isReady() || $this->saved->cut_at !== null ? [] : MaterialFromShelf::changed($this->saved),
+            // What its builds hold is not free for it, and is no news.
+            'changed' => $this->saved->isReady() || $this->saved->cut_at !== null || $builds->isNotEmpty()
+                ? []
+                : MaterialFromShelf::changed($this->saved),
+            'builds' => $builds,
             'shelfForms' => ShelfForm::query()->orderBy('name')->limit(60)->pluck('name', 'id')->all(),
             'places' => $places,
             'free' => $free[0]->id ?? null,

@@ -4,10 +4,19 @@ namespace App\Exceptions;
 
 use Davrin\Core\Words\Refused;
 use Davrin\Core\Words\Words;
+use Illuminate\Support\Str;
 
 /** Why a plan cannot hold what it needs, or not be changed while it holds it. */
 final class NotReady extends Refused
 {
+    private const PLAN_AGAIN = 'Plan it again from what is free.';
+
+    /** The same where it is planned again already: what stands in the way, with a space behind it. */
+    public function withoutAdvice(): string
+    {
+        return rtrim(Str::chopEnd($this->getMessage(), self::PLAN_AGAIN)).' ';
+    }
+
     public static function short(): self
     {
         return new self('The plan is short of mesh, so it cannot be made ready. What can be done about it stands under the warning.');
@@ -20,10 +29,16 @@ final class NotReady extends Refused
         );
     }
 
+    public static function takenDown(string $plan): self
+    {
+        return new self("\"$plan\" was taken down from the wall in another window, so nothing was done. Hang it up again first: it is at "
+            .'the foot of the wall.');
+    }
+
     /** What was taken to be on hand is there no more. */
     public static function notThere(): self
     {
-        return new self('What is taken to be on hand here is not on the shelf any more. Plan it again from what is free.');
+        return new self('What is taken to be on hand here is not on the shelf any more. '.self::PLAN_AGAIN);
     }
 
     /**
@@ -32,7 +47,7 @@ final class NotReady extends Refused
      */
     public static function heldElsewhere(string $item, array $left, array $plans): self
     {
-        return new self(self::left($item, $left, $plans).'Plan it again from what is free.');
+        return new self(self::left($item, $left, $plans).self::PLAN_AGAIN);
     }
 
     /**
@@ -45,7 +60,7 @@ final class NotReady extends Refused
     {
         return new self(
             self::left($item, $left, $plans)
-                .'Give that back first, on the page of that plan: what was used here is not there for it any more.',
+                .'Give that back first, on the page of that plan, or put that build away: what was used here is not there for it any more.',
         );
     }
 
@@ -75,10 +90,10 @@ final class NotReady extends Refused
     public static function doesNotAddUp(string $material, string $left): self
     {
         return new self(sprintf(
-            'The plan counts on more %s than is there: of what it takes to be on hand, the shelf has only %s. Plan it again from what '
-                .'is free.',
+            'The plan counts on more %s than is there: of what it takes to be on hand, the shelf has only %s. %s',
             $material,
             $left,
+            self::PLAN_AGAIN,
         ));
     }
 
@@ -117,8 +132,8 @@ final class NotReady extends Refused
     public static function onTheBench(): self
     {
         return new self(
-            'This plan is on the bench, where some of it is cut and the rest was planned anew. Go on there: what is cut leaves the shelf '
-                .'when it is finished. Or put the build away first.',
+            'This plan is on the bench, which holds what it needs. Go on there: what is cut leaves the shelf when the build is finished. '
+                .'Or put the build away first.',
         );
     }
 

@@ -14,7 +14,12 @@ final class StaleBuild extends Refused
 
     public static function finished(): self
     {
-        return new self('This build is finished, and the shelf is settled. Open it again first: that is done on its record.');
+        return new self('This build was finished, and the shelf is settled. Open it again first, on its record, then go on.');
+    }
+
+    public static function putAway(): self
+    {
+        return new self('This build was put away in another window. Take it up again first: it is at the foot of the list of builds.');
     }
 
     public static function noSuchWay(): self

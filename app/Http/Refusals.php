@@ -6,6 +6,7 @@ use App\Blanks\Problem;
 use App\Editor\EditorPage;
 use App\Editor\View;
 use App\Exceptions\DiskTrouble;
+use App\Exceptions\StaleBuild;
 use App\Exceptions\StalePlan;
 use App\Models\SavedPlan;
 use Davrin\Core\Words\Refused;
@@ -30,6 +31,8 @@ final class Refusals
     public function __invoke(Exceptions $exceptions): void
     {
         $exceptions->dontReport([Refused::class, StalePlan::class]);
+        // Not 422: what was ticked was no mistake, and the bench keeps it until the build is open again.
+        $exceptions->render(fn (StaleBuild $why, Request $request) => $this->answer($request, $why->getMessage(), 409));
         $exceptions->render(fn (Refused $why, Request $request) => $this->answer($request, $why->getMessage(), 422, $why));
         $exceptions->render(fn (StalePlan $why, Request $request) => $this->answer($request, $why->getMessage(), 409));
         $exceptions->render(fn (ValidationException $why, Request $request) => $this->answer($request, $why->getMessage(), 422));

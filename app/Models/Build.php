@@ -2,6 +2,8 @@
 
 namespace App\Models;
 
+use App\Exceptions\StaleBuild;
+use App\Models\Concerns\HoldsShelf;
 use App\Models\Concerns\TakesTicks;
 use Davrin\Core\Bench\BenchPiece;
 use Davrin\Core\Bench\CopyOrder;
@@ -9,7 +11,9 @@ use Davrin\Core\Bench\Deed;
 use Davrin\Core\Bench\Mark;
 use Davrin\Core\Bench\Walk;
 use Davrin\Core\Bench\WalkOrder;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Casts\Attribute;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -28,17 +32,20 @@ use Illuminate\Support\Str;
  * @property CopyOrder $copy_order
  * @property array<string, int> $taken how much of each roll has left the shelf already, by its key, in units of length
  * @property string $job that all it cuts off the shelf bears
+ * @property ?string $sheet_job the job of the cut sheet that its pieces were cut by, where they were
+ * @property ?int $finished_tick the last tick that counted when it was finished; null while it is under way
  * @property array<string, bool> $checked what was answered at the final check
  * @property ?Carbon $finished_at
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property SavedPlan $plan
+ * @property Collection<int, ShelfReservation> $reservations
  * @property-read string $name what it is called where several are listed
  * @property int $versions_count where it was asked for
  */
 final class Build extends Model
 {
-    use SoftDeletes, TakesTicks;
+    use HoldsShelf, SoftDeletes, TakesTicks;
 
     public const MOST_COPIES = 24;
 
@@ -82,32 +89,42 @@ final class Build extends Model
         ));
     }
 
-    /** Whether a plan is on the bench in such a way that what it takes of the shelf is the bench's to say. */
-    public static function holdsItself(SavedPlan $plan): bool
+    /** @return HasMany<ShelfReservation, $this> */
+    public function reservations(): HasMany
     {
-        /** @var list<self> $builds */
-        $builds = self::query()->withCount('versions')->where('plan_id', $plan->id)->whereNull('finished_at')->get()->all();
+        return $this->hasMany(ShelfReservation::class);
+    }
 
-        return array_filter($builds, fn (self $build): bool => $build->taken !== [] || $build->versions_count > 1) !== [];
+    /**
+     * Those of a plan that are on the bench now.
+     *
+     * @return Builder<self>
+     */
+    public static function underWay(SavedPlan $plan): Builder
+    {
+        $builds = self::query();
+        $builds->where('plan_id', $plan->id)->whereNull('finished_at')->orderBy('id');
+
+        return $builds;
+    }
+
+    /** Whether nothing was cut from the shelf for it yet, and it was not planned anew. */
+    public function isAsBegun(): bool
+    {
+        return $this->taken === [] && $this->versions()->count() === 1;
     }
 
     /** Whether its pieces were cut by the cut sheet of its plan. */
     public function isCutByItsSheet(): bool
     {
-        return $this->copies === 1 && self::cutsWait($this->plan, $this);
+        return $this->sheet_job !== null;
     }
 
-    /**
-     * Whether pieces that the cut sheet of a plan cut wait to be built: it was worked off, and no build has used that up.
-     *
-     * @param  ?self  $for  a build that they may be used by
-     */
-    public static function cutsWait(SavedPlan $plan, ?self $for = null): bool
+    /** Whether pieces that the cut sheet of a plan cut wait to be built: it was worked off, and they are of no build yet. */
+    public static function cutsWait(SavedPlan $plan): bool
     {
-        return $plan->cut_at !== null
-            && ! self::withTrashed()->where('job', $plan->cut_job)->exists()
-            && ! self::withTrashed()->where(['plan_id' => $plan->id, 'copies' => 1])->where('finished_at', '>=', $plan->cut_at)
-                ->whereKeyNot($for->id ?? 0)->exists();
+        return $plan->cut_at !== null && ! self::withTrashed()->where('job', $plan->cut_job)->exists()
+            && ! self::withTrashed()->where('sheet_job', $plan->cut_job)->exists();
     }
 
     /** What all bears that is moved on the shelf as it is finished. */
@@ -163,6 +180,27 @@ final class Build extends Model
     public function isFinished(): bool
     {
         return $this->finished_at !== null;
+    }
+
+    /**
+     * To be asked in the transaction that changes it: another window may have finished it, or put it away, meanwhile.
+     *
+     * @throws StaleBuild
+     */
+    public function mustBeUnderWay(): void
+    {
+        $this->mustNotBePutAway();
+        if ($this->isFinished()) {
+            throw StaleBuild::finished();
+        }
+    }
+
+    /** @throws StaleBuild */
+    public function mustNotBePutAway(): void
+    {
+        if ($this->trashed()) {
+            throw StaleBuild::putAway();
+        }
     }
 
     /**

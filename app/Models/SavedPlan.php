@@ -4,7 +4,7 @@ namespace App\Models;
 
 use App\Cut\Cuttable;
 use App\Cut\SheetPage;
-use App\Models\Concerns\HoldsShelf;
+use App\Models\Concerns\IsMadeReady;
 use App\Models\Concerns\KeepsHistory;
 use App\Models\Concerns\TicksCuts;
 use App\Settings\LearnedNow;
@@ -41,7 +41,7 @@ use Illuminate\Support\Carbon;
  */
 final class SavedPlan extends Model implements Cuttable
 {
-    use HoldsShelf, KeepsHistory, SoftDeletes, TicksCuts;
+    use IsMadeReady, KeepsHistory, SoftDeletes, TicksCuts;
 
     protected $table = 'plans';
 

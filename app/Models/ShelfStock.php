@@ -181,29 +181,32 @@ final class ShelfStock extends Model
         );
     }
 
-    /** What plans that are ready hold of it. */
-    public function held(?SavedPlan $but = null): int
+    /** What plans that are ready and builds on the bench hold of it. */
+    public function held(SavedPlan|Build|null $but = null): int
     {
-        return $this->loadMissing('reservations')->reservations->filter(
-            fn (ShelfReservation $reservation): bool => $reservation->plan_id !== $but?->id,
+        return $this->loadMissing('reservations')->reservations->reject(
+            fn (ShelfReservation $reservation): bool => $reservation->isHeldBy($but),
         )->sum('amount');
     }
 
-    public function free(?SavedPlan $for = null): int
+    public function free(SavedPlan|Build|null $for = null): int
     {
         return max(0, $this->amount - $this->held($for));
     }
 
-    /** @throws NotReady where plans hold some of that */
+    /** @throws NotReady where others hold some of that */
     public function mustBeFree(int $amount): void
     {
-        if ($this->load('reservations.plan')->free() < $amount) {
-            throw NotReady::usedButHeld(
-                $this->item->name,
-                [$this->shown($this->free())],
-                array_values($this->reservations->map(fn (ShelfReservation $its): string => $its->plan->name)->all()),
-            );
+        if ($this->load('reservations.plan', 'reservations.build.plan')->free() < $amount) {
+            throw NotReady::usedButHeld($this->item->name, [$this->shown($this->free())], $this->holders());
         }
+    }
+
+    /** @return list<string> who holds some of it, by name */
+    public function holders(SavedPlan|Build|null $but = null): array
+    {
+        return array_values($this->reservations->reject(fn (ShelfReservation $its): bool => $its->isHeldBy($but))
+            ->map(fn (ShelfReservation $its): string => $its->holder())->unique()->all());
     }
 
     /** An amount of it in words: "131 in", "6 x 20 in", "48". */
@@ -236,13 +239,13 @@ final class ShelfStock extends Model
     }
 
     /** Pieces of it as a plan takes them, as far as they are free; null where none are. */
-    public function piecesOnHand(?SavedPlan $for = null): ?PiecesOnHand
+    public function piecesOnHand(SavedPlan|Build|null $for = null): ?PiecesOnHand
     {
         return $this->kind === StockKind::Heap && $this->free($for) > 0 ? new PiecesOnHand($this->free($for), $this->id) : null;
     }
 
     /** As a plan takes it, as far as it is free; null where nothing is. */
-    public function onHand(?SavedPlan $for = null): ?OnHand
+    public function onHand(SavedPlan|Build|null $for = null): ?OnHand
     {
         $free = $this->free($for);
         [$count, $length] = $this->kind === StockKind::Loose ? [$free, $this->piece] : [1, $free];

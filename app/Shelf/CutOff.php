@@ -10,6 +10,8 @@ use App\Models\ShelfItem;
 use App\Models\ShelfMovement;
 use App\Models\ShelfStock;
 use Davrin\Core\Batch\BatchMaterial;
+use Davrin\Core\Bench\BenchRoll;
+use Davrin\Core\Bench\BenchRolls;
 use Davrin\Core\Cost\GoodsUse;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Material\OnHand;
@@ -17,6 +19,7 @@ use Davrin\Core\Material\Wound;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\RollPlan;
+use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Shelf\MovementKind;
 use Davrin\Core\Shelf\StockKind;
@@ -50,10 +53,13 @@ final readonly class CutOff
     public static function of(SavedPlan $plan): void
     {
         DB::transaction(function () use ($plan): void {
-            $plan->refresh();
+            $plan->refresh()->mustNotBeTakenDown();
             $wasReady = $plan->isReady();
+            $build = self::begunBySheet($plan);
+            // What it holds is cut for it now.
+            $build?->reservations()->delete();
             // Who cuts without having held it finds out here whether another plan does.
-            Holding::make($plan);
+            Holding::make($plan, $build);
             $result = app(Engine::class)->figures($plan->plan());
             $meshes = array_map(fn (WoundResult $mesh): array => [$mesh->wound, $mesh->plan], $result->wound);
             $plan->reservations()->delete();
@@ -62,7 +68,22 @@ final readonly class CutOff
             $plan->update([
                 'ready_at' => null, 'cut_at' => now(), 'cut_job' => $job, 'cut_revision_id' => $plan->revision_id, 'was_ready' => $wasReady,
             ]);
+            $build?->update(['sheet_job' => $job, 'taken' => BenchShelf::all($build->version()->benchRolls())]);
         });
+    }
+
+    /**
+     * The build that a cut sheet cuts for: the first that is on the bench as the sheet has it, and has cut nothing from the shelf.
+     */
+    private static function begunBySheet(SavedPlan $plan): ?Build
+    {
+        $result = app(Engine::class)->figures($plan->plan());
+        $rolls = BenchRolls::laidOut($plan->plan(), $result, 1, app(RollPlanner::class));
+        $onSheet = json_encode(array_map(fn (BenchRoll $roll): array => $roll->asData(), $rolls));
+        $isAsOnSheet = fn (Build $build): bool => $build->isAsBegun() && $build->sheet_job === null
+            && json_encode($build->version()->rolls) === $onSheet;
+
+        return Build::underWay($plan)->where('copies', 1)->get()->first($isAsOnSheet);
     }
 
     /**
@@ -112,16 +133,39 @@ final readonly class CutOff
             foreach (self::moved([$cut->cut_job, Build::endOf($cut->cut_job)]) as $movement) {
                 $movement->stock->undo($movement);
             }
-            // What was built of it is open again, with nothing taken.
-            Build::query()->where('job', $cut->cut_job)->update(['taken' => '{}', 'finished_at' => null]);
             $ready = $cut->heldBefore();
-            $cut->update(['cut_at' => null, 'cut_job' => null] + ($cut instanceof SavedPlan ? ['cut_revision_id' => null] : []));
+            [$job, $its] = [$cut->cut_job, $cut instanceof SavedPlan ? ['cut_revision_id' => null] : []];
+            $cut->update(['cut_at' => null, 'cut_job' => null] + $its);
+            self::openAgain($job);
 
             return array_values(array_filter(array_map(
                 fn (SavedPlan $plan): ?string => Holding::again($plan) ? $plan->name : null,
                 $ready,
             )));
         });
+    }
+
+    /** What was built of what was cut in a job is open again, with nothing of it taken, and holds what it needs, as far as that is free. */
+    private static function openAgain(string $job): void
+    {
+        /** @var list<Build> $builds */
+        $builds = Build::withTrashed()->where('job', $job)->orWhere('sheet_job', $job)->orderBy('id')->get()->all();
+        foreach ($builds as $build) {
+            $isBySheet = $build->sheet_job === $job;
+            $undone = $isBySheet ? BenchShelf::all($build->firstVersion()->benchRolls()) : $build->taken;
+            $taken = $build->taken;
+            // What the bench itself has cut since then is not undone with the sheet.
+            foreach ($undone as $key => $units) {
+                $taken[$key] = max(0, ($taken[$key] ?? 0) - $units);
+            }
+            $build->update([
+                'taken' => array_filter($taken),
+                'sheet_job' => $isBySheet ? null : $build->sheet_job,
+                'finished_at' => null,
+                'finished_tick' => null,
+            ]);
+            BenchShelf::hold($build->refresh());
+        }
     }
 
     /**

@@ -6,12 +6,16 @@ use App\Exceptions\NotReady;
 use App\Models\Build;
 use App\Models\SavedPlan;
 use App\Models\ShelfStock;
+use Davrin\Core\Batch\Batch;
+use Davrin\Core\Batch\BatchMaterial;
+use Davrin\Core\Batch\Share;
 use Davrin\Core\Cost\GoodsUse;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Plan\Plan;
 use Davrin\Core\Plan\PlanReader;
 use Davrin\Core\Result\WoundResult;
 use Davrin\Core\Roll\RollPlan;
+use Davrin\Core\Roll\RollPlanner;
 use Davrin\Core\Roll\RollUse;
 use Davrin\Core\Shelf\StockKind;
 use Illuminate\Database\Eloquent\Collection;
@@ -29,18 +33,20 @@ final readonly class Holding
 
     /**
      * Makes a plan ready. Where another plan holds its rolls and others are free that come to the very same, those are taken; where
-     * they do not, it is told.
+     * they do not, it is told. A plan that is on the bench is not: its builds hold what they need.
+     *
+     * @param  ?Build  $cutFor  a build that gave back what it held, to be cut by the plan's sheet
      *
      * @throws NotReady
      */
-    public static function make(SavedPlan $plan): void
+    public static function make(SavedPlan $plan, ?Build $cutFor = null): void
     {
-        DB::transaction(function () use ($plan): void {
-            $plan->refresh();
+        DB::transaction(function () use ($plan, $cutFor): void {
+            $plan->refresh()->mustNotBeTakenDown();
             if ($plan->cut_at !== null) {
                 throw NotReady::cutAlready();
             }
-            if (Build::holdsItself($plan)) {
+            if ($cutFor === null && Build::underWay($plan)->exists()) {
                 throw NotReady::onTheBench();
             }
             // What is reserved was looked at then; others may have cut from the same roll since.
@@ -48,7 +54,7 @@ final readonly class Holding
             try {
                 self::of($plan)->reserve();
             } catch (NotReady $why) {
-                $anew = MaterialFromShelf::anew($plan);
+                $anew = MaterialFromShelf::anew($plan->plan(), $plan);
                 if (
                     $plan->isReady()
                     || $anew === null
@@ -124,6 +130,25 @@ final readonly class Holding
         return $pieces;
     }
 
+    /** Why some copies of a plan cannot be cut from what it says is on hand; null where nothing stands in the way. */
+    public static function obstacle(Plan $plan, int $copies): ?NotReady
+    {
+        try {
+            Claim::mustAddUp($plan);
+            if ($copies === 1) {
+                $result = app(Engine::class)->figures($plan);
+                self::free(array_map(fn (WoundResult $its): RollPlan => $its->plan, $result->wound), $result->goods);
+            } else {
+                $batch = Batch::of([new Share($plan, $copies)], app(RollPlanner::class));
+                self::free(array_map(fn (BatchMaterial $its): RollPlan => $its->rolls, $batch->materials), $batch->goods);
+            }
+        } catch (NotReady $why) {
+            return $why;
+        }
+
+        return null;
+    }
+
     /**
      * Nobody but who cuts these holds them, and they are there.
      *
@@ -173,7 +198,7 @@ final readonly class Holding
     private function stock(): Collection
     {
         $stock = ShelfStock::query()->with(
-            'reservations.plan',
+            'reservations',
             'item',
         )->find([...array_keys($this->uses), ...array_keys($this->pieces)])->keyBy('id');
         $lacking = array_values(
@@ -196,17 +221,13 @@ final readonly class Holding
             return NotReady::notThere();
         }
         $item = $lacking[0]->item;
-        [$left, $plans] = [[], []];
-        foreach ($item->stock()->where('amount', '>', 0)->with('reservations.plan')->get() as $stock) {
+        [$left, $holders] = [[], []];
+        foreach ($item->stock()->where('amount', '>', 0)->with('reservations.plan', 'reservations.build.plan')->get() as $stock) {
             $left[] = $stock->setRelation('item', $item)->shown($stock->free($this->plan));
-            foreach ($stock->reservations as $reservation) {
-                if ($reservation->plan_id !== $this->plan?->id) {
-                    $plans[$reservation->plan_id] = $reservation->plan->name;
-                }
-            }
+            array_push($holders, ...$stock->holders($this->plan));
         }
 
-        return NotReady::heldElsewhere($item->name, $left, array_values($plans));
+        return NotReady::heldElsewhere($item->name, $left, array_values(array_unique($holders)));
     }
 
     /** Of a roll the length that is cut, of loose pieces and of what is counted how many. */

@@ -32,7 +32,8 @@ final readonly class ItemPage implements Responsable
     public function toResponse($request): Response
     {
         $this->item->load('stock');
-        $stock = $this->item->stock()->with('reservations.plan')->where('amount', '>', 0)->orderByDesc('amount')->orderBy('id')->paginate(
+        $stock = $this->item->stock()->where('amount', '>', 0)->with('reservations.plan', 'reservations.build.plan')
+            ->orderByDesc('amount')->orderBy('id')->paginate(
             self::ROLLS_A_PAGE,
             pageName: 'rolls',
         );

@@ -2,6 +2,7 @@
 
 namespace App\Shelf;
 
+use App\Models\Build;
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
@@ -70,11 +71,11 @@ final readonly class MaterialFromShelf
     }
 
     /**
-     * @param  ?SavedPlan  $for  what it holds itself is free to it; null where nobody asks for a plan
+     * @param  SavedPlan|Build|null  $for  what it holds itself is free to it; null where nobody asks for any
      * @param  ?list<?string>  $lots  to keep to, null among them for what bears none; null where all of it is meant
      * @return array{onHand: list<string>}
      */
-    public static function onHand(ShelfItem $item, ?SavedPlan $for, ?array $lots = null): array
+    public static function onHand(ShelfItem $item, SavedPlan|Build|null $for, ?array $lots = null): array
     {
         return ['onHand' => $item->ware()->isWound()
             ? (new OnHandBlank('onHand', ''))->write(self::lengths($item, $for, $lots))
@@ -91,7 +92,7 @@ final readonly class MaterialFromShelf
      * @param  list<int>  $but  what is not asked about, by the id of the stock
      * @return list<OnHand>
      */
-    public static function lengths(ShelfItem $item, ?SavedPlan $for, ?array $lots = null, array $but = []): array
+    public static function lengths(ShelfItem $item, SavedPlan|Build|null $for, ?array $lots = null, array $but = []): array
     {
         return self::stock($item, $lots)->reject(fn (ShelfStock $stock): bool => in_array($stock->id, $but, true))
             ->map(fn (ShelfStock $stock): ?OnHand => $stock->onHand($for))->filter()->take(self::MOST)->values()->all();
@@ -156,13 +157,26 @@ final readonly class MaterialFromShelf
      */
     public static function changed(SavedPlan $saved): array
     {
-        return array_map(self::words(...), self::free($saved));
+        return array_map(self::words(...), self::free($saved->plan(), $saved));
     }
 
-    /** All materials that were taken from the shelf, as they are free there now; null where nothing has changed. */
-    public static function anew(SavedPlan $saved): ?TakeFromShelf
+    /**
+     * All materials that were taken from the shelf, as they are free there now; null where nothing has changed.
+     *
+     * @param  SavedPlan|Build|null  $for  what it holds itself is free to it
+     */
+    public static function anew(Plan $plan, SavedPlan|Build|null $for): ?TakeFromShelf
     {
-        $written = array_map(fn (array $onHand): array => ['onHand' => $onHand], self::free($saved));
+        $written = array_map(fn (array $onHand): array => ['onHand' => $onHand], self::free($plan, $for));
+
+        return $written === [] ? null : new TakeFromShelf($written);
+    }
+
+    /** All materials that were taken from the shelf with nothing on hand; null where there are none. */
+    public static function nothing(Plan $plan): ?TakeFromShelf
+    {
+        $taken = array_filter($plan->materials->all, fn (Material $material): bool => self::linked($material) !== []);
+        $written = array_map(fn (Material $material): array => ['onHand' => []], $taken);
 
         return $written === [] ? null : new TakeFromShelf($written);
     }
@@ -173,20 +187,20 @@ final readonly class MaterialFromShelf
      *
      * @return array<string, list<string>> as a plan file holds it, by the id of the mesh
      */
-    private static function free(SavedPlan $saved): array
+    private static function free(Plan $plan, SavedPlan|Build|null $for): array
     {
         [$items, $free] = [[], []];
-        foreach ($saved->plan()->materials->all as $material) {
+        foreach ($plan->materials->all as $material) {
             $items[$material->id] = self::linked($material) === [] ? null : self::item($material);
         }
         $shared = array_count_values(array_map(fn (ShelfItem $item): int => $item->id, array_filter($items)));
-        foreach ($saved->plan()->materials->all as $material) {
+        foreach ($plan->materials->all as $material) {
             $item = $items[$material->id];
             if ($item !== null) {
                 $lots = $shared[$item->id] > 1 && $material instanceof Wound
                     ? array_values(array_unique(array_map(fn (OnHand $there): ?string => $there->lot, $material->onHand())))
                     : null;
-                $now = self::onHand($item, $saved, $lots)['onHand'];
+                $now = self::onHand($item, $for, $lots)['onHand'];
                 $free += $now === $material->slip->write()['onHand'] ? [] : [$material->id => $now];
             }
         }

@@ -80,17 +80,28 @@ final readonly class BenchRoll
     /** As it turned out: it held no more than this. */
     public function spentAt(Length $length): self
     {
+        return $this->holding($length, $length, true);
+    }
+
+    /** The same where no more than this of it is to be had; what there is of it is still cut from. */
+    public function shortenedTo(Length $length): self
+    {
+        return $this->holding($length, $this->safe->isMoreThan($length) ? $length : $this->safe, $this->isSpent);
+    }
+
+    private function holding(Length $length, Length $safe, bool $isSpent): self
+    {
         return new self(
             $this->key,
             $this->material,
             $this->number,
             $this->origin,
             $length,
-            $length,
+            $safe,
             $this->cuts,
             $this->lot,
             $this->item,
-            true,
+            $isSpent,
         );
     }
 

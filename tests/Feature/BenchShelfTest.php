@@ -66,7 +66,7 @@ final class BenchShelfTest extends FeatureCase
         $sage = $this->sage('2 x 360 in');
         $plan = $this->plan($sage, 'Barn door', '19 in');
         $build = $this->onTheBench($plan, ['pieces' => '2']);
-        $this->assertSame(0, ShelfReservation::query()->count());
+        $this->assertSame([342 * 4064, 342 * 4064], $build->reservations()->pluck('amount')->all());
         $build->say(Mark::Done, $build->version()->units);
         $this->finish($build);
         $this->assertSame(['18 in', '18 in'], $this->lefts($sage));
@@ -247,8 +247,8 @@ final class BenchShelfTest extends FeatureCase
         $this->assertSame($left, $this->lefts($sage));
     }
 
-    /** Twenty stems are there: another plan holds eighteen of them, or they were used for something else meanwhile. */
-    public function test_what_others_hold_is_not_used_up_and_what_is_gone_is_no_reason_to_stay_unfinished(): void
+    /** Twenty stems are there, and a build of two pieces takes thirty-six. */
+    public function test_what_a_build_holds_is_neither_held_nor_used_up_by_others(): void
     {
         $sage = $this->sage('3 x 360 in');
         $stems = ShelfItem::begin('stems', ['name' => 'Chenille stems']);
@@ -261,17 +261,12 @@ final class BenchShelfTest extends FeatureCase
         }
         $build = $this->onTheBench($second, ['pieces' => '2']);
         $build->say(Mark::Done, $build->version()->units);
-        $this->ready($first);
-        $this->post("/builds/$build->id/finish", ['all_the_same' => '1'])->assertSessionHas(
-            'refused',
-            fn (string $said): bool => str_starts_with($said, 'Of Chenille stems 2 are left. "First" holds the rest. Give that back first'),
-        );
-        $this->assertSame([20, false], [$heap->refresh()->amount, $build->refresh()->isFinished()]);
-        $this->delete("/plans/$first->id/ready");
-        $heap->refresh()->useUp();
+        $this->post("/plans/$first->id/ready")->assertSessionHas('refused', fn (string $said): bool => str_contains($said, '"Second x 2, begun '.now()->format('M j').', on the bench" holds the rest'));
+        $this->post("/stock/$heap->id/gone")->assertSessionHas('refused');
+        $this->assertSame(20, $heap->refresh()->amount);
         $this->finish($build);
         // 36 of two packs of 25, which were bought.
-        $this->assertSame(0, $heap->refresh()->amount);
+        $this->assertSame([0, 0], [$heap->refresh()->amount, ShelfReservation::query()->count()]);
     }
 
     public function test_what_comes_off_another_lot_is_said_before_it_is_taken(): void
@@ -287,20 +282,24 @@ final class BenchShelfTest extends FeatureCase
         ]))->assertOk()->assertSee('It is of lot B2, what is made is of lot A1');
     }
 
-    public function test_a_plan_whose_stock_is_held_elsewhere_is_begun_all_the_same_and_says_so(): void
+    public function test_a_plan_whose_stock_is_held_elsewhere_is_begun_from_what_is_free_and_says_so(): void
     {
         $sage = $this->sage('360 in');
         $first = $this->plan($sage, 'First', '19 in');
         $second = $this->plan($sage, 'Second', '19 in');
         $this->ready($first);
-        $this->post("/plans/$second->id/build", ['pieces' => '1'])->assertSessionHas('refused');
+        $this->post("/plans/$second->id/build", ['pieces' => '1'])->assertSessionHas(
+            'refused',
+            'Of Sage mesh 18 in is left. "First" holds the rest. So this build is planned from what is free on the shelf now. '
+                .'To buy: 1 new roll of Sage mesh and 1 pack of stems.',
+        );
         $build = Build::query()->latest('id')->firstOrFail();
-        $this->assertSame(0, $second->reservations()->count());
+        $this->assertSame(0, $build->reservations()->count());
         // What the other holds is not cut off under its hands.
         $build->say(Mark::Done, $build->version()->units);
-        $this->post("/builds/$build->id/finish", ['all_the_same' => '1'])->assertSessionHas('refused');
-        $this->assertSame(['360 in'], $this->lefts($sage));
-        $this->assertNull($build->refresh()->finished_at);
+        $this->finish($build);
+        $this->assertSame(['360 in', '18 in'], $this->lefts($sage));
+        $this->assertTrue($first->refresh()->isReady());
     }
 
     private function laid(ShelfItem $item, string $came): void

@@ -2,7 +2,7 @@
 
 namespace Tests\Feature;
 
-use App\Bench\Standing;
+use App\Shelf\Standing;
 use App\Bench\TakeWay;
 use App\Bench\WrongPage;
 use App\Models\Build;

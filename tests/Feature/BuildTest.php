@@ -58,7 +58,7 @@ final class BuildTest extends FeatureCase
         $this->assertSame(1, $build->ticks()->count());
         $this->ticks($build, [['token' => (string) Str::uuid(), 'unit' => $second, 'deed' => 'done']])->assertOk();
         $this->assertSame([$first => Mark::Done, $second => Mark::Done], $build->marks());
-        $this->assertSame(12, $build->ticks()->first()->seconds);
+        $this->assertSame(12, $build->ticks()->orderBy('id')->first()->seconds);
     }
 
     public function test_ticks_that_were_kept_while_the_server_was_away_come_in_their_order(): void
@@ -162,8 +162,9 @@ final class BuildTest extends FeatureCase
             ->assertRedirect("/builds/$build->id")->assertSessionHas('said');
         $this->assertSame([2, $before + 1], [$build->versions()->count(), $plan->refresh()->revisions()->count()]);
         $this->assertStringContainsString('gave 9: buy one roll', $plan->revision->words);
-        $this->assertTrue($plan->isReady());
-        // The roll that gave out is gone, and what else the plan takes of the shelf is held.
+        $this->assertFalse($plan->isReady());
+        $this->assertSame(ShelfReservation::query()->count(), $build->reservations()->count(), 'what is held, the build holds');
+        // The roll that gave out is gone, and what else the build takes of the shelf is held.
         $left = array_filter($this->lefts($sage), fn (string $left): bool => $left !== '120 in');
         $this->assertSame([], array_values($left));
         $this->assertSame(0, collect($sage->stock()->with('reservations')->get())->filter(fn ($stock): bool => $stock->held() > $stock->amount)->count());
@@ -215,8 +216,11 @@ final class BuildTest extends FeatureCase
         $build = $this->onTheBench($plan);
         $this->assertCount(1, $build->marks());
         $this->post("/plans/$plan->id/cut-sheet", ['all' => '1']);
+        // It was cut for that build. Once that is put away, it is there for the next one, and for it alone.
+        $this->delete("/builds/$build->id");
         $again = $this->onTheBench($plan->refresh());
         $this->assertCount(18, $again->marks());
+        $this->assertSame([[], null], [$build->refresh()->marks(), $build->sheet_job]);
         $again->say(Mark::Done, $again->version()->units);
         $this->post("/builds/$again->id/finish", ['all_the_same' => '1']);
         $this->assertSame(['18 in'], $this->lefts($sage));

@@ -3,6 +3,8 @@
 namespace App\Http\Controllers;
 
 use App\Bench\BenchPage;
+use App\Bench\PlanAnew;
+use App\Bench\PutAway;
 use App\Bench\StartBuild;
 use App\Drawing\Side;
 use App\Http\Requests\TickRequest;
@@ -16,6 +18,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 
 /** At the bench: a plan is built step by step, and ticked as it is. */
 final class BuildController
@@ -47,7 +50,7 @@ final class BuildController
         return view('bench.begin', [
             'saved' => $plan,
             'result' => $engine->figures($plan->planOnSheet()),
-            'builds' => Build::query()->where('plan_id', $plan->id)->latest('id')->limit(self::LISTED)->get(),
+            'builds' => Build::query()->with('plan')->where('plan_id', $plan->id)->latest('id')->limit(self::LISTED)->get(),
         ]);
     }
 
@@ -96,6 +99,7 @@ final class BuildController
     public function ticks(Request $request, Build $build): JsonResponse
     {
         $since = $request->query('since');
+        $build->mustBeUnderWay();
 
         return $this->since($build, is_numeric($since) ? (int) $since : 0, []);
     }
@@ -114,30 +118,39 @@ final class BuildController
 
     public function order(Request $request, Build $build): RedirectResponse
     {
-        $build->update([
-            'walk_order' => WalkOrder::tryFrom((string) $request->string('order')) ?? $build->walk_order,
-            'copy_order' => CopyOrder::tryFrom((string) $request->string('together')) ?? $build->copy_order,
-        ]);
+        DB::transaction(function () use ($request, $build): void {
+            $build->refresh()->mustBeUnderWay();
+            $build->update([
+                'walk_order' => WalkOrder::tryFrom((string) $request->string('order')) ?? $build->walk_order,
+                'copy_order' => CopyOrder::tryFrom((string) $request->string('together')) ?? $build->copy_order,
+            ]);
+        });
 
         return redirect()->route('builds.show', $build);
     }
 
     public function destroy(Build $build): RedirectResponse
     {
-        $build->delete();
+        $held = PutAway::of($build);
 
         return redirect()->route('builds.index')->with('takenDown', [
             'name' => $build->name,
-            'words' => 'All that was ticked is kept with it.',
+            'words' => 'All that was ticked is kept with it.'.($held === null ? '' : " It gave back $held."),
             'restore' => route('builds.restore', $build),
         ]);
     }
 
     public function restore(Build $build): RedirectResponse
     {
-        $build->restore();
+        $held = PutAway::undo($build);
 
-        return redirect()->route('builds.show', $build);
+        return redirect()->route('builds.show', $build)->with('said', $held === null ? null : "It holds $held again.");
+    }
+
+    /** What others hold or have used of its rolls is looked for elsewhere. */
+    public function replan(Build $build): RedirectResponse
+    {
+        return redirect()->route('builds.show', $build)->with('said', PlanAnew::of($build));
     }
 
     /** @param  list<string>  $kept */

@@ -27,11 +27,14 @@ final class BuildEndController
         $key = (string) $request->string('look');
         $isThere = array_filter($this->looks($build), fn (FinalLook $look): bool => $look->key === $key) !== [];
         if ($isThere) {
-            DB::transaction(fn () => $build->refresh()->update(['checked' => match ((string) $request->string('answer')) {
-                'well' => [...$build->checked, $key => true],
-                'not' => [...$build->checked, $key => false],
-                default => array_diff_key($build->checked, [$key => 1]),
-            }]));
+            DB::transaction(function () use ($request, $build, $key): void {
+                $build->refresh()->mustBeUnderWay();
+                $build->update(['checked' => match ((string) $request->string('answer')) {
+                    'well' => [...$build->checked, $key => true],
+                    'not' => [...$build->checked, $key => false],
+                    default => array_diff_key($build->checked, [$key => 1]),
+                }]);
+            });
         }
 
         return redirect()->to(route('builds.check', $build).'#look-'.strtr($key, '/', '-'));
@@ -39,17 +42,30 @@ final class BuildEndController
 
     public function finish(Request $request, Build $build): RedirectResponse
     {
+        $open = DB::transaction(function () use ($request, $build): string {
+            $open = $request->boolean('all_the_same') || $build->refresh()->isFinished() ? '' : $this->open($build);
+            if ($open === '') {
+                FinishBuild::of($build);
+            }
+
+            return $open;
+        });
+
+        return $open === ''
+            ? redirect()->route('builds.record', $build)
+            : redirect()->route('builds.check', $build)->with('notAll', $open);
+    }
+
+    /** What is not done or not answered yet, in words; empty where all is. */
+    private function open(Build $build): string
+    {
         $open = array_filter($this->looks($build), fn (FinalLook $look): bool => ($build->checked[$look->key] ?? null) !== true);
         $record = BuildRecord::of($build);
-        if (($open !== [] || $record->done < $record->of) && ! $request->boolean('all_the_same')) {
-            return redirect()->route('builds.check', $build)->with('notAll', Words::list(array_values(array_filter([
-                $record->done < $record->of ? Words::count($record->of - $record->done, 'step').' not done' : '',
-                $open !== [] ? Words::count(count($open), 'question').' not answered with yes' : '',
-            ]))));
-        }
-        FinishBuild::of($build);
 
-        return redirect()->route('builds.record', $build);
+        return Words::list(array_values(array_filter([
+            $record->done < $record->of ? Words::count($record->of - $record->done, 'step').' not done' : '',
+            $open !== [] ? Words::count(count($open), 'question').' not answered with yes' : '',
+        ])));
     }
 
     public function reopen(Build $build): RedirectResponse

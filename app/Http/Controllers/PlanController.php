@@ -82,7 +82,7 @@ final class PlanController
     {
         $held = DB::transaction(function () use ($plan): ?string {
             $plan->refresh();
-            $held = $plan->isReady() ? $plan->holdsWords() : null;
+            $held = ! $plan->trashed() && $plan->isReady() ? $plan->holdsWords() : null;
             $plan->reservations()->delete();
             $plan->delete();
 

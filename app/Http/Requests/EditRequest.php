@@ -99,7 +99,7 @@ final class EditRequest extends FormRequest
             'place-thing' => new PlaceThing($id, $this->integer('to'), new Point($this->float('x'), $this->float('y'))),
             'take-form' => $this->form(),
             'take-material' => new TakeFromShelf([$id => MaterialFromShelf::written($this->shelfItem($id), $this->savedPlan())]),
-            'take-materials' => MaterialFromShelf::anew($this->savedPlan()) ?? throw Fault::at(
+            'take-materials' => MaterialFromShelf::anew($this->savedPlan()->plan(), $this->savedPlan()) ?? throw Fault::at(
                 '/materials',
                 'The plan has what is on the shelf already.',
             ),

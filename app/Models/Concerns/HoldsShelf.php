@@ -2,42 +2,11 @@
 
 namespace App\Models\Concerns;
 
-use App\Models\ShelfReservation;
 use Davrin\Core\Words\Words;
-use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Support\Facades\DB;
 
-/** What a plan that is ready holds of the shelf until it is cut. */
+/** What a plan that is ready, or a build on the bench, holds of the shelf. */
 trait HoldsShelf
 {
-    /** @return HasMany<ShelfReservation, $this> */
-    public function reservations(): HasMany
-    {
-        return $this->hasMany(ShelfReservation::class, 'plan_id');
-    }
-
-    public function isReady(): bool
-    {
-        return $this->ready_at !== null;
-    }
-
-    /**
-     * Gives back what it holds of the shelf.
-     *
-     * @return string what that was, in words
-     */
-    public function giveBack(): string
-    {
-        return DB::transaction(function (): string {
-            $this->refresh();
-            $words = $this->holdsWords();
-            $this->reservations()->delete();
-            $this->update(['ready_at' => null]);
-
-            return $words;
-        });
-    }
-
     /** "130 in and 60 in of Sage mesh", "nothing from the shelf". */
     public function holdsWords(): string
     {

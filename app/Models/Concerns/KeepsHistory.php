@@ -93,8 +93,8 @@ trait KeepsHistory
     }
 
     /**
-     * What was changed at the bench is a step of its plan too, whatever that holds of the shelf: what it holds follows with it. To be
-     * called in a transaction. A plan that was changed elsewhere meanwhile stays as it is.
+     * What was changed at the bench is a step of its plan too, whatever that holds of the shelf. To be called in a transaction. A plan that
+     * was changed elsewhere or taken down meanwhile stays as it is.
      *
      * @param  string  $document  that the bench worked by until then
      */
@@ -102,7 +102,7 @@ trait KeepsHistory
     {
         $this->refresh();
         $design = app(PlanFile::class)->designIn($document);
-        if ($this->revision->document === $design && app(PlanFile::class)->design($plan) !== $design) {
+        if (! $this->trashed() && $this->revision->document === $design && app(PlanFile::class)->design($plan) !== $design) {
             $this->record($plan, $words);
         }
     }
@@ -179,7 +179,7 @@ trait KeepsHistory
     private function change(int $seen, Closure $change): void
     {
         DB::transaction(function () use ($seen, $change) {
-            $this->refresh();
+            $this->refresh()->mustNotBeTakenDown();
             if ($this->revision_id !== $seen) {
                 throw new StalePlan;
             }

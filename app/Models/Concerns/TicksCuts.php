@@ -23,7 +23,7 @@ trait TicksCuts
     public function tick(string $cut, bool $done): void
     {
         DB::transaction(function () use ($cut, $done): void {
-            $this->refresh();
+            $this->refresh()->mustNotBeTakenDown();
             if ($this->cut_at !== null) {
                 throw NotReady::cutAlready();
             }

@@ -100,6 +100,12 @@ export class Outbox {
             await this.#oneByOne(ticks);
 
             return this.waiting().length === 0;
+        } else if (answer.status === 409) {
+            // Finished or put away in another window: what is ticked here is kept until it is open again.
+            const { message } = await answer.json();
+            this.said(`${message}${this.#kept()}`);
+
+            return false;
         } else if (answer.status === 404) {
             this.said('This build is not on the bench any more: it was put away. What was ticked here is kept until it is taken up again.');
 
@@ -127,9 +133,17 @@ export class Outbox {
     }
 
     #words() {
+        return this.waiting().length === 0 ? 'Davrin does not answer.' : `Davrin does not answer: ${this.#count()} kept here until it does.`;
+    }
+
+    #kept() {
+        return this.waiting().length === 0 ? '' : ` ${this.#count()} kept here until then.`;
+    }
+
+    #count() {
         const count = this.waiting().length;
 
-        return count === 0 ? 'Davrin does not answer.' : `Davrin does not answer: ${count === 1 ? '1 tick is' : `${count} ticks are`} kept here until it does.`;
+        return count === 1 ? '1 tick is' : `${count} ticks are`;
     }
 
     // Another tab of the same build may have put some there meanwhile.

@@ -34,7 +34,7 @@
                 @endforeach
             </fieldset>
             <p class="mt-4"><button class="act act-strong">To the bench</button></p>
-            <p class="mt-3 max-w-2xl text-[13.5px] text-soft">One piece holds what it needs of the shelf from now on, where that is free. Several are cut from what the plan says is on hand; what they share is counted once.</p>
+            <p class="mt-3 max-w-2xl text-[13.5px] text-soft">From now on the build holds what it needs of the shelf. What others hold is not cut: where it has to be, the build is planned from what is free.</p>
         </form>
     </main>
 </x-page>

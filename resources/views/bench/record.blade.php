@@ -1,10 +1,13 @@
 @php $minutes = fn (float $its): string => $its === 0.0 ? '-' : number_format($its, 1).' min'; @endphp
 <x-page :title="'Build record: '.$build->plan->name" here="bench">
     <main class="whole">
-        <p class="whole-way"><a class="quiet" href="{{ route('builds.index') }}">the bench</a> <a class="quiet" href="{{ route('builds.check', $build) }}">final check</a> <a class="quiet" href="{{ route('plans.show', $build->plan) }}">{{ $build->plan->name }}</a></p>
+        <p class="whole-way"><a class="quiet" href="{{ route('builds.index') }}">the bench</a> <a class="quiet" href="{{ route('builds.check', $build) }}">final check</a> @unless ($build->plan->trashed()) <a class="quiet" href="{{ route('plans.show', $build->plan) }}">{{ $build->plan->name }}</a>@endunless</p>
         <h1>{{ $build->plan->name }}{{ $build->copies > 1 ? " x $build->copies" : '' }}, {{ $build->isFinished() ? "as it was built" : "so far" }}</h1>
         <p class="mt-1">Begun {{ $build->created_at->format('M j, Y') }}{{ $build->isFinished() ? ', finished '.$build->finished_at->format('M j, Y') : ', not finished yet' }}: {{ $record->done }} of {{ $record->of }} steps done{{ $record->skipped > 0 ? ', '.$record->skipped.' skipped' : '' }}.</p>
         <x-notices />
+        @if ($late = $build->tickedTooLate())
+            <p class="refused mt-4">{{ Davrin\Core\Words\Words::count($late, 'step') }} ticked in another window after it was finished {{ $late === 1 ? 'does' : 'do' }} not count: the shelf was settled without {{ $late === 1 ? 'it' : 'them' }}. Open the build again to count {{ $late === 1 ? 'it' : 'them' }}.</p>
+        @endif
         <div class="record">
             <section aria-label="Minutes">
                 <h2>Minutes</h2>

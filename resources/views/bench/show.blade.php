@@ -95,6 +95,13 @@
             <span data-kept role="status" hidden></span>
         </p>
         <x-notices />
+        @if ($page->lacks)
+            <form method="post" action="{{ route('builds.replan', $build) }}" class="refused flex flex-wrap items-center gap-4" role="alert">
+                @csrf
+                <p>{{ $page->lacks }} that this build is to be cut from is held or used elsewhere.</p>
+                <button class="act">Plan the rest from what is free</button>
+            </form>
+        @endif
         @foreach ($pictures as $number => $sides)
             @foreach ($sides as $drawing)
                 <div class="bench-picture" data-picture="{{ $number }}" data-side="{{ $drawing->side->value }}" @if ($drawing->side !== $side || $number !== $page->picture($unit?->copy ?? 1)) hidden @endif>

@@ -28,7 +28,7 @@
         </svg>
     @endif
     @foreach ($stock->reservations as $reservation)
-        <p class="text-[13.5px]">{{ $stock->shown($reservation->amount) }} held for <a href="{{ route('plans.show', $reservation->plan_id) }}">{{ $reservation->plan->name }}</a>{{ $loop->last ? '; '.$stock->shown($stock->free()).' free' : '' }}</p>
+        <p class="text-[13.5px]">{{ $stock->shown($reservation->amount) }} held for <a href="{{ $reservation->build_id === null ? route('plans.show', $reservation->plan_id) : route('builds.show', $reservation->build_id) }}">{{ $reservation->holder() }}</a>{{ $loop->last ? '; '.$stock->shown($stock->free()).' free' : '' }}</p>
     @endforeach
     <div class="flex flex-wrap gap-x-5 text-[13.5px]">
         @if ($gauge)

@@ -45,7 +45,14 @@
                     <p><b>Ready.</b> Reserved: {{ $saved->holdsWords() }}.@if ($toBuy !== []) To buy: {{ Davrin\Core\Words\Words::list($toBuy) }}.@endif To change the plan, unreserve it first.</p>
                     <button class="act">Unreserve</button>
                 </form>
-            @elseif ($saved->cut_at)
+            @endif
+            @foreach ($builds->take(3) as $build)
+                <p class="said"><b>On the bench</b> since {{ $build->created_at->format('M j') }}{{ $build->copies > 1 ? ", x $build->copies" : '' }}: <a href="{{ route('builds.show', $build, false) }}">go on there</a>. It holds {{ $build->holdsWords() }}.</p>
+            @endforeach
+            @if ($builds->count() > 3)
+                <p class="said">{{ $builds->count() - 3 }} more of it {{ $builds->count() === 4 ? 'is' : 'are' }} <a href="{{ route('builds.index', [], false) }}">on the bench</a>.</p>
+            @endif
+            @if ($saved->cut_at && ! $saved->isReady())
                 <div class="said cut-already">
                     <p><b>Cut</b> on {{ $saved->cut_at->format('M j, Y') }}, as it was then: <a href="{{ route('cuts.show', $saved, false) }}">its cut sheet</a>.</p>
                     @if ($sinceCut !== null)
@@ -225,7 +232,7 @@
         @endif
         <div class="go" id="go" data-always>
             <a class="act" href="{{ route('cuts.show', $saved) }}">Cut sheet</a>
-            @if (! $saved->isReady() && $saved->cut_at === null)
+            @if (! $saved->isReady() && $saved->cut_at === null && $builds->isEmpty())
                 <form method="post" action="{{ route('plans.ready', $saved) }}">
                     @csrf
                     <button class="act">Make it ready</button>

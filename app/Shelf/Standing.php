@@ -1,9 +1,8 @@
 <?php
 
-namespace App\Bench;
+namespace App\Shelf;
 
 use App\Models\Build;
-use App\Shelf\MaterialFromShelf;
 use Davrin\Core\Bench\BenchRoll;
 use Davrin\Core\Bench\Situation;
 use Davrin\Core\Bench\Walk;
@@ -14,10 +13,17 @@ final readonly class Standing
 {
     public static function of(Build $build, Walk $walk): Situation
     {
-        $rolls = $build->version()->benchRolls();
-        [$cut, $made] = $build->progress($walk);
+        return self::atTheBench($build, $walk, self::shelf($build, $build->version()->benchRolls()));
+    }
 
-        return new Situation($build->pieces(), $rolls, $cut, $made, self::shelf($build, $rolls));
+    /**
+     * The same where nobody asks what else lies on the shelf.
+     *
+     * @param  array<string, list<OnHand>>  $shelf
+     */
+    public static function atTheBench(Build $build, Walk $walk, array $shelf = []): Situation
+    {
+        return new Situation($build->pieces(), $build->version()->benchRolls(), ...$build->progress($walk), shelf: $shelf);
     }
 
     /**
@@ -30,7 +36,7 @@ final readonly class Standing
         foreach ($build->pieces() as $piece) {
             foreach ($piece->plan->usedWound() as $wound) {
                 $item = isset($there[$wound->id]) ? null : MaterialFromShelf::item($wound);
-                $there[$wound->id] ??= $item === null ? [] : MaterialFromShelf::lengths($item, $build->plan, but: $known);
+                $there[$wound->id] ??= $item === null ? [] : MaterialFromShelf::lengths($item, $build, but: $known);
             }
         }
 

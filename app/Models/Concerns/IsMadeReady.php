@@ -1,0 +1,57 @@
+<?php
+
+namespace App\Models\Concerns;
+
+use App\Exceptions\NotReady;
+use App\Models\ShelfReservation;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
+
+/** A plan that is ready holds what it needs of the shelf, until it is cut, begun at the bench, taken down or given back. */
+trait IsMadeReady
+{
+    use HoldsShelf;
+
+    /** @return HasMany<ShelfReservation, $this> its own; what its builds hold is theirs */
+    public function reservations(): HasMany
+    {
+        $reservations = $this->hasMany(ShelfReservation::class, 'plan_id');
+        $reservations->whereNull('build_id');
+
+        return $reservations;
+    }
+
+    public function isReady(): bool
+    {
+        return $this->ready_at !== null;
+    }
+
+    /**
+     * Gives back what it holds of the shelf.
+     *
+     * @return string what that was, in words
+     */
+    public function giveBack(): string
+    {
+        return DB::transaction(function (): string {
+            $this->refresh();
+            $words = $this->holdsWords();
+            $this->reservations()->delete();
+            $this->update(['ready_at' => null]);
+
+            return $words;
+        });
+    }
+
+    /**
+     * To be asked in the transaction that changes it: another window may have taken it down meanwhile.
+     *
+     * @throws NotReady
+     */
+    public function mustNotBeTakenDown(): void
+    {
+        if ($this->trashed()) {
+            throw NotReady::takenDown($this->name);
+        }
+    }
+}
