@@ -17,6 +17,11 @@ final class LogExport
 {
     private const AT_ONCE = 50;
 
+    /** Bytes of a piece in a file beside what is kept of it as it is, and how much larger that gets with a line for each value. */
+    private const ROUND_A_PIECE = 3_000;
+
+    private const SPREAD = 3;
+
     private const JSON = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE;
 
     /** What a table says of a piece as it stands in its sentences. */
@@ -27,18 +32,62 @@ final class LogExport
         'sold for each', 'sold at', 'to do otherwise', 'cut in all', 'minutes in all', 'materials in all', 'earned in all', 'currency',
     ];
 
-    public static function json(Book $book): StreamedResponse
+    /** @param  int  $part  which file of those that it takes, from 1 */
+    public static function json(Book $book, int $part): StreamedResponse
     {
-        return self::answer('davrin-log.json', 'application/json', function (Closure $write) use ($book): void {
-            $write(sprintf("{\n    \"format\": \"%s\",\n    \"version\": %d,\n    \"entries\": [", LogFile::FORMAT, LogFile::VERSION));
+        $parts = self::parts($book);
+        $part = max(1, min($part, count($parts)));
+        $name = count($parts) > 1 ? "davrin-log-$part-of-".count($parts).'.json' : 'davrin-log.json';
+
+        return self::answer($name, 'application/json', function (Closure $write) use ($parts, $part): void {
+            $which = count($parts) > 1 ? sprintf("\n    \"part\": %d,\n    \"parts\": %d,", $part, count($parts)) : '';
+            $write(sprintf("{\n    \"format\": \"%s\",\n    \"version\": %d,%s\n    \"entries\": [", LogFile::FORMAT, LogFile::VERSION, $which));
             $before = '';
-            /** @var LogEntry $entry */
-            foreach ($book->entries()->lazy(self::AT_ONCE) as $entry) {
-                $write("$before\n".json_encode(self::piece($entry), self::JSON));
-                $before = ',';
+            foreach (array_chunk($parts[$part - 1] ?? [], self::AT_ONCE) as $ids) {
+                $entries = LogEntry::query()->findMany($ids)->keyBy('id');
+                foreach (array_intersect_key(array_flip($ids), $entries->all()) as $id => $at) {
+                    $write("$before\n".json_encode(self::piece($entries[$id]), self::JSON));
+                    $before = ',';
+                }
             }
             $write("\n    ]\n}\n");
         });
+    }
+
+    /**
+     * The files that all of it takes, so that each can be read again: no more pieces and no more bytes than a file may have.
+     *
+     * @return list<list<int>> the pieces of each, by id
+     */
+    public static function parts(Book $book): array
+    {
+        $sizes = $book->entries()->toBase()->selectRaw(
+            'id, made_on, length(cast(document as blob)) + length(cast(times as blob)) + length(cast(rolls as blob)) '
+                .'+ 2 * length(cast(notes as blob)) as size',
+        )->get();
+        [$parts, $bytes] = [[[]], 0];
+        // Pieces of a day that are alike are told from one another by how many there are, so a day stays in one file where it can.
+        foreach ($sizes->groupBy('made_on') as $day) {
+            $weight = $day->sum(fn (object $row): int => self::bytes($row));
+            foreach ($day as $number => $row) {
+                [$at, $its] = [count($parts) - 1, self::bytes($row)];
+                $isFull = $bytes + $its > LogFile::MOST_BYTES || count($parts[$at]) === LogFile::MOST;
+                $breaksTheDay = $number === 0 && ($bytes + $weight > LogFile::MOST_BYTES || count($parts[$at]) + count($day) > LogFile::MOST);
+                if ($parts[$at] !== [] && ($isFull || $breaksTheDay)) {
+                    [$parts[], $bytes, $at] = [[], 0, $at + 1];
+                }
+                $parts[$at][] = (int) $row->id;
+                $bytes += $its;
+            }
+        }
+
+        return $parts;
+    }
+
+    /** How many bytes of a file a piece takes at the most. */
+    private static function bytes(object $row): int
+    {
+        return self::ROUND_A_PIECE + self::SPREAD * (int) ((array) $row)['size'];
     }
 
     public static function csv(Book $book): StreamedResponse

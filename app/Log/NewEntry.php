@@ -17,6 +17,7 @@ use Davrin\Core\Compute\Work;
 use Davrin\Core\Demand\BuildStep;
 use Davrin\Core\Engine\Engine;
 use Davrin\Core\Learned\LearnedFigures;
+use Davrin\Core\Log\LogFile;
 use Davrin\Core\Log\Observed;
 use Davrin\Core\Log\PlannedRolls;
 use Davrin\Core\Log\RollTruth;
@@ -49,9 +50,9 @@ final readonly class NewEntry
             return self::begin($plan, $build->plan_id, [
                 'build_id' => $build->id,
                 'times' => self::timed($build, $plan),
-                'rolls' => self::benchRolls($plan, $rolls),
+                'rolls' => array_slice(self::benchRolls($plan, $rolls), 0, LogFile::MOST_LINES),
                 'spoiled' => self::spoiled($rolls),
-                'notes' => BuildRecord::of($build)->notes,
+                'notes' => array_slice(BuildRecord::of($build)->notes, 0, LogFile::MOST_LINES),
             ], ($build->finished_at ?? now())->format('Y-m-d'), $build->copies);
         });
     }

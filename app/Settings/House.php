@@ -11,6 +11,7 @@ use Davrin\Core\Measure\Units;
 use Davrin\Core\Price\Terms;
 use Davrin\Core\Words\Refused;
 use Illuminate\Support\Facades\DB;
+use Throwable;
 
 /** What holds for the whole house: the shelf, and the plans that are begun. A plan has settings of its own, which begin as these. */
 final class House
@@ -46,30 +47,51 @@ final class House
     }
 
     /**
-     * The prices on the shelf keep their figures, rounded to what the currency has; nothing is converted.
+     * The prices on the shelf and those that pieces are priced by keep their figures; nothing is converted. What the currency shows
+     * rounded is kept exactly beside it, and comes back with a currency that has its decimals.
+     *
+     * @param  bool  $mayRound  whether somebody said that prices may be rounded
+     * @return ?Rounding what would be rounded, where nobody said so; then all stays as it was
      *
      * @throws Refused where one of them is more than a price can be in that currency; then all stays as it was
      */
-    public function countIn(Currency $currency): void
+    public function countIn(Currency $currency, bool $mayRound): ?Rounding
     {
         $this->currency = null;
-        DB::transaction(function () use ($currency): void {
+        DB::beginTransaction();
+        try {
+            $figures = ExactFigures::for($currency);
             $before = Currency::tryFrom($this->written('currency')) ?? Currency::UsDollar;
-            foreach ($before === $currency ? [] : ['shelf_items', 'shelf_import_rows'] as $table) {
-                DB::table($table)->whereNotNull('said')->select('id', 'ware', 'said')->chunkById(
-                    self::AT_ONCE,
-                    fn (iterable $rows) => $this->price($table, $rows, $before, $currency),
-                );
+            if ($before !== $currency) {
+                $this->writeIn($before, $currency, $figures);
             }
-            $this->write('currency', $currency->value);
-            foreach ([self::TERMS, self::TERMS_BEFORE] as $key) {
-                $terms = $this->termsIn($key);
-                if ($terms !== null) {
-                    $this->write($key, json_encode($terms->in($currency)->write(), JSON_THROW_ON_ERROR));
-                }
+            $loss = $mayRound ? null : $figures->loss();
+            $loss === null ? DB::commit() : DB::rollBack();
+        } catch (Throwable $why) {
+            DB::rollBack();
+
+            throw $why;
+        }
+
+        return $loss;
+    }
+
+    private function writeIn(Currency $before, Currency $currency, ExactFigures $figures): void
+    {
+        foreach (['shelf_items', 'shelf_import_rows'] as $table) {
+            DB::table($table)->whereNotNull('said')->select('id', 'ware', 'said')->chunkById(
+                self::AT_ONCE,
+                fn (iterable $rows) => $this->price($table, $rows, $before, $currency, $figures),
+            );
+        }
+        $this->write('currency', $currency->value);
+        foreach ([self::TERMS, self::TERMS_BEFORE] as $key) {
+            $terms = $this->termsIn($key)?->in($currency, fn (string $figure, Money $its): Money => $figures->in($key, $figure, $its));
+            if ($terms !== null) {
+                $this->write($key, json_encode($terms->write(), JSON_THROW_ON_ERROR));
             }
-        });
-        $this->currency = $currency;
+        }
+        $figures->keep();
     }
 
     /** What pieces are priced by. */
@@ -115,7 +137,7 @@ final class House
     }
 
     /** @param  iterable<object>  $rows */
-    private function price(string $table, iterable $rows, Currency $before, Currency $after): void
+    private function price(string $table, iterable $rows, Currency $before, Currency $after, ExactFigures $figures): void
     {
         foreach ($rows as $row) {
             ['id' => $id, 'ware' => $ware, 'said' => $said] = (array) $row;
@@ -123,7 +145,8 @@ final class House
             foreach ($this->craft->materials[$ware]->shelfBlanks($after) as $blank) {
                 $written = $said[$blank->key()] ?? PriceBlank::NONE;
                 if ($blank instanceof HoldsMoney && $written !== PriceBlank::NONE) {
-                    $said[$blank->key()] = Money::read((string) $written, $before)->in($after)->canonical();
+                    $its = Money::read((string) $written, $before);
+                    $said[$blank->key()] = $figures->in("$table.$id", $blank->key(), $its)->canonical();
                     $blank->read($said[$blank->key()], null);
                 }
             }

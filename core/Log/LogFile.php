@@ -31,9 +31,10 @@ final readonly class LogFile
     public const MOST_BYTES = 20_000_000;
 
     /** Pieces in one file. */
-    public const MOST = 500;
+    public const MOST = 2_000;
 
-    private const MOST_LINES = 200;
+    /** Rolls, kinds of work and notes of one piece. */
+    public const MOST_LINES = 2_000;
 
     /** What a piece is not told without. */
     private const NEEDED = ['name', 'made'];
@@ -49,22 +50,28 @@ final readonly class LogFile
     }
 
     /**
-     * @return list<LoggedPiece>
+     * One piece after another, so that their plans are never in memory all at once.
      *
-     * @throws Fault with the pointer into the file
+     * @return iterable<int, LoggedPiece> by their place in the file
+     *
+     * @throws Fault with the pointer into the file, as soon as the piece is come to
      */
-    public function read(string $bytes): array
+    public function read(string $bytes): iterable
     {
         $document = self::document($bytes);
         $this->check->check($document);
-        $pieces = [];
+
+        return $this->pieces($document);
+    }
+
+    /** @return iterable<int, LoggedPiece> */
+    private function pieces(stdClass $document): iterable
+    {
         foreach (is_array($document->entries) ? array_values($document->entries) : [] as $at => $entry) {
             if ($entry instanceof stdClass) {
-                $pieces[] = Fault::under("/entries/$at", fn (): LoggedPiece => $this->piece($entry));
+                yield $at => Fault::under("/entries/$at", fn (): LoggedPiece => $this->piece($entry));
             }
         }
-
-        return $pieces;
     }
 
     /**
@@ -120,6 +127,8 @@ final readonly class LogFile
             ...$object([
                 'format' => ['const' => self::FORMAT],
                 'version' => ['const' => self::VERSION],
+                'part' => ['description' => 'Which file of several this is, where a log fills more than one.', 'type' => 'integer', 'minimum' => 1],
+                'parts' => ['description' => 'How many files there are.', 'type' => 'integer', 'minimum' => 1],
                 'entries' => ['type' => 'array', 'maxItems' => self::MOST, 'items' => $object([
                     'piece' => $object(array_merge(...array_map(
                         // What has to stand there has no default.
@@ -148,7 +157,7 @@ final readonly class LogFile
                         'description' => 'What of each material was cut and is of no use, by its id in the plan.',
                         'type' => 'object', 'maxProperties' => self::MOST_LINES, 'additionalProperties' => Schema::LENGTH,
                     ],
-                    'notes' => $list($object(['at' => $text(40), 'words' => $text(1000)], ['at', 'words'])),
+                    'notes' => $list($object(['at' => $text(200), 'words' => $text(1000)], ['at', 'words'])),
                     'prices' => ['description' => 'What it was priced by: prices.schema.json.', 'type' => 'object'],
                     'plan' => ['description' => 'The plan it was made by: plan.schema.json.', 'type' => 'object'],
                 ], ['piece', 'plan'])],

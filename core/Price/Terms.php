@@ -190,13 +190,14 @@ final readonly class Terms
     }
 
     /** The same figures in another currency, rounded to what that one has. Nothing is converted. */
-    public function in(Currency $currency): self
+    public function in(Currency $currency, ?callable $figure = null): self
     {
         $document = ['currency' => $currency->value] + $this->write();
         foreach ($this->slips() as $address => $slip) {
             foreach ($slip->blanks as $key => $blank) {
                 if ($blank instanceof HoldsMoney) {
-                    self::put($document, $address, $key, $slip->money($key)->in($currency)->canonical());
+                    $money = $slip->money($key);
+                    self::put($document, $address, $key, ($figure === null ? $money->in($currency) : $figure("$address.$key", $money))->canonical());
                 }
             }
         }

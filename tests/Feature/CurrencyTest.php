@@ -6,6 +6,7 @@ use App\Models\SavedPlan;
 use App\Models\ShelfForm;
 use App\Models\ShelfItem;
 use Davrin\Core\Plan\PlanReader;
+use Illuminate\Support\Facades\DB;
 
 /** In what the house counts its prices: the shelf, and the plans that are begun. */
 final class CurrencyTest extends FeatureCase
@@ -16,7 +17,7 @@ final class CurrencyTest extends FeatureCase
     {
         $item = ShelfItem::begin('mesh', ['price' => '6.50', 'paid' => '3.25']);
         ShelfItem::begin('stems', ['price' => 'not known']);
-        $this->from('/shelf')->post('/currency', ['currency' => 'JPY'])->assertRedirect('/shelf')
+        $this->from('/shelf')->post('/currency', ['currency' => 'JPY', 'may_round' => '1'])->assertRedirect('/shelf')
             ->assertSessionHas('said', fn (string $said): bool => str_contains($said, 'Japanese yen') && str_contains($said, 'nothing is converted'));
         $fresh = ShelfItem::query()->findOrFail($item->id);
         $this->assertSame(['7', '3'], [$fresh->said['price'], $fresh->said['paid']]);
@@ -24,9 +25,59 @@ final class CurrencyTest extends FeatureCase
         $this->assertSame(['not known'], [ShelfItem::query()->firstWhere('ware', 'stems')?->said['price']]);
         $this->post("/shelf/$item->id/edits", ['set' => ['item.price' => '6.50']])->assertSee('is not a price in Japanese yen');
         $this->from('/shelf')->post('/currency', ['currency' => 'KWD']);
-        $this->assertSame('7.000', ShelfItem::query()->findOrFail($item->id)->said['price']);
+        $this->assertSame('6.500', ShelfItem::query()->findOrFail($item->id)->said['price'], 'exact again');
         $this->from('/shelf')->post('/currency', ['currency' => 'shells'])->assertSessionHas('refused');
         $this->get('/shelf')->assertOk()->assertSee('Kuwaiti dinars');
+    }
+
+    public function test_it_is_asked_before_prices_are_rounded_and_nothing_is_changed_until_it_is_said(): void
+    {
+        $items = array_map(fn (string $price): ShelfItem => ShelfItem::begin('mesh', ['price' => $price, 'paid' => 'not known']), ['6.75', '4.05', '8.00']);
+        $this->from('/shelf')->post('/currency', ['currency' => 'JPY'])->assertSessionMissing('said');
+        $this->get('/shelf')->assertSee('2 of 3 prices have decimals that Japanese yen do not have: $6.75 becomes ¥7, $4.05 becomes ¥4.')
+            ->assertSee('Keep US dollars')->assertSee('US dollars');
+        $this->assertSame(['6.75', '4.05', '8.00'], $this->prices($items));
+        // What has all its decimals there is not asked about.
+        $this->from('/shelf')->post('/currency', ['currency' => 'EUR'])->assertSessionHas('said')->assertSessionHas('undo');
+        $this->from('/shelf')->post('/currency', ['currency' => 'KWD'])->assertSessionHas('said');
+        $this->assertSame(['6.750', '4.050', '8.000'], $this->prices($items));
+    }
+
+    /** There and back over any currencies: what nobody wrote over is what it was, and what somebody wrote stays. */
+    public function test_no_change_of_currency_loses_a_decimal(): void
+    {
+        $currencies = ['JPY', 'KWD', 'USD', 'KRW', 'EUR', 'OMR', 'ISK'];
+        for ($seed = 1; $seed <= 12; $seed++) {
+            mt_srand($seed);
+            $this->post('/currency', ['currency' => 'USD', 'may_round' => '1']);
+            ShelfItem::query()->delete();
+            $this->post('/prices/edits', ['do' => 'add-box']);
+            $box = $this->terms()['boxes'][0]['id'];
+            $this->post('/prices/edits', ['set' => ["boxes.$box.postage" => $postage = sprintf('%d.%02d', mt_rand(0, 40), mt_rand(0, 99))]]);
+            $exact = array_map(fn (): string => sprintf('%d.%02d', mt_rand(0, 40), mt_rand(0, 99)), range(1, 4));
+            $items = array_map(fn (string $price): ShelfItem => ShelfItem::begin('mesh', ['price' => $price]), $exact);
+            for ($turn = 0; $turn < 5; $turn++) {
+                $this->post('/currency', ['currency' => $currencies[mt_rand(0, 6)], 'may_round' => '1'])->assertSessionHas('said');
+            }
+            $this->post('/currency', ['currency' => 'JPY', 'may_round' => '1']);
+            $this->post("/shelf/{$items[0]->id}/edits", ['set' => ['item.price' => '9']]);
+            $exact[0] = '9.00';
+            $this->post('/currency', ['currency' => 'USD', 'may_round' => '1']);
+            $this->assertSame($exact, $this->prices($items), "seed $seed");
+            $this->assertSame($postage, $this->terms()['boxes'][0]['postage'], "seed $seed");
+        }
+    }
+
+    public function test_a_change_of_currency_or_units_is_undone_by_a_click(): void
+    {
+        $item = ShelfItem::begin('mesh', ['price' => '6.75', 'paid' => '4.05']);
+        $undo = $this->from('/shelf')->post('/currency', ['currency' => 'JPY', 'may_round' => '1'])->getSession()->get('undo');
+        $this->get('/shelf')->assertSee('Undo');
+        $this->post($undo['to'], $undo['fields']);
+        $this->assertSame(['6.75', '4.05'], [$item->refresh()->said['price'], $item->said['paid']]);
+        $this->get('/shelf')->assertSee('US dollars');
+        $undo = $this->from('/shelf')->post('/units', ['units' => 'centimetres'])->getSession()->get('undo');
+        $this->assertSame(['to' => route('units'), 'fields' => ['units' => 'inches']], $undo);
     }
 
     public function test_a_figure_that_is_too_much_in_another_currency_leaves_all_as_it_was(): void
@@ -84,5 +135,17 @@ final class CurrencyTest extends FeatureCase
             $this->post("/plans/$plan->id/edits", ['revision' => $plan->revision_id, 'do' => 'take-form', 'id' => (string) $form->id]);
             $this->assertSame($price, $plan->fresh()->plan()->formPrice()->shown());
         }
+    }
+
+    /** @param  list<ShelfItem>  $items */
+    private function prices(array $items): array
+    {
+        return array_map(fn (ShelfItem $item): string => ShelfItem::query()->findOrFail($item->id)->said['price'], $items);
+    }
+
+    /** @return array<string, mixed> */
+    private function terms(): array
+    {
+        return json_decode((string) DB::table('settings')->where('key', 'prices')->value('value'), true);
     }
 }

@@ -47,6 +47,47 @@ final class LogFileTest extends FeatureCase
         $this->get('/log/'.LogEntry::query()->max('id'))->assertOk()->assertSee('about 23 in');
     }
 
+    /** What goes out comes in, however much it is: more pieces than a file holds, more bytes, a build with many notes and long names. */
+    #[TestWith([516, 0, 1])]
+    #[TestWith([2_003, 0, 2])]
+    #[TestWith([30, 250_000, 2])]
+    public function test_no_log_goes_out_that_does_not_come_in_again(int $pieces, int $long, int $least): void
+    {
+        $entry = $this->entry($this->hang(), ['times.2' => '14']);
+        $notes = array_fill(0, max(1, intdiv($long, 600)), ['at' => str_repeat('t', 120), 'words' => str_repeat('n', 480)]);
+        $row = ['notes' => json_encode($notes)] + (array) DB::table('log_entries')->find($entry->id);
+        $sheet = (array) json_decode((string) $row['sheet'], true);
+        unset($row['id']);
+        foreach (array_chunk(range(2, $pieces), 50) as $numbers) {
+            DB::table('log_entries')->insert(array_map(function (int $number) use ($row, $sheet): array {
+                $day = sprintf('20%02d-03-01', $number % 20);
+
+                return ['made_on' => $day, 'sheet' => json_encode(['made' => $day] + $sheet)] + $row;
+            }, $numbers));
+        }
+        $page = $this->get('/log')->assertOk();
+        $files = count($this->find($page, '//a[contains(@href, "/log.json")]'));
+        $this->assertGreaterThanOrEqual($least, $files);
+        $saved = array_map(fn (int $part): string => $this->get("/log.json?part=$part")->streamedContent(), range(1, $files));
+        $kept = DB::table('log_entries')->pluck('document')->countBy()->all();
+        DB::table('log_entries')->delete();
+        $counts = [];
+        foreach ($saved as $bytes) {
+            $this->assertLessThanOrEqual(LogFile::MOST_BYTES, strlen($bytes));
+            $counts[] = count(json_decode($bytes, true)['entries']);
+        }
+        $this->assertSame($pieces, array_sum($counts));
+        // The first is tried whole where that is quick, the others are as long or shorter.
+        if ($pieces < 600) {
+            foreach ($saved as $at => $bytes) {
+                $this->assertStringStartsWith("$counts[$at] pieces written", LogImport::of($bytes)->words());
+            }
+            $this->assertSame($kept, DB::table('log_entries')->pluck('document')->countBy()->all());
+        } else {
+            $this->assertCount($counts[0], iterator_to_array((new LogFile(app(PlanFile::class)))->read($saved[0]), false));
+        }
+    }
+
     public function test_the_same_file_once_more_doubles_nothing_and_brings_back_what_was_taken_out(): void
     {
         $plan = $this->hang();

@@ -48,7 +48,7 @@ final class LogLearn extends Command
 
             return self::SUCCESS;
         }
-        $this->section('Learned from '.Words::count(count($pieces), 'piece'), []);
+        $this->section('Learned from '.Words::count(count($observed), 'piece'), []);
         foreach (Subject::cases() as $subject) {
             $its = array_filter($lessons, fn (Lesson $lesson): bool => $lesson->subject === $subject);
             $its === [] || $this->section($subject->words(), array_values(array_map(self::told(...), $its)));

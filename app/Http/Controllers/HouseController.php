@@ -17,12 +17,13 @@ final class HouseController
         if ($units === null) {
             return back()->with('refused', 'Lengths are shown in inches or in centimetres. Choose one of the two.');
         }
+        $before = $house->units();
         $house->measureIn($units);
 
-        return back()->with(
-            'said',
-            "The shelf speaks in $units->value now, and plans that are begun from here on. Plans that hang already keep theirs.",
-        );
+        return back()->with([
+            'said' => "The shelf speaks in $units->value now, and plans that are begun from here on. Plans that hang already keep theirs.",
+            'undo' => ['to' => route('units'), 'fields' => ['units' => $before->value]],
+        ]);
     }
 
     public function currency(Request $request, House $house): RedirectResponse
@@ -31,8 +32,9 @@ final class HouseController
         if ($currency === null) {
             return back()->with('refused', 'That is not a currency that prices can be counted in here. Choose one from the list.');
         }
+        $before = $house->currency();
         try {
-            $house->countIn($currency);
+            $rounding = $house->countIn($currency, $request->boolean('may_round'));
         } catch (Refused $refused) {
             return back()->with(
                 'refused',
@@ -41,10 +43,16 @@ final class HouseController
             );
         }
 
-        return back()->with(
-            'said',
-            "The shelf counts in {$currency->name()} now, and so do plans that are begun from here on. Figures stay as they were; "
+        if ($rounding !== null) {
+            return back()->with('rounding', [
+                'words' => $rounding->words(), 'currency' => $currency->value, 'name' => $currency->name(),
+            ]);
+        }
+
+        return back()->with([
+            'said' => "The shelf counts in {$currency->name()} now, and so do plans that are begun from here on. Figures stay as they were; "
                 .'nothing is converted. Plans that hang already keep theirs.',
-        );
+            'undo' => ['to' => route('currency'), 'fields' => ['currency' => $before->value, 'may_round' => '1']],
+        ]);
     }
 }

@@ -9,6 +9,7 @@ use App\Http\KeptDrawing;
 use App\Log\Book;
 use App\Log\EntryPage;
 use App\Log\Learn;
+use App\Log\LogExport;
 use App\Log\NewEntry;
 use App\Log\Remake;
 use App\Log\Writing;
@@ -36,6 +37,7 @@ final class LogController
             'book' => $book,
             'entries' => $book->entries()->with('photos:id,log_entry_id,wide,high,alt,created_at')
                 ->paginate(self::A_PAGE)->withQueryString(),
+            'parts' => count(LogExport::parts($book)),
             'years' => $book->years(),
             'techniques' => Book::techniques(),
             'plans' => Book::plans(),

@@ -18,7 +18,7 @@ final class LogFileController
 
     public function json(Request $request): StreamedResponse
     {
-        return LogExport::json(Book::asked($request));
+        return LogExport::json(Book::asked($request), $request->integer('part', 1));
     }
 
     public function csv(Request $request): StreamedResponse

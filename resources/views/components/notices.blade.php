@@ -6,7 +6,16 @@
         <button class="act" autofocus>Bring it back</button>
     </form>
 @endif
-@if (session('said'))
+@if ($undo = session('undo'))
+    <form method="post" action="{{ $undo['to'] }}" class="said flex items-center gap-4" role="status">
+        @csrf
+        @foreach ($undo['fields'] as $name => $value)
+            <input type="hidden" name="{{ $name }}" value="{{ $value }}">
+        @endforeach
+        <span>{{ session('said') }}</span>
+        <button class="act">Undo</button>
+    </form>
+@elseif (session('said'))
     <p class="said" role="status">{{ session('said') }}</p>
 @endif
 @if (session('refused'))

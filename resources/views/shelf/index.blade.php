@@ -66,6 +66,15 @@
             {{ $things->links('plans.pages') }}
         </div>
         <div class="mt-8 flex flex-wrap items-baseline gap-x-8 gap-y-2 text-[13.5px]">
+        @if ($rounding = session('rounding'))
+            <form method="post" action="{{ route('currency') }}" class="refused flex w-full flex-wrap items-center gap-4" role="alert">
+                @csrf
+                <input type="hidden" name="currency" value="{{ $rounding['currency'] }}">
+                <p class="max-w-2xl">{{ $rounding['words'] }}</p>
+                <button class="act act-strong" name="may_round" value="1" autofocus>Count in {{ $rounding['name'] }}</button>
+                <a class="act" href="{{ route('shelf.index') }}">Keep {{ $currency->name() }}</a>
+            </form>
+        @endif
         <form method="post" action="{{ route('units') }}" class="flex items-baseline gap-2">
             @csrf
             <span>The shelf speaks in {{ $units->value }}.</span>

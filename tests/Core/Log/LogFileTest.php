@@ -94,7 +94,7 @@ final class LogFileTest extends PlanCase
     public function test_what_the_documentation_shows_is_read(): void
     {
         $this->assertSame(1, preg_match('/```json\n(.*?)```/s', (string) file_get_contents(dirname(__DIR__, 3).'/docs/log-format.md'), $example));
-        [$piece] = $this->file()->read($example[1]);
+        [$piece] = iterator_to_array($this->file()->read($example[1]));
         $piece->check($this->figures($piece->plan));
         $this->assertSame(['Teal stripe mesh, roll 1', 30.6], [$piece->rolls[0]->words, $piece->times[0]->took]);
     }
@@ -156,7 +156,7 @@ final class LogFileTest extends PlanCase
             json_encode(['format' => LogFile::FORMAT, 'version' => 1, 'entries' => array_fill(0, LogFile::MOST + 1, ['piece' => ['name' => 'x', 'made' => '2026-01-01'], 'plan' => []])]),
         ] as $bytes) {
             try {
-                $this->file()->read((string) $bytes);
+                iterator_to_array($this->file()->read((string) $bytes));
                 $this->fail(substr((string) $bytes, 0, 60));
             } catch (Fault $fault) {
                 $this->assertNotSame('', $fault->getMessage());
@@ -175,7 +175,9 @@ final class LogFileTest extends PlanCase
      */
     private function read(array $rows): array
     {
-        return $this->file()->read((string) json_encode(['format' => LogFile::FORMAT, 'version' => LogFile::VERSION, 'entries' => $rows]));
+        return iterator_to_array(
+            $this->file()->read((string) json_encode(['format' => LogFile::FORMAT, 'version' => LogFile::VERSION, 'entries' => $rows])),
+        );
     }
 
     /** @param  array<string, string>  $written */
