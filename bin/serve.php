@@ -11,7 +11,9 @@ require __DIR__.'/../app/Http/Headers.php';
 const KINDS = ['css' => 'text/css; charset=utf-8', 'js' => 'text/javascript; charset=utf-8', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2', 'png' => 'image/png', 'txt' => 'text/plain; charset=utf-8', 'json' => 'application/json', 'ico' => 'image/x-icon'];
 
 $public = (string) realpath(__DIR__.'/../public');
-$file = realpath($public.rawurldecode((string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH)));
+$path = rawurldecode((string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH));
+// A name with a zero byte is no file's, and realpath() would throw.
+$file = str_contains($path, "\0") ? false : realpath($public.$path);
 $kind = KINDS[pathinfo((string) $file, PATHINFO_EXTENSION)] ?? null;
 $host = preg_replace('/:\d+$/', '', $_SERVER['HTTP_HOST'] ?? '');
 if ($file === false || $kind === null || ! is_file($file) || ! str_starts_with($file, "$public/") || ! App\Http\Hosts::isOurs((string) $host, (string) getenv('DAVRIN_HOSTS'))) {

@@ -41,7 +41,8 @@ final class LogExport
 
         return self::answer($name, 'application/json', function (Closure $write) use ($parts, $part): void {
             $which = count($parts) > 1 ? sprintf("\n    \"part\": %d,\n    \"parts\": %d,", $part, count($parts)) : '';
-            $write(sprintf("{\n    \"format\": \"%s\",\n    \"version\": %d,%s\n    \"entries\": [", LogFile::FORMAT, LogFile::VERSION, $which));
+            $head = "{\n    \"format\": \"%s\",\n    \"version\": %d,%s\n    \"entries\": [";
+            $write(sprintf($head, LogFile::FORMAT, LogFile::VERSION, $which));
             $before = '';
             foreach (array_chunk($parts[$part - 1] ?? [], self::AT_ONCE) as $ids) {
                 $entries = LogEntry::query()->findMany($ids)->keyBy('id');
@@ -72,7 +73,8 @@ final class LogExport
             foreach ($day as $number => $row) {
                 [$at, $its] = [count($parts) - 1, self::bytes($row)];
                 $isFull = $bytes + $its > LogFile::MOST_BYTES || count($parts[$at]) === LogFile::MOST;
-                $breaksTheDay = $number === 0 && ($bytes + $weight > LogFile::MOST_BYTES || count($parts[$at]) + count($day) > LogFile::MOST);
+                $breaksTheDay = $number === 0
+                    && ($bytes + $weight > LogFile::MOST_BYTES || count($parts[$at]) + count($day) > LogFile::MOST);
                 if ($parts[$at] !== [] && ($isFull || $breaksTheDay)) {
                     [$parts[], $bytes, $at] = [[], 0, $at + 1];
                 }

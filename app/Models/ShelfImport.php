@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<string> $header
  * @property int $header_row the row that names the columns, from 0
  * @property array<string, int> $columns the place in the file, by what it says
- * @property string $state "matching", "reading", "read" or "done"
+ * @property string $state "matching", "reading", "read", "laying" or "done"
  * @property int $size bytes
  * @property int $at how far it is read
  * @property int $line the last line that was read

@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Models\Concerns\IsLaidByFiles;
 use App\Settings\House;
 use Davrin\Core\Blank\Blank;
 use Davrin\Core\Blank\Slip;
@@ -34,6 +35,8 @@ use Illuminate\Support\Facades\DB;
  */
 final class ShelfItem extends Model
 {
+    use IsLaidByFiles;
+
     protected $guarded = [];
 
     protected $casts = ['said' => 'array', 'archived_at' => 'datetime'];

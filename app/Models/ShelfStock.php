@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Models\Concerns\IsLaidByFiles;
 use App\Exceptions\NotReady;
 use App\Settings\House;
 use Closure;
@@ -41,6 +42,8 @@ use Illuminate\Support\Facades\DB;
  */
 final class ShelfStock extends Model
 {
+    use IsLaidByFiles;
+
     protected $table = 'shelf_stock';
 
     protected $guarded = [];

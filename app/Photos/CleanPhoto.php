@@ -16,6 +16,9 @@ final readonly class CleanPhoto
 
     private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
 
+    /** Each scan of a JPEG is read through the whole picture; cameras and programs write ten or so. */
+    private const MOST_SCANS = 40;
+
     /** Its longer side at the most. */
     private const LONGEST = 900;
 
@@ -46,6 +49,9 @@ final readonly class CleanPhoto
         }
         if (max($size[0], $size[1]) > self::MOST_SIDE) {
             throw PhotoRefused::tooLong($size[0], $size[1], self::MOST_SIDE);
+        }
+        if ($size[2] === IMAGETYPE_JPEG && substr_count($bytes, "\xFF\xDA") > self::MOST_SCANS) {
+            throw PhotoRefused::tooManyScans(self::MOST_SCANS);
         }
         $image = self::decoded($bytes, $size[2]) ?? throw PhotoRefused::broken();
         $small = self::scaled(self::upright($image, $bytes, $size[2]), self::LONGEST);

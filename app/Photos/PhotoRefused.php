@@ -25,6 +25,12 @@ final class PhotoRefused extends RuntimeException
         return new self('The photograph is damaged and cannot be read to its end. Save it anew, or choose another.');
     }
 
+    public static function tooManyScans(int $most): self
+    {
+        return new self("The photograph is stored in more than $most layers, which takes too long to read. Save it as an ordinary JPEG and "
+            .'try again.');
+    }
+
     public static function tooLong(int $wide, int $high, int $most): self
     {
         return new self(sprintf(

@@ -13,8 +13,8 @@ final readonly class Rounding
     public function words(): string
     {
         return sprintf(
-            '%d of %d prices have decimals that %s do not have: %s%s. They would be shown and counted rounded. The exact prices are kept, and '
-                .'come back with a currency that has those decimals, unless you write over them.',
+            '%d of %d prices have decimals that %s do not have: %s%s. They would be shown and counted rounded. The exact prices are '
+                .'kept, and come back with a currency that has those decimals, unless you write over them.',
             $this->count,
             $this->all,
             $this->currency->name(),

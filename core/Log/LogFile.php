@@ -119,6 +119,7 @@ final readonly class LogFile
         $list = fn (array $items): array => ['type' => 'array', 'maxItems' => self::MOST_LINES, 'items' => $items];
         $minutes = ['type' => 'number', 'minimum' => 0, 'maximum' => 1_000_000];
         $count = ['type' => 'integer', 'minimum' => 0, 'maximum' => 1_000_000];
+        $number = ['type' => 'integer', 'minimum' => 1];
 
         return [
             '$schema' => Schema::DRAFT,
@@ -127,8 +128,8 @@ final readonly class LogFile
             ...$object([
                 'format' => ['const' => self::FORMAT],
                 'version' => ['const' => self::VERSION],
-                'part' => ['description' => 'Which file of several this is, where a log fills more than one.', 'type' => 'integer', 'minimum' => 1],
-                'parts' => ['description' => 'How many files there are.', 'type' => 'integer', 'minimum' => 1],
+                'part' => ['description' => 'Which file of several this is, where a log fills more than one.'] + $number,
+                'parts' => ['description' => 'How many files there are.'] + $number,
                 'entries' => ['type' => 'array', 'maxItems' => self::MOST, 'items' => $object([
                     'piece' => $object(array_merge(...array_map(
                         // What has to stand there has no default.

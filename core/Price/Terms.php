@@ -197,7 +197,8 @@ final readonly class Terms
             foreach ($slip->blanks as $key => $blank) {
                 if ($blank instanceof HoldsMoney) {
                     $money = $slip->money($key);
-                    self::put($document, $address, $key, ($figure === null ? $money->in($currency) : $figure("$address.$key", $money))->canonical());
+                    $its = $figure === null ? $money->in($currency) : $figure("$address.$key", $money);
+                    self::put($document, $address, $key, $its->canonical());
                 }
             }
         }

@@ -35,6 +35,20 @@ final class PageTest extends BrowserCase
         $this->assertSame([], $this->complaints());
     }
 
+    /** Whatever a path says, it is answered, and every answer bears its headers. */
+    public function test_no_path_is_answered_without_headers(): void
+    {
+        $url = DemoServer::fresh()->url;
+        foreach (['/%00', '/plans/1%00', '/build/%00.css', '/plans%2f..%2f', '/%ff', '/favicon.ico%00', '/..%2f.env', '//', '/?%00=%00'] as $path) {
+            foreach (['GET', 'POST', 'HEAD'] as $method) {
+                $answer = @file_get_contents($url.$path, false, stream_context_create(['http' => ['method' => $method, 'ignore_errors' => true, 'follow_location' => 0]]));
+                $this->assertNotFalse($answer, "$method $path");
+                $this->assertMatchesRegularExpression('~^HTTP/1\.[01] [234]~', $http_response_header[0], "$method $path");
+                $this->assertStringContainsString('Content-Security-Policy', implode("\n", $http_response_header), "$method $path");
+            }
+        }
+    }
+
     public function test_the_three_views_fit_at_1280_by_800_without_scrolling(): void
     {
         foreach ([3, 12, 13, 14] as $plan) {

@@ -4,6 +4,8 @@ namespace Tests\Feature;
 
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
+use App\Shelf\Import\Reading;
+use Illuminate\Http\UploadedFile;
 use App\Models\ShelfReservation;
 use App\Models\ShelfStock;
 use App\Shelf\MaterialFromShelf;
@@ -66,6 +68,31 @@ final class AtTheSameMomentTest extends TestCase
         $other->exec('commit');
         $client->wait();
         $this->assertSame(200, json_decode($client->getOutput())[0], $client->getOutput().$client->getErrorOutput());
+    }
+
+    public function test_many_rows_are_laid_while_others_write(): void
+    {
+        [$item] = $this->shelf();
+        $upload = new UploadedFile($this->rows(4_000), 'many.csv', test: true);
+        $reading = app(Reading::class);
+        $import = $reading->open($upload);
+        $reading->match($import, ['name' => 0, 'left' => 1], true, null);
+        while ($import->refresh()->state === 'reading') {
+            $reading->step($import);
+        }
+        $answers = $this->together([
+            [$this->ask('POST', "/shelf-files/$import->id/shelf")],
+            array_map(fn (int $price): array => $this->ask('POST', "/shelf/$item->id/edits", ['set' => ['item.price' => "$price.00"]]), range(1, 25)),
+        ], ['DB_BUSY_TIMEOUT' => '500']);
+        $this->assertSame([], array_filter(array_column($answers, 0), fn (int $status): bool => $status >= 400), json_encode($answers) ?: '');
+        $this->assertSame([4_001, '25.00'], [ShelfItem::query()->count(), ShelfItem::query()->findOrFail($item->id)->said['price']]);
+    }
+
+    private function rows(int $count): string
+    {
+        file_put_contents($file = "$this->folder/many.csv", "name,left\n".implode('', array_map(fn (int $row): string => "Mesh $row,20 in\n", range(1, $count))));
+
+        return $file;
     }
 
     public function test_one_roll_is_held_once_and_never_less_than_nothing_is_left(): void
@@ -202,10 +229,13 @@ final class AtTheSameMomentTest extends TestCase
         return ['method' => $method, 'to' => $to, 'fields' => $fields];
     }
 
-    /** @param  list<array<string, mixed>>  $asks */
-    private function client(array $asks): Process
+    /**
+     * @param  list<array<string, mixed>>  $asks
+     * @param  array<string, string>  $settings
+     */
+    private function client(array $asks, array $settings = []): Process
     {
-        return new Process([PHP_BINARY, __DIR__.'/Clients/client.php'], base_path(), [
+        return new Process([PHP_BINARY, __DIR__.'/Clients/client.php'], base_path(), $settings + [
             'APP_ENV' => 'testing', 'APP_KEY' => config('app.key'), 'DB_DATABASE' => $this->file(), 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array',
         ], implode('', array_map(fn (array $ask): string => json_encode($ask, JSON_THROW_ON_ERROR)."\n", $asks)), 60);
     }
@@ -214,11 +244,12 @@ final class AtTheSameMomentTest extends TestCase
      * Each client sends its own, all at once.
      *
      * @param  list<list<array<string, mixed>>>  $clients
+     * @param  array<string, string>  $settings
      * @return list<array{int, string}> the status of every answer, and what was refused
      */
-    private function together(array $clients): array
+    private function together(array $clients, array $settings = []): array
     {
-        $processes = array_map($this->client(...), $clients);
+        $processes = array_map(fn (array $asks): Process => $this->client($asks, $settings), $clients);
         array_map(fn (Process $process) => $process->start(), $processes);
 
         return array_merge(...array_map(function (Process $process): array {

@@ -2,6 +2,7 @@
 
 namespace Tests\Feature;
 
+use App\Photos\CleanPhoto;
 use App\Log\NewEntry;
 use App\Models\LogEntry;
 use App\Models\LogPhoto;
@@ -70,6 +71,21 @@ final class LogPhotosTest extends FeatureCase
         $jpeg = $this->kept($png)->jpeg;
         $this->assertStringNotContainsString('script', $jpeg);
         $this->assertStringNotContainsString('<?php', $jpeg);
+    }
+
+    /** A progressive JPEG has ten scans or so; one of 200 would be read for seconds. */
+    public function test_a_jpeg_of_many_scans_is_refused_before_it_is_read_and_an_ordinary_one_is_not(): void
+    {
+        $image = imagecreatetruecolor(400, 300);
+        imageinterlace($image, true);
+        $progressive = $this->bytes($image, 'imagejpeg');
+        $this->assertGreaterThan(3, substr_count($progressive, "\xFF\xDA"));
+        $this->assertSame(400, $this->kept($progressive)->wide);
+        // The last scan, again and again.
+        $scan = substr($progressive, (int) strrpos($progressive, "\xFF\xDA"), -2);
+        $many = substr($progressive, 0, -2).str_repeat($scan, 200)."\xFF\xD9";
+        $this->expectExceptionMessage('more than 40 layers');
+        CleanPhoto::of($many);
     }
 
     /** @param  string  $said  part of the sentence */

@@ -2,6 +2,11 @@
 
 namespace Tests\Feature;
 
+use Illuminate\Support\Facades\Event;
+use Illuminate\Database\Events\TransactionBeginning;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
+use App\Shelf\Import\Laying;
 use App\Models\ShelfImport;
 use App\Models\ShelfImportRow;
 use App\Models\ShelfItem;
@@ -233,9 +238,69 @@ final class ShelfFileTest extends FeatureCase
     public function test_a_file_that_waits_is_put_on_the_shelf_in_the_currency_that_it_has_by_then(): void
     {
         $import = $this->readAll("name,price,left\nMoss mesh,6.50,20 in\n");
-        $this->post('/currency', ['currency' => 'JPY']);
+        $this->post('/currency', ['currency' => 'JPY', 'may_round' => '1']);
         $this->post("/shelf-files/$import->id/shelf")->assertSessionHas('said');
         $this->assertSame('7', ShelfItem::query()->firstWhere('name', 'Moss mesh')?->said['price']);
+        $this->post('/currency', ['currency' => 'USD']);
+        $this->assertSame('6.50', ShelfItem::query()->firstWhere('name', 'Moss mesh')?->said['price'], 'exact as it was in the file');
+    }
+
+    public function test_what_is_ended_in_the_middle_leaves_nothing_and_is_laid_whole_the_next_time(): void
+    {
+        $import = $this->readAll("name,left\n".implode('', array_map(fn (int $row): string => "Mesh $row,20 in\n", range(1, 700))));
+        // The disk says no after some of the rows.
+        $written = 0;
+        ShelfImport::saved(function (ShelfImport $its) use (&$written): void {
+            $written += $its->state === Laying::STATE ? 1 : 0;
+            if ($written === 3) {
+                throw new \RuntimeException('no');
+            }
+        });
+        $this->post("/shelf-files/$import->id/shelf")->assertStatus(500);
+        ShelfImport::flushEventListeners();
+        ShelfImport::clearBootedModels();
+        $this->assertSame([0, 0, 'read', 700], [DB::table('shelf_items')->count(), DB::table('shelf_stock')->count(), $import->refresh()->state, $import->good()]);
+        // Or the power goes: what is written is there, and nobody sees it.
+        $item = ShelfItem::begin('mesh', ['name' => 'Half']);
+        $item->takePieces(3);
+        foreach (['shelf_items', 'shelf_stock'] as $table) {
+            DB::table($table)->update(['laid_by' => $import->id]);
+        }
+        $import->forceFill(['state' => Laying::STATE, 'updated_at' => now()])->save();
+        $this->get('/shelf')->assertOk()->assertDontSee('Half');
+        $this->get("/shelf/$item->id")->assertNotFound();
+        $this->get("/shelf-files/$import->id")->assertOk()->assertSee('being put on the shelf in another window');
+        $this->from('/shelf')->post("/shelf-files/$import->id/shelf")->assertSessionHas('refused', fn (string $said): bool => str_contains($said, 'in another window'));
+        $this->travel(2)->minutes();
+        $this->post("/shelf-files/$import->id/shelf")->assertSessionHas('said', fn (string $said): bool => str_starts_with($said, '700 things'));
+        $this->assertSame([700, 700, 0], [ShelfItem::query()->count(), ShelfStock::query()->count(), DB::table('shelf_items')->whereNotNull('laid_by')->count()]);
+    }
+
+    public function test_no_transaction_writes_more_rows_than_others_can_wait_for(): void
+    {
+        $import = $this->readAll("name,left\n".implode('', array_map(fn (int $row): string => "Mesh $row,20 in\n", range(1, 1_300))));
+        [$rows, $most] = [0, 0];
+        Event::listen(TransactionBeginning::class, function () use (&$rows): void {
+            $rows = 0;
+        });
+        DB::listen(function (QueryExecuted $query) use (&$rows, &$most): void {
+            $rows += str_starts_with($query->sql, 'insert into "shelf_stock"') ? substr_count($query->sql, '), (') + 1 : 0;
+            $most = max($most, $rows);
+        });
+        $this->post("/shelf-files/$import->id/shelf")->assertSessionHas('said');
+        $this->assertSame(1_300, ShelfStock::query()->count());
+        $this->assertSame(250, $most);
+    }
+
+    public function test_uploads_that_were_cut_off_are_cleared_and_those_that_wait_stay(): void
+    {
+        $waits = $this->open("name\nA\n");
+        [$cutOff, $young] = [storage_path('app/imports/cut-off.csv'), storage_path('app/imports/young.csv')];
+        array_map(fn (string $file) => touch($file, $file === $cutOff ? time() - 7200 : time()), [$cutOff, $young]);
+        touch($waits->path(), time() - 7200);
+        $this->open("name\nB\n");
+        $this->assertSame([false, true, true], array_map(is_file(...), [$cutOff, $young, $waits->path()]));
+        unlink($young);
     }
 
     public function test_two_files_never_share_a_place(): void

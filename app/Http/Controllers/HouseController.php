@@ -50,8 +50,8 @@ final class HouseController
         }
 
         return back()->with([
-            'said' => "The shelf counts in {$currency->name()} now, and so do plans that are begun from here on. Figures stay as they were; "
-                .'nothing is converted. Plans that hang already keep theirs.',
+            'said' => "The shelf counts in {$currency->name()} now, and so do plans that are begun from here on. Figures stay as they "
+                .'were; nothing is converted. Plans that hang already keep theirs.',
             'undo' => ['to' => route('currency'), 'fields' => ['currency' => $before->value, 'may_round' => '1']],
         ]);
     }

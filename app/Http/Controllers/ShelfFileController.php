@@ -152,6 +152,7 @@ final class ShelfFileController
 
     public function drop(ShelfImport $import): RedirectResponse
     {
+        Laying::takeBack($import);
         @unlink($import->path());
         $import->delete();
 

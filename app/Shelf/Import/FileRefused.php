@@ -40,6 +40,12 @@ final class FileRefused extends Refused
         return new self('Say which column holds the name: each thing needs a name of its own.');
     }
 
+    public static function isBeingLaid(): self
+    {
+        return new self('This file is being put on the shelf in another window. Wait for it there; if that window is closed, try again '
+            .'in a minute.');
+    }
+
     public static function nothingToLay(): self
     {
         return new self('No row of this file can go on the shelf. Mend them as it says and open the file again.');

@@ -8,11 +8,27 @@ use Davrin\Core\Colour\Family;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Shelf\MovementKind;
 use Illuminate\Support\Facades\DB;
+use Throwable;
 
-/** Puts the rows of a file on the shelf, all of them in one go. */
+/**
+ * Puts the rows of a file on the shelf, all of them or none. Many rows take long, so they are written some at a time, and others write in
+ * between; what is written bears a mark that keeps it out of sight, and all marks go at once when all rows are there.
+ */
 final class Laying
 {
+    /** The state of an import while it is laid. */
+    public const STATE = 'laying';
+
     private const AT_ONCE = 90;
+
+    /** So many rows are written in one transaction: about a tenth of a second. */
+    private const ROWS = 250;
+
+    /** So long others have to begin writing, in microseconds. */
+    private const PAUSE = 40_000;
+
+    /** Nobody goes on with what was last written so many seconds ago. */
+    private const STALE = 60;
 
     /** @var array<string, int> the id of each thing, by what is said of it */
     private array $items = [];
@@ -20,50 +36,120 @@ final class Laying
     /** @var array<string, list<array<string, mixed>>> rows that wait to be written, by table */
     private array $waiting = ['shelf_items' => [], 'shelf_stock' => [], 'shelf_movements' => []];
 
-    private int $nextItem;
+    private int $nextItem = 0;
 
-    private int $nextStock;
+    private int $nextStock = 0;
 
     private int $laid = 0;
 
-    private function __construct(private readonly string $now, private readonly string $words)
-    {
-        $this->nextItem = 1 + (int) DB::table('shelf_items')->max('id');
-        $this->nextStock = 1 + (int) DB::table('shelf_stock')->max('id');
-    }
+    /** @var ?list<string> */
+    private ?array $exact = null;
+
+    /** @var array<int, int> the thing that each row with an exact price became, by id */
+    private array $priced = [];
+
+    private function __construct(private readonly ShelfImport $import, private readonly string $now, private readonly string $words) {}
 
     /** @return int how many things and rolls went on the shelf */
     public static function of(ShelfImport $import): int
     {
-        return DB::transaction(function () use ($import): int {
+        self::begin($import);
+        $laying = new self($import, now()->toDateTimeString(), "from the file $import->name");
+        try {
+            for ($last = 0; $last !== null;) {
+                $last = DB::transaction(fn (): ?int => $laying->some($last));
+                usleep(self::PAUSE);
+            }
+        } catch (Throwable $why) {
+            self::takeBack($import);
+            $import->update(['state' => 'read']);
+
+            throw $why;
+        }
+        $laying->show();
+
+        return $laying->laid;
+    }
+
+    /** One lays it at a time; where one was ended in the middle, what it wrote is taken back first. */
+    private static function begin(ShelfImport $import): void
+    {
+        DB::transaction(function () use ($import): void {
             $import->refresh();
-            if ($import->state !== 'read' || $import->good() === 0) {
+            if ($import->state === self::STATE && $import->updated_at->isAfter(now()->subSeconds(self::STALE))) {
+                throw FileRefused::isBeingLaid();
+            }
+            if (! in_array($import->state, ['read', self::STATE], true) || $import->good() === 0) {
                 throw FileRefused::nothingToLay();
             }
-            $laying = new self(now()->toDateTimeString(), "from the file $import->name");
-            foreach ($import->rows()->whereNull('refused')->lazyById(500)->chunk(500) as $rows) {
-                /** @var list<ShelfImportRow> $some */
-                $some = $rows->values()->all();
-                $laying->lookFor(
-                    array_map(
-                        fn (ShelfImportRow $row): string => json_decode((string) $row->said, true, flags: JSON_THROW_ON_ERROR)['name'],
-                        $some,
-                    ),
-                );
-                array_map($laying->lay(...), $some);
+            $import->forceFill(['state' => self::STATE, 'updated_at' => now()])->save();
+        });
+        self::takeBack($import);
+    }
+
+    /**
+     * Writes some rows, in a transaction of their own.
+     *
+     * @param  int  $after  the row behind which they begin, by id
+     * @return ?int the last of them; null where there are no more
+     */
+    private function some(int $after): ?int
+    {
+        if ($this->import->refresh()->state !== self::STATE) {
+            throw FileRefused::isBeingLaid();
+        }
+        /** @var list<ShelfImportRow> $rows */
+        $rows = $this->import->rows()->whereNull('refused')->where('id', '>', $after)->orderBy('id')->limit(self::ROWS)->get()->all();
+        if ($rows === []) {
+            return null;
+        }
+        $this->nextItem = 1 + (int) DB::table('shelf_items')->max('id');
+        $this->nextStock = 1 + (int) DB::table('shelf_stock')->max('id');
+        $this->lookFor(array_map(
+            fn (ShelfImportRow $row): string => json_decode((string) $row->said, true, flags: JSON_THROW_ON_ERROR)['name'],
+            $rows,
+        ));
+        array_map($this->lay(...), $rows);
+        array_map($this->write(...), array_keys($this->waiting));
+        $this->import->touch();
+
+        return (int) end($rows)->getKey();
+    }
+
+    /** All of it is on the shelf at once. */
+    private function show(): void
+    {
+        $import = $this->import;
+        DB::transaction(function () use ($import): void {
+            if ($import->refresh()->state !== self::STATE) {
+                throw FileRefused::isBeingLaid();
             }
-            array_map($laying->write(...), array_keys($laying->waiting));
+            foreach (['shelf_items', 'shelf_stock'] as $table) {
+                DB::table($table)->where('laid_by', $import->id)->update(['laid_by' => null]);
+            }
+            foreach ($this->priced as $row => $item) {
+                DB::table('exact_figures')->where('place', "shelf_import_rows.$row")->update(['place' => "shelf_items.$item"]);
+            }
             $import->rows()->whereNull('refused')->delete();
             $import->update(['state' => 'done']);
-
-            return $laying->laid;
         });
+    }
+
+    /** What was written and is not to be seen yet is gone, some at a time. */
+    public static function takeBack(ShelfImport $import): void
+    {
+        foreach (['shelf_stock', 'shelf_items'] as $table) {
+            do {
+                $ids = DB::table($table)->where('laid_by', $import->id)->limit(self::ROWS)->pluck('id')->all();
+                $ids === [] || DB::table($table)->whereIn('id', $ids)->delete();
+            } while ($ids !== []);
+        }
     }
 
     /** @param  array<int, string>  $names  of things that may be on the shelf already */
     private function lookFor(array $names): void
     {
-        $items = DB::table('shelf_items')->whereIn('name', array_unique($names))->whereNull('archived_at');
+        $items = DB::table('shelf_items')->whereIn('name', array_unique($names))->whereNull(['archived_at', 'laid_by']);
         foreach ($items->get(['id', 'ware', 'name', 'width']) as $item) {
             $this->items["$item->ware\0$item->name\0$item->width"] ??= (int) $item->id;
         }
@@ -73,12 +159,17 @@ final class Laying
     {
         $said = json_decode((string) $row->said, true, flags: JSON_THROW_ON_ERROR);
         $stock = json_decode((string) $row->stock, true, flags: JSON_THROW_ON_ERROR);
+        $isNew = $this->nextItem;
         $item = $this->item((string) $row->ware, $said);
+        if ($item === $isNew && in_array("shelf_import_rows.$row->id", $this->exact(), true)) {
+            $this->priced[$row->id] = $item;
+        }
         for ($time = 0; $time < $stock['times']; $time++) {
             $id = $this->nextStock++;
             $this->wait('shelf_stock', [
                 'id' => $id,
                 'shelf_item_id' => $item,
+                'laid_by' => $this->import->id,
                 'created_at' => $this->now,
                 'updated_at' => $this->now,
                 ...array_diff_key($stock, ['times' => 1]),
@@ -92,6 +183,12 @@ final class Laying
             ]);
             $this->laid++;
         }
+    }
+
+    /** @return list<string> rows whose prices a change of currency has rounded */
+    private function exact(): array
+    {
+        return $this->exact ??= DB::table('exact_figures')->where('place', 'like', 'shelf_import_rows.%')->pluck('place')->all();
     }
 
     /**
@@ -112,6 +209,7 @@ final class Laying
                 'said' => json_encode($said, JSON_THROW_ON_ERROR),
                 'family' => Family::of($said['colour'])->value,
                 'width' => $width,
+                'laid_by' => $this->import->id,
                 'created_at' => $this->now,
                 'updated_at' => $this->now,
             ]);

@@ -112,8 +112,21 @@ final readonly class Reading
     private function forgetOld(): void
     {
         foreach (ShelfImport::query()->where('updated_at', '<', now()->subDays(self::KEPT_DAYS))->get() as $import) {
+            Laying::takeBack($import);
             @unlink($import->path());
             $import->delete();
+        }
+        $this->forgetCutOff();
+    }
+
+    /** An upload that was cut off leaves a file that no import knows. */
+    private function forgetCutOff(): void
+    {
+        $known = ShelfImport::query()->pluck('file')->flip();
+        foreach (glob(storage_path('app/imports/*.csv')) ?: [] as $file) {
+            if (! $known->has(basename($file)) && (int) @filemtime($file) < now()->subHour()->getTimestamp()) {
+                @unlink($file);
+            }
         }
     }
 
@@ -174,7 +187,7 @@ final readonly class Reading
     {
         DB::transaction(function () use ($import): void {
             $import->refresh();
-            if ($import->state !== 'done') {
+            if (! in_array($import->state, ['done', Laying::STATE], true)) {
                 $import->rows()->delete();
                 $import->update(['state' => 'matching']);
             }
@@ -278,7 +291,7 @@ final readonly class Reading
             $stock = DB::table('shelf_items')->leftJoin(
                 'shelf_stock',
                 fn (JoinClause $join) => $join->on('shelf_items.id', '=', 'shelf_stock.shelf_item_id')->where('amount', '>', 0),
-            )->whereIn('shelf_items.name', $names)->whereNull('archived_at');
+            )->whereIn('shelf_items.name', $names)->whereNull(['archived_at', 'shelf_items.laid_by', 'shelf_stock.laid_by']);
             foreach ($stock->get(['ware', 'name', 'width', 'shelf_stock.kind', 'amount', 'lot', 'kept', 'piece']) as $its) {
                 $there[self::thingKey($its->ware, $its->name, $its->width)] = 1;
                 if ($its->kind !== null) {

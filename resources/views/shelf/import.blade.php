@@ -90,6 +90,13 @@
                     @endif
                 </div>
                 @break
+            @case (App\Shelf\Import\Laying::STATE)
+                <p class="mt-3 text-[17px]" role="status">This file is being put on the shelf in another window. If that window was closed before it was done, nothing of it is on the shelf: try again in a minute.</p>
+                <form method="post" action="{{ route('imports.lay', $import) }}" class="mt-4">
+                    @csrf
+                    <button class="act">Put it on the shelf again</button>
+                </form>
+                @break
             @default
                 <p class="mt-3 text-[17px]">What could go on the shelf lies there.</p>
         @endswitch
