@@ -24,7 +24,7 @@ final class UnusableDatabase extends RuntimeException
     public static function readOnly(string $database): self
     {
         return new self("The database $database may only be read. Give yourself the right to write to it and to its folder (chmod u+w), "
-            ."then run bin/demo again.");
+            .'then run bin/demo again.');
     }
 
     public static function ofAnother(string $database): self

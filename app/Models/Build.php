@@ -168,15 +168,6 @@ final class Build extends Model
         return Walk::of($this->pieces(), $this->version()->benchRolls(), $this->walk_order, $this->copy_order);
     }
 
-    /** @return array{int, int} how much of it is done, and of how much */
-    public function counted(): array
-    {
-        $units = array_fill_keys($this->version()->units, true);
-        $done = array_intersect_key(array_filter($this->marks(), fn (Mark $mark): bool => $mark === Mark::Done), $units);
-
-        return [count($done), count($units)];
-    }
-
     public function isFinished(): bool
     {
         return $this->finished_at !== null;

@@ -4,6 +4,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
 /**
  * A file of things that are to go on the shelf, while it is matched, read and looked over.
@@ -20,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $size bytes
  * @property int $at how far it is read
  * @property int $line the last line that was read
+ * @property Carbon $updated_at
  */
 final class ShelfImport extends Model
 {

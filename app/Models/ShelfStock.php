@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
-use App\Models\Concerns\IsLaidByFiles;
 use App\Exceptions\NotReady;
+use App\Models\Concerns\IsLaidByFiles;
 use App\Settings\House;
 use Closure;
 use Davrin\Core\Cut\Label;

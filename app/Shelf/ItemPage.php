@@ -34,9 +34,9 @@ final readonly class ItemPage implements Responsable
         $this->item->load('stock');
         $stock = $this->item->stock()->where('amount', '>', 0)->with('reservations.plan', 'reservations.build.plan')
             ->orderByDesc('amount')->orderBy('id')->paginate(
-            self::ROLLS_A_PAGE,
-            pageName: 'rolls',
-        );
+                self::ROLLS_A_PAGE,
+                pageName: 'rolls',
+            );
         $stock->each(fn (ShelfStock $one): ShelfStock => $one->setRelation('item', $this->item));
         /** @var Collection<int, ShelfMovement> $history */
         $history = ShelfMovement::query()->with('stock')->whereIn(

@@ -23,7 +23,6 @@ use Davrin\Core\Material\Mix;
 use Davrin\Core\Material\MixBlank;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Part\DiffersByTie;
-use Davrin\Core\Part\LiesUnderOthers;
 use Davrin\Core\Part\OtherwiseBlank;
 use Davrin\Core\Part\Part;
 use Davrin\Core\Part\PartContext;
@@ -49,9 +48,13 @@ final readonly class PartReader
     /** @var WeakMap<Materials, WeakMap<Ties, LastBuilt<Part>>> */
     private WeakMap $known;
 
+    /** @var WeakMap<Part, PartPresence> */
+    private WeakMap $presences;
+
     public function __construct(private Craft $craft)
     {
         $this->known = new WeakMap;
+        $this->presences = new WeakMap;
     }
 
     /**
@@ -70,18 +73,16 @@ final readonly class PartReader
                 throw Fault::at("/parts/$index/id", "The id \"$id\" stands twice. Give each part its own.");
             }
             $carry = in_array("parts.$id", $carrying, true);
+            $before = array_map($this->presence(...), $parts);
             $there = new Surroundings(
                 $form,
                 $ties,
                 $units,
-                array_map(fn (Part $part): array => $part->places(), $parts),
-                array_map(self::named(...), $parts),
+                array_map(fn (PartPresence $its): array => $its->places, $before),
+                array_map(fn (PartPresence $its): string => $its->name, $before),
                 $taken,
-                array_merge(...array_map(
-                    fn (Part $part): array => $part->kind instanceof LiesUnderOthers ? [] : $part->room(),
-                    array_values($parts),
-                )),
-                array_filter(array_map(fn (Part $part): ?array => $part->offers(), $parts), is_array(...)),
+                array_merge(...array_map(fn (PartPresence $its): array => $its->room, array_values($before))),
+                array_filter(array_map(fn (PartPresence $its): ?array => $its->offers, $before), is_array(...)),
             );
             $parts[$id] = $known->orBuilt(
                 serialize(
@@ -89,7 +90,7 @@ final readonly class PartReader
                         $id,
                         $written,
                         $taken,
-                        $this->seesWhatIsThere($written) ? [$there->names, $there->places, $there->room, $there->offers] : null,
+                        $this->seesWhatIsThere($written) ? array_map(fn (PartPresence $its): string => $its->digest, $before) : null,
                         $units,
                         $carry,
                         $steps,
@@ -220,11 +221,10 @@ final readonly class PartReader
         return $kind?->anchor() instanceof SeesWhatIsThere;
     }
 
-    private static function named(Part $part): string
+    /** What later parts see of a part. Trials share most parts, so it is found once for each. */
+    private function presence(Part $part): PartPresence
     {
-        $names = $part->materialNames();
-
-        return $part->kind->noun()[count($part->demand->elements) === 1 ? 0 : 1].($names === '' ? '' : " of $names");
+        return $this->presences[$part] ??= PartPresence::of($part);
     }
 
     /**

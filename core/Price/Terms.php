@@ -189,7 +189,11 @@ final readonly class Terms
         return self::read($document);
     }
 
-    /** The same figures in another currency, rounded to what that one has. Nothing is converted. */
+    /**
+     * The same figures in another currency, rounded to what that one has. Nothing is converted.
+     *
+     * @param  ?callable(string, Money): Money  $figure  gives each amount in it, by its address; null for rounding half up
+     */
     public function in(Currency $currency, ?callable $figure = null): self
     {
         $document = ['currency' => $currency->value] + $this->write();

@@ -23,6 +23,7 @@ final class NastyPlans
             ...self::ofRuns(),
             ...self::onHand(),
             ...self::ofManyPieces(),
+            ...self::ofSignsAndExtras(),
         ];
     }
 
@@ -30,7 +31,7 @@ final class NastyPlans
     public static function file(array $document): string
     {
         return json_encode(
-            ['format' => 'davrin-plan', 'version' => 1] + $document + ['materials' => [new stdClass], 'parts' => [new stdClass]],
+            $document + ['format' => 'davrin-plan', 'version' => 1] + ['materials' => [new stdClass], 'parts' => [new stdClass]],
             JSON_THROW_ON_ERROR,
         );
     }
@@ -377,6 +378,34 @@ final class NastyPlans
                 'ties' => [self::ties(10)],
                 'materials' => [['onHand' => $full(361, 60)]],
                 'parts' => array_fill(0, 12, $run),
+            ],
+        ];
+    }
+
+    /**
+     * What lies on the finished mesh is held against the form and against all else that lies there, in each plan that is tried.
+     *
+     * @return array<string, array<string, mixed>>
+     */
+    private static function ofSignsAndExtras(): array
+    {
+        $kinds = ['pick' => 'picks', 'flower' => 'flowers', 'greenery' => 'greenery', 'ornament' => 'ornaments', 'bell' => 'bells', 'small-sign' => 'small-signs'];
+        $goods = array_map(fn (string $good): array => ['id' => $good, 'kind' => $good], array_keys($kinds));
+        $extras = fn (int $count, int $spots): array => array_map(fn (int $n): array => [
+            'kind' => array_values($kinds)[$n % 6], 'material' => array_keys($kinds)[$n % 6], 'spots' => $spots, 'first' => 'where there is most room',
+        ], range(0, $count - 1));
+        $signs = fn (int $count, string $wide): array => array_map(fn (int $n): array => [
+            'kind' => 'sign', 'material' => "s$n", 'at' => '9 in at '.intdiv(360 * $n, $count).' degrees', 'shape' => 'arch', 'width' => $wide, 'height' => '4 in', 'fixings' => 8, 'with' => 'doubled',
+        ], range(0, $count - 1));
+        $boards = fn (int $count): array => array_map(fn (int $n): array => ['id' => "s$n", 'kind' => 'sign'], range(0, $count - 1));
+        $ring = ['version' => 2, 'form' => ['wires' => ['24 in', '22 in', '20 in', '18 in']], 'ties' => [self::ties(3)]];
+
+        return [
+            'six small signs on 18 ties' => $ring + ['materials' => [['id' => 'm'], ...$boards(6)], 'parts' => [['material' => 'm'], ...$signs(6, '6 in')]],
+            'nine signs on 72 ties' => ['ties' => [self::ties(12)]] + $ring + ['materials' => [['id' => 'm'], ...$boards(9)], 'parts' => [['material' => 'm'], ...$signs(9, '9 in')]],
+            'six kinds of ten extras on 18 ties' => ['version' => 2, 'ties' => [self::ties(3)], 'materials' => [['id' => 'm'], ...$goods], 'parts' => [['material' => 'm'], ...$extras(6, 10)]],
+            'nine parts of thirty extras on 400 ties' => ['form' => ['wires' => ['96 in', '80 in', '64 in', '48 in'], 'crossbars' => 10], 'ties' => [self::ties(40)]] + $ring + [
+                'materials' => [['id' => 'm'], ...$goods], 'parts' => [['material' => 'm'], ...$extras(9, 30)],
             ],
         ];
     }

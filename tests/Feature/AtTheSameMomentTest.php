@@ -4,15 +4,15 @@ namespace Tests\Feature;
 
 use App\Models\SavedPlan;
 use App\Models\ShelfItem;
-use App\Shelf\Import\Reading;
-use Illuminate\Http\UploadedFile;
 use App\Models\ShelfReservation;
 use App\Models\ShelfStock;
+use App\Shelf\Import\Reading;
 use App\Shelf\MaterialFromShelf;
 use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\Material\OnHand;
 use Davrin\Core\Measure\Length;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Http\UploadedFile;
 use PDO;
 use Symfony\Component\Process\Process;
 

@@ -2,12 +2,12 @@
 
 namespace Tests\Feature;
 
-use App\Shelf\Standing;
 use App\Bench\TakeWay;
 use App\Bench\WrongPage;
 use App\Models\Build;
 use App\Models\ShelfItem;
 use App\Models\ShelfStock;
+use App\Shelf\Standing;
 use Davrin\Core\Bench\Mark;
 use Davrin\Core\Bench\Way;
 use Davrin\Core\Measure\Length;

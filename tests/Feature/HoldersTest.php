@@ -10,7 +10,6 @@ use App\Exceptions\NotReady;
 use App\Exceptions\StaleBuild;
 use App\Models\Build;
 use App\Models\SavedPlan;
-use App\Models\ShelfItem;
 use App\Models\ShelfReservation;
 use App\Shelf\CutOff;
 use App\Shelf\Holding;
@@ -211,6 +210,38 @@ final class HoldersTest extends FeatureCase
         foreach (["/shelf/$sage->id", '/builds', "/builds/$end->id/record"] as $page) {
             $this->get($page)->assertOk();
         }
+    }
+
+    public function test_the_list_of_builds_counts_as_each_build_does_and_asks_no_more_for_more_of_them(): void
+    {
+        $plan = $this->hang();
+        $queries = function (): int {
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->get('/builds')->assertOk();
+            DB::disableQueryLog();
+
+            return count(DB::getQueryLog());
+        };
+        for ($number = 0; $number < 20; $number++) {
+            $build = $this->begin($plan);
+            $build->say(Mark::Done, array_slice($build->version()->units, 0, $number));
+            $build->say([Mark::Undone, Mark::Skipped, Mark::Note][$number % 3], array_slice($build->version()->units, 0, 2));
+            if ($number % 5 === 0) {
+                $this->post("/builds/$build->id/finish", ['all_the_same' => '1']);
+                $build->say(Mark::Done, $build->version()->units);
+            }
+        }
+        $builds = Build::query()->with('plan')->get();
+        foreach (Build::countedOf($builds) as $id => [$done, $all]) {
+            $build = $builds->find($id);
+            $this->assertSame([count(array_keys($build->marks(), Mark::Done, true)), count($build->version()->units)], [$done, $all]);
+        }
+        $few = $queries();
+        for ($number = 0; $number < 20; $number++) {
+            $this->begin($plan);
+        }
+        $this->assertSame($few, $queries());
     }
 
     private function begin(SavedPlan $plan, int $pieces = 1): Build

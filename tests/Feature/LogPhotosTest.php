@@ -2,10 +2,10 @@
 
 namespace Tests\Feature;
 
-use App\Photos\CleanPhoto;
 use App\Log\NewEntry;
 use App\Models\LogEntry;
 use App\Models\LogPhoto;
+use App\Photos\CleanPhoto;
 use GdImage;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;

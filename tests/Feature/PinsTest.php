@@ -60,7 +60,7 @@ final class PinsTest extends TestCase
     /** @return array{?int, string} */
     private function pins(string $folder): array
     {
-        $run = new Process(["php", "$folder/bin/pins"]);
+        $run = new Process(['php', "$folder/bin/pins"]);
         $run->run();
 
         return [$run->getExitCode(), $run->getOutput()];

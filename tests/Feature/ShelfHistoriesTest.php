@@ -13,7 +13,6 @@ use App\Models\ShelfStock;
 use App\Shelf\MaterialFromShelf;
 use App\Shelf\Standing;
 use Davrin\Core\Bench\BenchCut;
-use Davrin\Core\Bench\BenchRoll;
 use Davrin\Core\Bench\Way;
 use Davrin\Core\Edit\TakeFromShelf;
 use Davrin\Core\Engine\Engine;

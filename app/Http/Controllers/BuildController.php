@@ -36,9 +36,12 @@ final class BuildController
         $open = (clone $latest)->whereNull('finished_at')->get()->all();
         $told = array_slice($open, 0, self::TOLD);
 
+        $finished = $latest->whereNotNull('finished_at')->get()->all();
+
         return view('bench.index', [
             // However many were finished since, what is under way is there.
-            'builds' => ['Under way' => $open, 'Finished' => $latest->whereNotNull('finished_at')->get()->all()],
+            'builds' => ['Under way' => $open, 'Finished' => $finished],
+            'counts' => Build::countedOf([...$open, ...$finished]),
             'deleted' => Build::onlyTrashed()->with('plan')->latest('deleted_at')->limit(12)->get(),
             'ahead' => array_column(array_map(fn (Build $build): array => [$build->id, (new BenchPage($build))->ahead()], $told), 1, 0),
         ]);
@@ -47,10 +50,14 @@ final class BuildController
     /** What is asked before it begins. */
     public function begin(SavedPlan $plan, Engine $engine): View
     {
+        /** @var list<Build> $builds */
+        $builds = Build::query()->with('plan')->where('plan_id', $plan->id)->latest('id')->limit(self::LISTED)->get()->all();
+
         return view('bench.begin', [
             'saved' => $plan,
+            'counts' => Build::countedOf($builds),
             'result' => $engine->figures($plan->planOnSheet()),
-            'builds' => Build::query()->with('plan')->where('plan_id', $plan->id)->latest('id')->limit(self::LISTED)->get(),
+            'builds' => $builds,
         ]);
     }
 

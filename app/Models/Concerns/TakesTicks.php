@@ -55,6 +55,36 @@ trait TakesTicks
         });
     }
 
+    /**
+     * How many units of some builds are done, of those that their last version has, and of how many.
+     *
+     * @param  iterable<self>  $builds
+     * @return array<int, array{int, int}> by the id of the build
+     */
+    public static function countedOf(iterable $builds): array
+    {
+        $builds = collect($builds)->keyBy('id');
+        $versions = BuildVersion::query()->whereIn('id', BuildVersion::query()->whereIn('build_id', $builds->keys())
+            ->groupBy('build_id')->selectRaw('max(id)'))->get(['id', 'build_id', 'units'])->keyBy('build_id');
+        // What was said of a unit last, by SQLite's own rule for a bare column beside max().
+        $last = BuildTick::query()->toBase()->whereIn('build_ticks.build_id', $builds->keys())->where('deed', '!=', Mark::Note->value)
+            ->join('builds', 'builds.id', '=', 'build_ticks.build_id')
+            ->where(fn ($counts) => $counts->whereNull('finished_tick')->orWhereColumn('build_ticks.id', '<=', 'finished_tick'))
+            ->groupBy('build_ticks.build_id', 'unit')->selectRaw('build_ticks.build_id, unit, deed, max(build_ticks.id)')->get();
+        $done = [];
+        foreach ($last as $tick) {
+            if ($tick->deed === Mark::Done->value) {
+                $done[$tick->build_id][$tick->unit] = true;
+            }
+        }
+
+        return $builds->map(function (self $build) use ($versions, $done): array {
+            $units = array_fill_keys($versions[$build->id]->units ?? [], true);
+
+            return [count(array_intersect_key($done[$build->id] ?? [], $units)), count($units)];
+        })->all();
+    }
+
     /** @return HasMany<BuildTick, $this> those that count: none that came after the build was finished */
     public function ticksThatCount(): HasMany
     {

@@ -86,10 +86,12 @@ final readonly class SpreadOut implements AnchorKind, SeesWhatIsThere
         if ($there->room === []) {
             return $candidates[0] * $length;
         }
+        $half = $slip->has(self::SIZE) ? $slip->length(self::SIZE)->toInches() / 2 : 0.0;
+        $rooms = array_map(fn (Board $room): Board => $room->widened($half), $there->room);
         [$best, $fewest] = [0.0, PHP_INT_MAX];
         $most = max(1, intdiv(self::MOST_LOOKED_AT, $slip->count(self::COUNT) * count($there->room)));
         foreach (array_slice($candidates, 0, $most) as $part) {
-            $inTheWay = self::inTheWay(self::evenly($slip, $there, $part * $length), $slip, $there);
+            $inTheWay = self::inTheWay(self::evenly($slip, $there, $part * $length), $rooms);
             if ($inTheWay < $fewest) {
                 [$best, $fewest] = [$part * $length, $inTheWay];
             }
@@ -181,15 +183,22 @@ final readonly class SpreadOut implements AnchorKind, SeesWhatIsThere
      * How many of them lie on something that is there.
      *
      * @param  list<Place>  $places
+     * @param  array<int, Board>  $rooms
      */
-    private static function inTheWay(array $places, Slip $slip, Surroundings $there): int
+    private static function inTheWay(array $places, array $rooms): int
     {
-        $half = $slip->has(self::SIZE) ? $slip->length(self::SIZE)->toInches() / 2 : 0.0;
-        $rooms = array_map(fn (Board $room): Board => $room->widened($half), $there->room);
+        $count = 0;
+        foreach ($places as $place) {
+            $point = $place->point();
+            foreach ($rooms as $room) {
+                if ($room->holds($point)) {
+                    $count++;
 
-        return count(array_filter(
-            $places,
-            fn (Place $place): bool => array_filter($rooms, fn (Board $room): bool => $room->holds($place->point())) !== [],
-        ));
+                    break;
+                }
+            }
+        }
+
+        return $count;
     }
 }

@@ -12,6 +12,7 @@ use Davrin\Core\Geometry\Point;
 use Davrin\Core\Measure\Length;
 use Davrin\Core\Measure\Units;
 use Davrin\Core\Words\Words;
+use WeakMap;
 
 /** One place on the back of a sign where a stem is fixed: over a wire or a crossbar, so that it can be tied there. */
 final readonly class Fixing
@@ -85,16 +86,39 @@ final readonly class Fixing
     private static function behind(Board $board, Form $form): array
     {
         [$behind, $inside] = [[], $board->scaled(self::INSIDE, self::INSIDE)];
-        foreach ($form->frame->everySeat() as $seat) {
-            $length = $seat->isPair() ? 0.0 : $form->length($seat);
-            $steps = (int) ceil($length / self::STEP);
-            for ($step = 0; $step < $steps; $step++) {
-                $place = $form->at($seat, $length * $step / $steps);
-                $behind = $inside->holds($place->point()) ? [...$behind, [$place, $seat]] : $behind;
+        foreach (self::wires($form) as [$place, $seat]) {
+            if ($inside->holds($place->point())) {
+                $behind[] = [$place, $seat];
             }
         }
 
         return $behind;
+    }
+
+    /**
+     * Points along all wires and crossbars of a form, a step apart. A remedy tries many plans on one form, so they are found once for it.
+     *
+     * @return list<array{Place, Seat}>
+     */
+    private static function wires(Form $form): array
+    {
+        static $memo = null;
+        /** @var WeakMap<Form, list<array{Place, Seat}>> $known */
+        $known = $memo ??= new WeakMap;
+        $wires = $known[$form] ?? null;
+        if ($wires === null) {
+            $wires = [];
+            foreach ($form->frame->everySeat() as $seat) {
+                $length = $seat->isPair() ? 0.0 : $form->length($seat);
+                $steps = (int) ceil($length / self::STEP);
+                for ($step = 0; $step < $steps; $step++) {
+                    $wires[] = [$form->at($seat, $length * $step / $steps), $seat];
+                }
+            }
+            $known[$form] = $wires;
+        }
+
+        return $wires;
     }
 
     /**

@@ -7,7 +7,7 @@
         @if ($result->verdict->short)
             <p class="refused mt-4">It is short of mesh as it is planned. You can begin; the pieces that are on no roll yet say so, and there Davrin plans the rest anew from what you have then.</p>
         @endif
-        @if ($builds->contains(fn ($build): bool => ! $build->isFinished()))
+        @if (collect($builds)->contains(fn ($build): bool => ! $build->isFinished()))
             <p class="mt-4">It is on the bench already:</p>
         @endif
         <ul class="builds">

@@ -1,4 +1,4 @@
-@php [$done, $all] = $build->counted(); @endphp
+@php [$done, $all] = $counts[$build->id]; @endphp
 <li>
     <span><a href="{{ $build->isFinished() ? route('builds.record', $build) : route('builds.show', $build) }}"><b>{{ $build->plan->name }}{{ $build->copies > 1 ? " x $build->copies" : '' }}</b></a>@isset($ahead[$build->id])<br>{{ $ahead[$build->id] }}@endisset</span>
     <span>begun {{ $build->created_at->format('M j, Y') }}</span>
