@@ -38,6 +38,10 @@ enum DiskTrouble
             }
             foreach ($why instanceof PDOException ? self::SAID : [] as $said => $trouble) {
                 if (str_contains($why->getMessage(), $said)) {
+                    if ($trouble === self::ReadOnly && config('database.disk_is_full') === true) {
+                        return self::Full;
+                    }
+
                     // A file that is there and does not open has a folder that nothing can be written in, which SQLite needs beside it.
                     return $trouble === self::Missing
                         && $said === self::NOT_OPENED
@@ -57,16 +61,17 @@ enum DiskTrouble
         return $this === self::Locked || $this === self::Full || $this === self::ReadOnly;
     }
 
-    public function sentence(): string
+    /** @param  bool  $isWriting  whether something was written that is kept in its blank; else a page was asked for */
+    public function sentence(bool $isWriting = true): string
     {
-        $kept = 'Nothing was changed, and what you wrote is still in its blank';
+        $kept = $isWriting ? 'Nothing was changed, and what you wrote is still in its blank' : 'Nothing was changed';
+        $again = $isWriting ? 'press Enter in it to try again' : 'load the page again';
 
         return match ($this) {
-            self::Locked => "Something else is writing to the same disk file, and went on for too long. $kept: press Enter in it to "
-                .'try again.',
-            self::Full => "The disk is full, so nothing can be saved. $kept. Make room on the disk, then press Enter in it to try again.",
+            self::Locked => "Something else is writing to the same disk file, and went on for too long. $kept: $again.",
+            self::Full => "The disk is full, so nothing can be saved. $kept. Make room on the disk, then $again.",
             self::ReadOnly => "The disk file that your plans are in may only be read, not written. $kept. Give whoever runs Davrin "
-                .'the right to write to the file and to its folder, then press Enter in it to try again.',
+                ."the right to write to the file and to its folder, then $again.",
             self::Missing => 'The disk file that your plans are in is not there, or nothing is in it yet. If it was moved, put it '
                 .'back where it was (database/davrin.sqlite unless DB_DATABASE says otherwise) and load the page again. bin/demo '
                 .'makes a new one.',

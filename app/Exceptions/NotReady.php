@@ -73,9 +73,10 @@ final class NotReady extends Refused
         $isOne = count($left) === 1 && preg_match('/^(?!1\b)\d+( x |$)/', $left[0]) !== 1;
 
         return sprintf(
-            'Of %s %s. %s',
+            '%s of %s %s free. %s',
+            $left === [] ? 'Nothing' : Words::list($left),
             $item,
-            $left === [] ? 'nothing is left' : Words::list($left).($isOne ? ' is left' : ' are left'),
+            $isOne || $left === [] ? 'is' : 'are',
             $plans === []
                 ? ''
                 : Words::list(array_map(fn (string $plan): string => "\"$plan\"", $plans)).(

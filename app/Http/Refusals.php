@@ -94,6 +94,8 @@ final class Refusals
             }
         }
 
-        return response()->view('errors.disk', ['sentence' => $trouble->sentence()], 503);
+        $isWriting = ! $request->isMethod('GET') && ! $request->isMethod('HEAD');
+
+        return response()->view('errors.disk', ['sentence' => $trouble->sentence($isWriting)], 503);
     }
 }

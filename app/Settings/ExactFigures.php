@@ -71,6 +71,8 @@ final class ExactFigures
     /** How many of how many this currency would show rounded that were exact until now, and the first of them; null where none. */
     public function loss(): ?Rounding
     {
-        return $this->rounded === [] ? null : new Rounding(count($this->rounded), $this->all, array_slice($this->rounded, 0, 3), $this->to);
+        $examples = array_slice(array_values(array_unique($this->rounded)), 0, 3);
+
+        return $this->rounded === [] ? null : new Rounding(count($this->rounded), $this->all, $examples, $this->to);
     }
 }

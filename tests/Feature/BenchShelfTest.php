@@ -290,7 +290,7 @@ final class BenchShelfTest extends FeatureCase
         $this->ready($first);
         $this->post("/plans/$second->id/build", ['pieces' => '1'])->assertSessionHas(
             'refused',
-            'Of Sage mesh 18 in is left. "First" holds the rest. So this build is planned from what is free on the shelf now. '
+            '18 in of Sage mesh is free. "First" holds the rest. So this build is planned from what is free on the shelf now. '
                 .'To buy: 1 new roll of Sage mesh and 1 pack of stems.',
         );
         $build = Build::query()->latest('id')->firstOrFail();

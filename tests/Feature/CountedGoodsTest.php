@@ -36,7 +36,7 @@ final class CountedGoodsTest extends FeatureCase
         $this->assertSame([30, 18], [$stems->fresh()->amount, $stems->fresh()->held()]);
         $this->ready($second)->assertSessionHas(
             'refused',
-            'Of Stems, moss green 12 are left. "New wreath" holds the rest. Plan it again from what is free.',
+            '12 of Stems, moss green are free. "New wreath" holds the rest. Plan it again from what is free.',
         );
         $this->get("/plans/$second->id")->assertSee('Free on the shelf now: 12.');
         $this->edit($second, ['do' => 'take-materials'])->assertOk();

@@ -84,7 +84,7 @@ final class CutBatchTest extends FeatureCase
         $this->ready($other);
         $this->from('/together/1')->post('/together/1', ['all' => 1])->assertSessionHas(
             'refused',
-            'Of Sage mesh 18 in is left. "Other" holds the rest. Plan it again from what is free.',
+            '18 in of Sage mesh is free. "Other" holds the rest. Plan it again from what is free.',
         );
         $this->assertSame(['360 in'], $this->lefts($sage));
         $this->assertNotNull($other->fresh()->ready_at);

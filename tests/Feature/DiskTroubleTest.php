@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PDOException;
 use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\Process\Process;
 
 /** What a maker reads where the disk file cannot be written, or not even read. */
 final class DiskTroubleTest extends TestCase
@@ -71,6 +72,31 @@ final class DiskTroubleTest extends TestCase
         $this->get('/plans')->assertStatus(503)->assertSee('is damaged and cannot be read');
         $this->post('/plans')->assertStatus(503)->assertSee('Put back your last copy');
         $this->assertSame($before, md5_file("$this->folder/damaged.sqlite"));
+    }
+
+    /** Not a byte more may be written to any file: by a client of its own, as the limit holds for a whole process. */
+    public function test_on_a_disk_without_a_byte_left_all_pages_are_shown_and_what_cannot_be_saved_is_said(): void
+    {
+        $asks = [
+            ...array_map(fn (string $page): array => ['method' => 'GET', 'to' => $page, 'fields' => []], ['/plans', "/plans/{$this->plan->id}", '/shelf', '/builds', '/log', '/keys']),
+            ['method' => 'POST', 'to' => '/plans', 'fields' => []],
+        ];
+        $settings = ['APP_ENV' => 'testing', 'APP_KEY' => config('app.key'), 'DB_DATABASE' => $this->file(), 'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array'];
+        $answers = function (string $shell) use ($asks, $settings): array {
+            $input = implode('', array_map(fn (array $ask): string => json_encode($ask, JSON_THROW_ON_ERROR)."\n", $asks));
+            // Its words go through a pipe, which no limit of files holds for.
+            $client = Process::fromShellCommandline("$shell exec ".escapeshellarg(PHP_BINARY).' '.escapeshellarg(__DIR__.'/Clients/client.php'), base_path(), $settings, $input, 60);
+            $client->mustRun();
+
+            return array_map(fn (string $line): int => json_decode($line, true)[0], explode("\n", trim($client->getOutput())));
+        };
+        DB::purge();
+        // The first time with room, so that all views are compiled.
+        $this->assertSame([200, 200, 200, 200, 200, 200, 302], $answers(''));
+        $before = md5_file($this->file());
+        array_map(unlink(...), glob($this->file().'-*') ?: []);
+        $this->assertSame([200, 200, 200, 200, 200, 200, 302], $answers("trap '' XFSZ; ulimit -f 0;"));
+        $this->assertSame($before, md5_file($this->file()));
     }
 
     #[TestWith(['SQLSTATE[HY000]: General error: 13 database or disk is full', DiskTrouble::Full])]

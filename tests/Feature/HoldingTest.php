@@ -30,7 +30,7 @@ final class HoldingTest extends FeatureCase
         );
         $this->ready($third)->assertSessionHas(
             'refused',
-            'Of Sage mesh 18 in and 18 in are left. "First" and "Second" hold the rest. Plan it again from what is free.',
+            '18 in and 18 in of Sage mesh are free. "First" and "Second" hold the rest. Plan it again from what is free.',
         );
         $page = $this->get("/plans/$third->id")->assertSee('Free on the shelf now: 18 in by label, 18 in by label.');
         $this->assertNotEmpty($this->find($page, "//button[@value='take-materials']"));
@@ -211,7 +211,7 @@ final class HoldingTest extends FeatureCase
         $sage = $this->sage('10 yd');
         $plan = $this->plan($sage, 'First', '19 in');
         $this->post("/stock/{$sage->stock()->firstOrFail()->id}/gone");
-        $this->ready($plan)->assertSessionHas('refused', 'Of Sage mesh nothing is left. Plan it again from what is free.');
+        $this->ready($plan)->assertSessionHas('refused', 'Nothing of Sage mesh is free. Plan it again from what is free.');
         $sage->stock()->delete();
         $this->ready($plan)->assertSessionHas(
             'refused',

@@ -50,7 +50,7 @@ final class LogFileTest extends FeatureCase
     /** What goes out comes in, however much it is: more pieces than a file holds, more bytes, a build with many notes and long names. */
     #[TestWith([516, 0, 1])]
     #[TestWith([2_003, 0, 2])]
-    #[TestWith([30, 250_000, 2])]
+    #[TestWith([20, 250_000, 2])]
     public function test_no_log_goes_out_that_does_not_come_in_again(int $pieces, int $long, int $least): void
     {
         $entry = $this->entry($this->hang(), ['times.2' => '14']);
