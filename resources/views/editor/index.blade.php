@@ -45,14 +45,7 @@
                     <p><b>Ready.</b> Reserved: {{ $saved->holdsWords() }}.@if ($toBuy !== []) To buy: {{ Davrin\Core\Words\Words::list($toBuy) }}.@endif To change the plan, unreserve it first.</p>
                     <button class="act">Unreserve</button>
                 </form>
-            @endif
-            @foreach ($builds->take(3) as $build)
-                <p class="said"><b>On the bench</b> since {{ $build->created_at->format('M j') }}{{ $build->copies > 1 ? ", x $build->copies" : '' }}: <a href="{{ route('builds.show', $build, false) }}">go on there</a>. It holds {{ $build->holdsWords() }}.</p>
-            @endforeach
-            @if ($builds->count() > 3)
-                <p class="said">{{ $builds->count() - 3 }} more of it {{ $builds->count() === 4 ? 'is' : 'are' }} <a href="{{ route('builds.index', [], false) }}">on the bench</a>.</p>
-            @endif
-            @if ($saved->cut_at && ! $saved->isReady())
+            @elseif ($saved->cut_at)
                 <div class="said cut-already">
                     <p><b>Cut</b> on {{ $saved->cut_at->format('M j, Y') }}, as it was then: <a href="{{ route('cuts.show', $saved, false) }}">its cut sheet</a>.</p>
                     @if ($sinceCut !== null)
@@ -232,6 +225,9 @@
         @endif
         <div class="go" id="go" data-always>
             <a class="act" href="{{ route('cuts.show', $saved) }}">Cut sheet</a>
+            @if ($builds->isNotEmpty())
+                <a class="act" href="{{ $builds->count() === 1 ? route('builds.show', $builds->first()) : route('builds.begin', $saved) }}" title="It holds {{ $builds->first()->holdsWords() }}">On the bench</a>
+            @endif
             @if (! $saved->isReady() && $saved->cut_at === null && $builds->isEmpty())
                 <form method="post" action="{{ route('plans.ready', $saved) }}">
                     @csrf
