@@ -34,7 +34,7 @@ $grow = function (int $to): void {
 };
 $file = function (Request $request): string {
     ob_start();
-    LogExport::json(Book::asked($request), 1)->sendContent();
+    LogExport::json(LogExport::parts(Book::asked($request)), 1)->sendContent();
 
     return (string) ob_get_clean();
 };

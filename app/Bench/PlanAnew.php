@@ -39,11 +39,12 @@ final readonly class PlanAnew
                 array_values(array_unique(array_map(fn (string $key): string => (string) $now->roll($key)?->material, array_keys($lacks)))),
                 true,
             );
-            $words = self::words($build, $lacks).' held or used elsewhere; the rest planned from what is free';
-            NextVersion::of($build, $now->withRolls($rest->rolls), $words);
+            $lacking = self::words($build, $lacks);
+            NextVersion::of($build, $now->withRolls($rest->rolls), "planned from what is free: $lacking was held or used elsewhere");
             BenchShelf::hold($build);
 
-            return implode('. ', [ucfirst($words), ...$rest->words($now->units(), $now)]).'.';
+            return "$lacking is held or used elsewhere, so the rest is planned from what is free: "
+                .implode('; ', $rest->words($now->units(), $now)).'.';
         });
     }
 

@@ -110,6 +110,7 @@ final readonly class EditorPage implements Responsable
                 ? []
                 : MaterialFromShelf::changed($this->saved),
             'builds' => $builds,
+            'benchHolds' => $builds->first()?->holdsWords(),
             'shelfForms' => ShelfForm::query()->orderBy('name')->limit(60)->pluck('name', 'id')->all(),
             'places' => $places,
             'free' => $free[0]->id ?? null,

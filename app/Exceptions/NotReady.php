@@ -73,8 +73,8 @@ final class NotReady extends Refused
         $isOne = count($left) === 1 && preg_match('/^(?!1\b)\d+( x |$)/', $left[0]) !== 1;
 
         return sprintf(
-            '%s of %s %s free. %s',
-            $left === [] ? 'Nothing' : Words::list($left),
+            '%s%s %s free. %s',
+            $left === [] ? 'No ' : Words::list($left).' of ',
             $item,
             $isOne || $left === [] ? 'is' : 'are',
             $plans === []
@@ -85,6 +85,16 @@ final class NotReady extends Refused
                         : ' hold'
                 ).' the rest. ',
         );
+    }
+
+    /** @param  list<string>  $holders  by name */
+    public static function stillHeld(string $item, array $holders): self
+    {
+        return new self(sprintf(
+            '%s is reserved by %s. Unreserve it there first, or put that build away.',
+            $item,
+            Words::list(array_map(fn (string $holder): string => "\"$holder\"", $holders)),
+        ));
     }
 
     /** @param  string  $left  "150 in", "6 x 20 in" */

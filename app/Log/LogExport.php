@@ -32,10 +32,12 @@ final class LogExport
         'sold for each', 'sold at', 'to do otherwise', 'cut in all', 'minutes in all', 'materials in all', 'earned in all', 'currency',
     ];
 
-    /** @param  int  $part  which file of those that it takes, from 1 */
-    public static function json(Book $book, int $part): StreamedResponse
+    /**
+     * @param  list<list<int>>  $parts  as parts() finds them
+     * @param  int  $part  which of them, from 1
+     */
+    public static function json(array $parts, int $part): StreamedResponse
     {
-        $parts = self::parts($book);
         $part = max(1, min($part, count($parts)));
         $name = count($parts) > 1 ? "davrin-log-$part-of-".count($parts).'.json' : 'davrin-log.json';
 

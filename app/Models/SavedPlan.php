@@ -4,6 +4,7 @@ namespace App\Models;
 
 use App\Cut\Cuttable;
 use App\Cut\SheetPage;
+use App\Exceptions\NotReady;
 use App\Models\Concerns\IsMadeReady;
 use App\Models\Concerns\KeepsHistory;
 use App\Models\Concerns\TicksCuts;
@@ -65,6 +66,18 @@ final class SavedPlan extends Model implements Cuttable
     public function worksWith(): string
     {
         return $this->kept_learned ?? app(LearnedNow::class)->written();
+    }
+
+    /**
+     * To be asked in the transaction that changes it: another window may have taken it down meanwhile.
+     *
+     * @throws NotReady
+     */
+    public function mustNotBeTakenDown(): void
+    {
+        if ($this->trashed()) {
+            throw NotReady::takenDown($this->name);
+        }
     }
 
     public function sheet(CutOrder $order, bool $warned = true): SheetPage

@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property int $size bytes
  * @property int $at how far it is read
  * @property int $line the last line that was read
+ * @property ?string $laying which laying of it is under way, by a token
  * @property Carbon $updated_at
  */
 final class ShelfImport extends Model

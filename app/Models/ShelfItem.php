@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Exceptions\NotReady;
 use App\Models\Concerns\IsLaidByFiles;
 use App\Settings\House;
 use Davrin\Core\Blank\Blank;
@@ -215,6 +216,19 @@ final class ShelfItem extends Model
         return $new === null || $core === null
             ? null
             : Measuring::byArea($this->slip()->length('roll'), $this->slip()->length('width'), $new, $core, app(House::class)->units());
+    }
+
+    /** @throws NotReady where a plan or a build holds some of it */
+    public function archive(): void
+    {
+        DB::transaction(function (): void {
+            $holders = $this->stock()->with('reservations.plan', 'reservations.build.plan')->has('reservations')->get()
+                ->flatMap(fn (ShelfStock $stock): array => $stock->holders())->unique()->values()->all();
+            if ($holders !== []) {
+                throw NotReady::stillHeld($this->name, $holders);
+            }
+            $this->update(['archived_at' => now()]);
+        });
     }
 
     public function isArchived(): bool

@@ -50,10 +50,11 @@ final readonly class CleanPhoto
         if (max($size[0], $size[1]) > self::MOST_SIDE) {
             throw PhotoRefused::tooLong($size[0], $size[1], self::MOST_SIDE);
         }
-        if ($size[2] === IMAGETYPE_JPEG && substr_count($bytes, "\xFF\xDA") > self::MOST_SCANS) {
+        $jpeg = $size[2] === IMAGETYPE_JPEG ? JpegMarkers::of($bytes) : null;
+        if (($jpeg->scans ?? 0) > self::MOST_SCANS) {
             throw PhotoRefused::tooManyScans(self::MOST_SCANS);
         }
-        $image = self::decoded($bytes, $size[2]) ?? throw PhotoRefused::broken();
+        $image = self::decoded($bytes, $jpeg) ?? throw PhotoRefused::broken();
         $small = self::scaled(self::upright($image, $bytes, $size[2]), self::LONGEST);
         ob_start();
         imagejpeg($small, null, self::QUALITY);
@@ -62,12 +63,10 @@ final readonly class CleanPhoto
     }
 
     /** Null where it cannot be read to its end. */
-    private static function decoded(string $bytes, int $kind): ?GdImage
+    private static function decoded(string $bytes, ?JpegMarkers $jpeg): ?GdImage
     {
-        // What is missing of a JPEG is drawn grey and no fault is told: it has to end behind its last scan.
-        $scan = $kind === IMAGETYPE_JPEG ? strrpos($bytes, "\xFF\xDA") : false;
-        $endsTooEarly = $kind === IMAGETYPE_JPEG && ($scan === false || strpos($bytes, "\xFF\xD9", $scan) === false);
-        $image = $endsTooEarly ? false : @imagecreatefromstring($bytes);
+        // What is missing of a JPEG is drawn grey and no fault is told.
+        $image = $jpeg?->isWhole === false ? false : @imagecreatefromstring($bytes);
 
         return $image === false ? null : $image;
     }

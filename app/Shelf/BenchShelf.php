@@ -104,18 +104,14 @@ final readonly class BenchShelf
         return max(0, $some);
     }
 
-    /**
-     * What the build still needs of the shelf is held, as far as it is free. To be called in a transaction.
-     *
-     * @param  ?Situation  $now  null where that is still to be found out
-     */
-    public static function hold(Build $build, ?Situation $now = null): void
+    /** What the build still needs of the shelf is held, as far as it is free. To be called in a transaction. */
+    public static function hold(Build $build): void
     {
         $build->reservations()->delete();
         if ($build->isFinished() || $build->trashed()) {
             return;
         }
-        $now ??= Standing::of($build, $build->walk());
+        $now = Standing::atTheBench($build, $build->walk());
         $needs = self::needs($build, $now, self::stock($now->rolls)) + self::pieces($build, $now);
         foreach (ShelfStock::query()->with('reservations')->findMany(array_keys($needs)) as $stock) {
             $amount = min($needs[$stock->id], $stock->free());

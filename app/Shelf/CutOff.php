@@ -77,13 +77,17 @@ final readonly class CutOff
      */
     private static function begunBySheet(SavedPlan $plan): ?Build
     {
+        $builds = Build::underWay($plan)->where('copies', 1)->get();
+        if ($builds->isEmpty()) {
+            return null;
+        }
         $result = app(Engine::class)->figures($plan->plan());
         $rolls = BenchRolls::laidOut($plan->plan(), $result, 1, app(RollPlanner::class));
         $onSheet = json_encode(array_map(fn (BenchRoll $roll): array => $roll->asData(), $rolls));
         $isAsOnSheet = fn (Build $build): bool => $build->isAsBegun() && $build->sheet_job === null
             && json_encode($build->version()->rolls) === $onSheet;
 
-        return Build::underWay($plan)->where('copies', 1)->get()->first($isAsOnSheet);
+        return $builds->first($isAsOnSheet);
     }
 
     /**

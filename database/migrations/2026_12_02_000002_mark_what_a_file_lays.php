@@ -12,6 +12,8 @@ return new class extends Migration
 
     public function up(): void
     {
+        // Which laying of the file is under way: one that was taken for ended does not go on beside the next.
+        Schema::table('shelf_imports', fn (Blueprint $table) => $table->string('laying')->nullable());
         foreach (self::TABLES as $table) {
             Schema::table($table, function (Blueprint $table): void {
                 $table->unsignedBigInteger('laid_by')->nullable();
@@ -23,6 +25,7 @@ return new class extends Migration
 
     public function down(): void
     {
+        Schema::table('shelf_imports', fn (Blueprint $table) => $table->dropColumn('laying'));
         foreach (self::TABLES as $table) {
             DB::statement("drop index {$table}_laid_by");
             Schema::table($table, function (Blueprint $table): void {

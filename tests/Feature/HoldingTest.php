@@ -211,7 +211,7 @@ final class HoldingTest extends FeatureCase
         $sage = $this->sage('10 yd');
         $plan = $this->plan($sage, 'First', '19 in');
         $this->post("/stock/{$sage->stock()->firstOrFail()->id}/gone");
-        $this->ready($plan)->assertSessionHas('refused', 'Nothing of Sage mesh is free. Plan it again from what is free.');
+        $this->ready($plan)->assertSessionHas('refused', 'No Sage mesh is free. Plan it again from what is free.');
         $sage->stock()->delete();
         $this->ready($plan)->assertSessionHas(
             'refused',

@@ -6,6 +6,7 @@ use App\Log\NewEntry;
 use App\Models\LogEntry;
 use App\Models\LogPhoto;
 use App\Photos\CleanPhoto;
+use App\Photos\PhotoRefused;
 use GdImage;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
@@ -84,6 +85,19 @@ final class LogPhotosTest extends FeatureCase
         // The last scan, again and again.
         $scan = substr($progressive, (int) strrpos($progressive, "\xFF\xDA"), -2);
         $many = substr($progressive, 0, -2).str_repeat($scan, 200)."\xFF\xD9";
+        // What looks like scans in a segment or behind the end is none: cameras put films there.
+        $looksLikeScans = str_repeat("\xFF\xDA\x00\x08", 500);
+        $comment = "\xFF\xFE".pack('n', 2 + strlen($looksLikeScans)).$looksLikeScans;
+        $film = substr($progressive, 0, 2).$comment.substr($progressive, 2).$looksLikeScans;
+        $this->assertSame(400, $this->kept($film)->wide);
+        foreach ([1, 2, 40, 200] as $short) {
+            try {
+                CleanPhoto::of(substr($progressive, 0, -$short));
+                $this->fail("cut off by $short bytes");
+            } catch (PhotoRefused $why) {
+                $this->assertStringContainsString('damaged', $why->getMessage());
+            }
+        }
         $this->expectExceptionMessage('more than 40 layers');
         CleanPhoto::of($many);
     }

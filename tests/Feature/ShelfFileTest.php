@@ -276,6 +276,22 @@ final class ShelfFileTest extends FeatureCase
         $this->assertSame([520, 520, 0], [ShelfItem::query()->count(), ShelfStock::query()->count(), DB::table('shelf_items')->whereNotNull('laid_by')->count()]);
     }
 
+    public function test_a_laying_that_another_has_taken_over_stops_and_leaves_what_the_other_writes(): void
+    {
+        $import = $this->readAll("name,left\n".implode('', array_map(fn (int $row): string => "Mesh $row,20 in\n", range(1, 520))));
+        $written = 0;
+        ShelfImport::saved(function (ShelfImport $its) use (&$written): void {
+            if ($its->state === Laying::STATE && ++$written === 2) {
+                DB::table('shelf_imports')->where('id', $its->id)->update(['laying' => 'of another']);
+            }
+        });
+        $this->from('/shelf')->post("/shelf-files/$import->id/shelf")->assertSessionHas('refused', fn (string $said): bool => str_contains($said, 'in another window'));
+        ShelfImport::flushEventListeners();
+        ShelfImport::clearBootedModels();
+        $this->assertSame([Laying::STATE, 'of another'], [$import->refresh()->state, $import->laying]);
+        $this->assertSame([0, 250], [ShelfItem::query()->count(), DB::table('shelf_items')->where('laid_by', $import->id)->count()]);
+    }
+
     public function test_no_transaction_writes_more_rows_than_others_can_wait_for(): void
     {
         $import = $this->readAll("name,left\n".implode('', array_map(fn (int $row): string => "Mesh $row,20 in\n", range(1, 520))));

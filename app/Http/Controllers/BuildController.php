@@ -19,6 +19,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Session;
 
 /** At the bench: a plan is built step by step, and ticked as it is. */
 final class BuildController
@@ -90,6 +91,8 @@ final class BuildController
     public function show(Request $request, Build $build): View|RedirectResponse
     {
         if ($build->isFinished()) {
+            Session::reflash();
+
             return redirect()->route('builds.record', $build);
         }
         $asked = $request->query('at');

@@ -37,7 +37,8 @@ final class LogController
             'book' => $book,
             'entries' => $book->entries()->with('photos:id,log_entry_id,wide,high,alt,created_at')
                 ->paginate(self::A_PAGE)->withQueryString(),
-            'parts' => count(LogExport::parts($book)),
+            // To find them all pieces are measured, so only where somebody asks.
+            'parts' => $request->boolean('files') ? count(LogExport::parts($book)) : null,
             'years' => $book->years(),
             'techniques' => Book::techniques(),
             'plans' => Book::plans(),

@@ -16,9 +16,14 @@ final class LogFileController
 {
     private const LONGEST_WORK = 300;
 
-    public function json(Request $request): StreamedResponse
+    public function json(Request $request): StreamedResponse|RedirectResponse
     {
-        return LogExport::json(Book::asked($request), $request->integer('part', 1));
+        $book = Book::asked($request);
+        $parts = LogExport::parts($book);
+
+        return count($parts) > 1 && ! $request->has('part')
+            ? redirect()->route('log.index', ['files' => 1] + $request->query())
+            : LogExport::json($parts, $request->integer('part', 1));
     }
 
     public function csv(Request $request): StreamedResponse

@@ -104,7 +104,7 @@ final class ShelfController
 
     public function archive(ShelfItem $item): RedirectResponse
     {
-        $item->update(['archived_at' => now()]);
+        $item->archive();
 
         return redirect()->route('shelf.index')->with('takenDown', ['name' => $item->name, 'restore' => route('shelf.restore', $item)]);
     }

@@ -2,7 +2,6 @@
 
 namespace App\Models\Concerns;
 
-use App\Exceptions\NotReady;
 use App\Models\ShelfReservation;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
@@ -41,17 +40,5 @@ trait IsMadeReady
 
             return $words;
         });
-    }
-
-    /**
-     * To be asked in the transaction that changes it: another window may have taken it down meanwhile.
-     *
-     * @throws NotReady
-     */
-    public function mustNotBeTakenDown(): void
-    {
-        if ($this->trashed()) {
-            throw NotReady::takenDown($this->name);
-        }
     }
 }

@@ -8,6 +8,7 @@ use Davrin\Core\Colour\Family;
 use Davrin\Core\Measure\LengthText;
 use Davrin\Core\Shelf\MovementKind;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Throwable;
 
 /**
@@ -48,33 +49,46 @@ final class Laying
     /** @var array<int, int> the thing that each row with an exact price became, by id */
     private array $priced = [];
 
-    private function __construct(private readonly ShelfImport $import, private readonly string $now, private readonly string $words) {}
+    private function __construct(
+        private readonly ShelfImport $import,
+        private readonly string $token,
+        private readonly string $now,
+        private readonly string $words,
+    ) {}
 
     /** @return int how many things and rolls went on the shelf */
     public static function of(ShelfImport $import): int
     {
-        self::begin($import);
-        $laying = new self($import, now()->toDateTimeString(), "from the file $import->name");
+        $token = self::begin($import);
+        $laying = new self($import, $token, now()->toDateTimeString(), "from the file $import->name");
         try {
             for ($last = 0; $last !== null;) {
                 $last = DB::transaction(fn (): ?int => $laying->some($last));
                 usleep(self::PAUSE);
             }
+            $laying->show();
         } catch (Throwable $why) {
-            self::takeBack($import);
-            $import->update(['state' => 'read']);
+            // Where another goes on with it, what is written is the other's.
+            if (ShelfImport::query()->whereKey($import->id)->where('laying', $token)->exists()) {
+                self::takeBack($import);
+                $import->update(['state' => 'read', 'laying' => null]);
+            }
 
             throw $why;
         }
-        $laying->show();
 
         return $laying->laid;
     }
 
-    /** One lays it at a time; where one was ended in the middle, what it wrote is taken back first. */
-    private static function begin(ShelfImport $import): void
+    /**
+     * One lays it at a time; where one was ended in the middle, what it wrote is taken back first.
+     *
+     * @return string the token of this laying
+     */
+    private static function begin(ShelfImport $import): string
     {
-        DB::transaction(function () use ($import): void {
+        $token = (string) Str::uuid();
+        DB::transaction(function () use ($import, $token): void {
             $import->refresh();
             if ($import->state === self::STATE && $import->updated_at->isAfter(now()->subSeconds(self::STALE))) {
                 throw FileRefused::isBeingLaid();
@@ -82,9 +96,11 @@ final class Laying
             if (! in_array($import->state, ['read', self::STATE], true) || $import->good() === 0) {
                 throw FileRefused::nothingToLay();
             }
-            $import->forceFill(['state' => self::STATE, 'updated_at' => now()])->save();
+            $import->forceFill(['state' => self::STATE, 'laying' => $token, 'updated_at' => now()])->save();
         });
         self::takeBack($import);
+
+        return $token;
     }
 
     /**
@@ -95,7 +111,7 @@ final class Laying
      */
     private function some(int $after): ?int
     {
-        if ($this->import->refresh()->state !== self::STATE) {
+        if ($this->import->refresh()->laying !== $this->token) {
             throw FileRefused::isBeingLaid();
         }
         /** @var list<ShelfImportRow> $rows */
@@ -121,7 +137,7 @@ final class Laying
     {
         $import = $this->import;
         DB::transaction(function () use ($import): void {
-            if ($import->refresh()->state !== self::STATE) {
+            if ($import->refresh()->laying !== $this->token) {
                 throw FileRefused::isBeingLaid();
             }
             foreach (['shelf_items', 'shelf_stock'] as $table) {
@@ -131,7 +147,7 @@ final class Laying
                 DB::table('exact_figures')->where('place', "shelf_import_rows.$row")->update(['place' => "shelf_items.$item"]);
             }
             $import->rows()->whereNull('refused')->delete();
-            $import->update(['state' => 'done']);
+            $import->update(['state' => 'done', 'laying' => null]);
         });
     }
 

@@ -226,7 +226,7 @@
         <div class="go" id="go" data-always>
             <a class="act" href="{{ route('cuts.show', $saved) }}">Cut sheet</a>
             @if ($builds->isNotEmpty())
-                <a class="act" href="{{ $builds->count() === 1 ? route('builds.show', $builds->first()) : route('builds.begin', $saved) }}" title="It holds {{ $builds->first()->holdsWords() }}">On the bench</a>
+                <a class="act" href="{{ $builds->count() === 1 ? route('builds.show', $builds->first()) : route('builds.begin', $saved) }}" title="It holds {{ $benchHolds }}">On the bench</a>
             @endif
             @if (! $saved->isReady() && $saved->cut_at === null && $builds->isEmpty())
                 <form method="post" action="{{ route('plans.ready', $saved) }}">

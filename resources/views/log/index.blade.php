@@ -54,7 +54,7 @@
         <x-pages :of="$entries" class="mt-6" label="pages of the log" order="the newest first" before="Newer ones" after="Older ones" />
         <section class="log-file" aria-label="The log as a file">
             @if ($entries->total() > 0)
-                <span>{{ $book->isNarrowed() ? 'What is shown' : 'All of it' }} as a file: <a href="{{ route('log.csv', request()->query()) }}" download>a table (CSV)</a> or @if ($parts === 1)<a href="{{ route('log.json', request()->query()) }}" download>whole, without photographs (JSON)</a>@else whole, without photographs, in {{ $parts }} files (JSON): @for ($part = 1; $part <= $parts; $part++)<a href="{{ route('log.json', ['part' => $part] + request()->query()) }}" download>{{ $part }}</a> @endfor @endif</span>
+                <span>{{ $book->isNarrowed() ? 'What is shown' : 'All of it' }} as a file: <a href="{{ route('log.csv', request()->query()) }}" download>a table (CSV)</a> or @if ($parts === null)<a href="{{ route('log.json', request()->except('page')) }}">whole, without photographs (JSON)</a>@else whole, without photographs, in {{ Davrin\Core\Words\Words::count($parts, 'file') }} (JSON): @for ($part = 1; $part <= $parts; $part++)<a href="{{ route('log.json', ['part' => $part] + request()->except('page', 'files')) }}">{{ $part }}</a> @endfor @endif</span>
             @endif
             <x-open-file :to="route('log.open')" accept=".json,application/json" :most="Davrin\Core\Log\LogFile::MOST_BYTES">Open a log</x-open-file>
         </section>
