@@ -87,6 +87,11 @@ final class NotReady extends Refused
         );
     }
 
+    public static function movedByABuild(string $build): self
+    {
+        return new self("\"$build\" took this at the bench. Undo it there: open the build again, and take the cut back.");
+    }
+
     /** @param  list<string>  $holders  by name */
     public static function stillHeld(string $item, array $holders): self
     {

@@ -173,6 +173,21 @@ final readonly class CutOff
     }
 
     /**
+     * What a build has cut or moved at its end is undone with the build alone: it knows what it took. What broke at the bench is not.
+     *
+     * @throws NotReady
+     */
+    public static function mustNotBeOfABuild(ShelfMovement $movement): void
+    {
+        /** @var ?Build $build */
+        $build = $movement->job === null ? null : Build::withTrashed()->with('plan')->where('job', Build::jobOf($movement->job))->first();
+        $isBroken = $movement->job === $build?->job && $movement->stock->kind === StockKind::Heap;
+        if ($build !== null && ! $isBroken) {
+            throw NotReady::movedByABuild($build->name);
+        }
+    }
+
+    /**
      * What was moved in some jobs and not undone since, the latest first.
      *
      * @param  list<string>  $jobs

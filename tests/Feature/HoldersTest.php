@@ -138,6 +138,29 @@ final class HoldersTest extends FeatureCase
         $this->get("/builds/$build->id/record")->assertSee("$units of $units steps done")->assertDontSee('do not count');
     }
 
+    /** A roll of 360 in, 95 in of it cut at the bench: that is off the roll wherever the build is. */
+    public function test_what_is_cut_leaves_the_shelf_with_a_build_that_is_put_away(): void
+    {
+        $sage = $this->sage('360 in');
+        $plan = $this->plan($sage, 'Barn door', '19 in', 'ties 1 to 9');
+        $build = $this->begin($plan);
+        $cuts = array_values(array_filter($build->version()->units, fn (string $key): bool => str_contains($key, '/cut.')));
+        $build->say(Mark::Done, array_slice($cuts, 0, 5));
+        $this->delete("/builds/$build->id")->assertSessionHas('takenDown', fn (array $said): bool => str_contains($said['words'], 'gave back 76 in of Sage mesh'));
+        $this->assertSame(['265 in'], $this->lefts($sage));
+        $movement = $sage->stock()->firstOrFail()->movements()->latest('id')->firstOrFail();
+        $this->from("/shelf/$sage->id")->post("/movements/$movement->id/undo")->assertSessionHas('refused', fn (string $said): bool => str_contains($said, 'took this at the bench'));
+        $this->post("/builds/$build->id/restore");
+        $this->assertSame([76 * 4064], $build->reservations()->pluck('amount')->all());
+        // Taken back at the bench, two of them are there again once the shelf is settled.
+        $build->refresh()->say(Mark::Undone, array_slice($cuts, 0, 2));
+        $this->delete("/builds/$build->id");
+        $this->assertSame(['303 in'], $this->lefts($sage));
+        $this->post("/builds/$build->id/restore");
+        $this->finish($build->refresh());
+        $this->assertSame(['189 in'], $this->lefts($sage));
+    }
+
     public function test_what_is_held_is_not_put_away(): void
     {
         $sage = $this->sage('360 in');

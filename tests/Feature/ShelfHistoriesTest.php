@@ -83,7 +83,7 @@ final class ShelfHistoriesTest extends FeatureCase
         $plan = $this->one(SavedPlan::withTrashed()->get()->all());
         $builds = Build::withTrashed()->get()->all();
         $build = $builds === [] ? null : $this->one($builds);
-        $what = mt_rand(0, 21);
+        $what = mt_rand(0, 23);
         if ($build === null && $what < 12) {
             $what = 12;
         }
@@ -103,6 +103,7 @@ final class ShelfHistoriesTest extends FeatureCase
             $what === 18 => ["cut plan $plan->id off by its sheet", $this->post("/plans/$plan->id/cut-sheet", ['all' => '1'])],
             $what === 19 => ["undo the cuts of plan $plan->id", $this->delete("/plans/$plan->id/cut-sheet/cuts")],
             $what === 20 => ['cut two together', $this->cutTogether()],
+            $what >= 22 => ['undo a movement', $this->post('/movements/'.$this->one(ShelfMovement::query()->pluck('id')->all()).'/undo')],
             default => ["change plan $plan->id", $this->change($plan)],
         };
         $this->history .= ", $said";

@@ -46,7 +46,12 @@ final class ShelfStockController
             $job = $movement->job === null ? null : Build::jobOf($movement->job);
             $cut = $job === null ? null
                 : SavedPlan::withTrashed()->where('cut_job', $job)->first() ?? CutBatch::withTrashed()->where('cut_job', $job)->first();
-            $cut === null ? $movement->stock->undo($movement) : CutOff::undo($cut);
+            if ($cut === null) {
+                CutOff::mustNotBeOfABuild($movement);
+                $movement->stock->undo($movement);
+            } else {
+                CutOff::undo($cut);
+            }
         });
 
         return redirect()->route('shelf.show', $movement->stock->shelf_item_id)->with('said', "Undone: $movement->words.");
