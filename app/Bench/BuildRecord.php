@@ -14,6 +14,7 @@ use Davrin\Core\Bench\Unit;
 use Davrin\Core\Bench\Walk;
 use Davrin\Core\Demand\Phase;
 use Davrin\Core\Measure\Length;
+use Davrin\Core\Measure\Units;
 use Davrin\Core\Words\Words;
 
 /** What is written down of a build: what was made, how long each kind of step took, the rolls as they really were, what went wrong. */
@@ -46,7 +47,7 @@ final readonly class BuildRecord
 
         return new self(
             self::steps($walk, $isDone, $seconds),
-            self::rolls($now),
+            self::rolls($build, $now),
             self::notes($build, $walk),
             $versions,
             count(array_filter($walk->units, $isDone)),
@@ -92,7 +93,7 @@ final readonly class BuildRecord
     }
 
     /** @return list<array{name: string, planned: string, gave: string}> */
-    private static function rolls(Situation $now): array
+    private static function rolls(Build $build, Situation $now): array
     {
         $units = $now->units();
         $cut = fn (BenchRoll $roll): Length => Length::sum(array_map(fn ($its): Length => $its->length, $now->cutFrom($roll)));
@@ -104,13 +105,26 @@ final readonly class BuildRecord
                 ? 'held '.$units->exact($roll->length).', and gave out'
                 : 'a '.$roll->origin->value.' of '.$units->exact($roll->length),
             'gave' => $cut($roll)->isZero() ? 'nothing was cut from it' : sprintf(
-                '%s cut in %s%s%s',
+                '%s cut in %s%s%s%s',
                 $units->exact($cut($roll)),
                 Words::count(count(array_filter($now->cutFrom($roll), fn ($its): bool => $its->id !== null)), 'piece'),
                 $roll->wasted()->isZero() ? '' : ', '.$units->exact($roll->wasted()).' of it spoiled',
                 $roll->isSpent ? '' : ', '.$units->available($roll->length->minus($cut($roll))).' left',
+                self::notOnTheShelf($build, $roll, $cut($roll), $units),
             ),
         ], array_filter($now->rolls, fn (BenchRoll $roll): bool => $roll->number > 0)));
+    }
+
+    /** Where less left the shelf than was cut, since less was there: "; only 24 in of that was on the shelf". */
+    private static function notOnTheShelf(Build $build, BenchRoll $roll, Length $cut, Units $units): string
+    {
+        $taken = Length::ofUnits($build->taken[$roll->key] ?? 0);
+
+        return match (true) {
+            ! $build->isFinished(), $roll->item === null, ! $taken->isLessThan($cut) => '',
+            $taken->isZero() => '; none of that was on the shelf',
+            default => "; only {$units->exact($taken)} of that was on the shelf",
+        };
     }
 
     /** @return list<array{at: string, words: string}> */

@@ -161,6 +161,20 @@ final class HoldersTest extends FeatureCase
         $this->assertSame(['189 in'], $this->lefts($sage));
     }
 
+    /** While it was put away another plan was cut from its roll; ticked as cut all the same, its pieces are of some other mesh. */
+    public function test_a_record_says_where_less_was_on_the_shelf_than_was_cut(): void
+    {
+        $sage = $this->sage('360 in');
+        $build = $this->begin($this->plan($sage, 'Barn door', '19 in'));
+        $this->delete("/builds/$build->id");
+        $other = $this->plan($sage, 'Another', '19 in', 'row 1');
+        $this->post("/plans/$other->id/cut-sheet", ['all' => '1'])->assertSessionHas('said');
+        $this->post("/builds/$build->id/restore");
+        $this->finish($build->refresh());
+        $this->get("/builds/$build->id/record")->assertSee('342 in cut in 18 pieces')->assertSee('; only 246 in of that was on the shelf');
+        $this->assertSame([246 * 4064], array_values($build->refresh()->taken));
+    }
+
     public function test_what_is_held_is_not_put_away(): void
     {
         $sage = $this->sage('360 in');
